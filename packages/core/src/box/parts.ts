@@ -1,0 +1,193 @@
+import {
+  minus,
+  minusTimes,
+  nm,
+  plus,
+  plusTimes,
+  tally,
+  unlessZero,
+  ZERO,
+  type Length,
+  type Source,
+  type Tally,
+  type Term,
+} from '../length';
+import { BOTTOMS } from './bottoms';
+import { CORNERS, lossOf, reachOf } from './corners';
+import type { BoxPaths, BoxStock } from './stock';
+
+export type Role = 'side' | 'front' | 'back' | 'bottom' | 'face';
+
+/**
+ * A part to cut. `length` runs along the grain or the longer cut (sides front to back; ends, bottoms and drawer
+ * fronts across), `width` is the other. Either is absent when it can't be worked out yet.
+ */
+export interface Part {
+  readonly role: Role;
+  readonly count: number;
+  readonly length?: Tally;
+  readonly width?: Tally;
+  readonly thickness: Length;
+  /** Id of the job's material. */
+  readonly material: string;
+}
+
+/** The box as sized: each absent when it can't be worked out. */
+export interface BoxSize {
+  readonly width?: Tally;
+  readonly height?: Tally;
+  readonly length?: Tally;
+}
+
+interface Making {
+  readonly drawer: string;
+  readonly stock: BoxStock;
+  readonly size: BoxSize;
+  readonly paths: BoxPaths;
+}
+
+/** Sides, ends and bottom of one box; the drawer front is not among them. */
+export function boxParts(drawer: string, stock: BoxStock, size: BoxSize, paths: BoxPaths): readonly Part[] {
+  const making = { drawer, stock, size, paths };
+  const { sides, ends, back, bottom } = stock;
+  return [
+    part('side', 2, sides, sideLength(making), sideHeight(making)),
+    part('front', 1, ends, endLength(making, 'front'), sideHeight(making)),
+    part('back', 1, back, endLength(making, 'back'), backHeight(making)),
+    part('bottom', 1, bottom, bottomAcross(making), bottomLong(making)),
+  ];
+}
+
+function part(role: Role, count: number, of: BoxStock['sides'], length?: Tally, width?: Tally): Part {
+  return {
+    role,
+    count,
+    thickness: of.thickness,
+    material: of.id,
+    ...(length ? { length } : {}),
+    ...(width ? { width } : {}),
+  };
+}
+
+/** Inside width `B − 2·ts` and inside length `L − tf − tb`. */
+export function boxInside(drawer: string, stock: BoxStock, size: BoxSize, paths: BoxPaths) {
+  const making = { drawer, stock, size, paths };
+  const width = across(making, minusTimes('side', 2, stock.sides.thickness, thickness(making, 'sides')));
+  const length = along(
+    making,
+    minus('box front', stock.ends.thickness, thickness(making, 'ends')),
+    minus('box back', stock.back.thickness, thickness(making, 'back')),
+  );
+  return { ...(width ? { width } : {}), ...(length ? { length } : {}) };
+}
+
+/** Side length = L − loss at the front − loss at the back. */
+function sideLength(making: Making): Tally | undefined {
+  const { frontCorner, backCorner, ends, back } = making.stock;
+  return along(
+    making,
+    unlessZero(minus('lost at the front corner', lossOf(frontCorner, ends.thickness), cornerRow(frontCorner.joint))),
+    unlessZero(minus('lost at the back corner', lossOf(backCorner, back.thickness), cornerRow(backCorner.joint))),
+  );
+}
+
+/** Front and back length = B − 2·ts + 2·reach. */
+function endLength(making: Making, end: 'front' | 'back'): Tally | undefined {
+  const { stock } = making;
+  const corner = end === 'front' ? stock.frontCorner : stock.backCorner;
+  return across(
+    making,
+    minusTimes('side', 2, stock.sides.thickness, thickness(making, 'sides')),
+    unlessZero(plusTimes('reach into the side', 2, reachOf(corner, stock.sides.thickness), cornerRow(corner.joint))),
+  );
+}
+
+/** Hs: the box height, less the bottom where it is applied below. */
+function sideHeight(making: Making): Tally | undefined {
+  const { stock, size } = making;
+  if (!size.height) return undefined;
+  const under = BOTTOMS[stock.box.bottomFit].underSides;
+  return tally(
+    plus('box height', size.height.total, boxDimension(making, 'height')),
+    under ? minus('bottom, applied below', stock.bottom.thickness, thickness(making, 'bottom')) : undefined,
+  );
+}
+
+/** Where the bottom slides in, the back stands on it: Hs − o − tm. */
+function backHeight(making: Making): Tally | undefined {
+  const height = sideHeight(making);
+  const { box, bottom } = making.stock;
+  if (!height || !BOTTOMS[box.bottomFit].underBack) return height;
+  return tally(
+    ...height.terms,
+    minus('groove above the lower edge', box.groove?.offset ?? ZERO, fieldOf(making, 'box.groove.offset')),
+    minus('bottom', bottom.thickness, thickness(making, 'bottom')),
+  );
+}
+
+/** The bottom across the box: in both sides' grooves less the play, or the whole outside width. */
+function bottomAcross(making: Making): Tally | undefined {
+  const { box, sides } = making.stock;
+  if (BOTTOMS[box.bottomFit].onOutside) return across(making);
+  return across(
+    making,
+    minusTimes('side', 2, sides.thickness, thickness(making, 'sides')),
+    grooves(making, 2),
+    play(making),
+  );
+}
+
+/** The bottom front to back. */
+function bottomLong(making: Making): Tally | undefined {
+  const { box, ends, back } = making.stock;
+  const row = BOTTOMS[box.bottomFit];
+  if (row.onOutside) return along(making);
+  return along(
+    making,
+    minus('box front', ends.thickness, thickness(making, 'ends')),
+    minus('box back', back.thickness, thickness(making, 'back')),
+    grooves(making, row.groovesLong),
+    row.underBack ? plus('under the back', back.thickness, thickness(making, 'back')) : undefined,
+    play(making),
+  );
+}
+
+function grooves(making: Making, count: number): Term {
+  const depth = making.stock.box.groove?.depth ?? ZERO;
+  return plusTimes('groove', count, depth, fieldOf(making, 'box.groove.depth'));
+}
+
+function play(making: Making): Term {
+  return minus('play', making.stock.box.play ?? ZERO, fieldOf(making, 'box.play'));
+}
+
+function across(making: Making, ...terms: readonly (Term | undefined)[]): Tally | undefined {
+  const { width } = making.size;
+  return width && tally(plus('box width', width.total, boxDimension(making, 'width')), ...terms);
+}
+
+function along(making: Making, ...terms: readonly (Term | undefined)[]): Tally | undefined {
+  const { length } = making.size;
+  return length && tally(plus('box length', length.total, boxDimension(making, 'length')), ...terms);
+}
+
+function boxDimension({ drawer }: Making, name: 'width' | 'height' | 'length'): Source {
+  return { kind: 'dimension', drawer, dimension: `box.${name}` };
+}
+
+function thickness({ stock, paths }: Making, of: 'sides' | 'ends' | 'back' | 'bottom'): Source {
+  return { kind: 'field', path: paths.thickness(stock[of]) };
+}
+
+function fieldOf({ paths }: Making, name: string): Source {
+  return { kind: 'field', path: paths.field(name) };
+}
+
+function cornerRow(joint: keyof typeof CORNERS): Source {
+  return { kind: 'table', table: 'corners', row: joint };
+}
+
+/** True when a part would come out at nothing or less. */
+export function vanishes(part: Part): boolean {
+  return [part.length, part.width].some((size) => size !== undefined && size.total <= nm(0));
+}

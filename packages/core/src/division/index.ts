@@ -1,0 +1,2 @@
+export * from './divide';
+export { idealHeights, type Ideals, type SchemeChoice } from './ideal';

@@ -1,0 +1,103 @@
+import { inMillimetres, type Tally } from '../length';
+import type { BankPlan, DrawerDimension, DrawerPlan } from '../plan';
+import type { Box, Drawing, Line, Shape } from './shapes';
+
+/** Case shown around the opening, in millimetres; only its edge is drawn. */
+const AROUND = 26;
+
+/** The bank as seen from the front: opening, rails, fronts, and the boxes and slide lines behind them. */
+export function drawFace(plan: BankPlan): Drawing {
+  const [width, height] = [inMillimetres(plan.opening.width.total), inMillimetres(plan.opening.height.total)];
+  const opening: Box = { kind: 'box', role: 'opening', x: 0, y: 0, width, height };
+  const fronts = plan.drawers.flatMap((drawer) => frontOf(plan, drawer));
+  const boxes = plan.drawers.flatMap((drawer) => boxOf(plan, drawer));
+  const edges = extent([opening, ...fronts]);
+  const around: Box = { kind: 'box', role: 'case', ...grown(extent([opening]), AROUND) };
+  const shapes: Shape[] = [around, opening, ...railsOf(plan), ...boxes, ...slideLines(plan), ...fronts];
+  return { ...extent([around, { ...opening, ...edges }]), shapes };
+}
+
+function frontOf({ bank }: BankPlan, drawer: DrawerPlan): readonly Box[] {
+  const size = read(drawer, 'front.width', 'front.height', 'front.bottomY');
+  if (!size) return [];
+  const [width = 0, height = 0, y = 0] = size;
+  const left = inMillimetres(bank.front.left);
+  return [
+    {
+      kind: 'box',
+      role: 'front',
+      drawer: drawer.id,
+      x: bank.front.mount === 'overlay' ? -left : left,
+      y,
+      width,
+      height,
+    },
+  ];
+}
+
+function boxOf({ opening }: BankPlan, drawer: DrawerPlan): readonly Box[] {
+  const size = read(drawer, 'box.width', 'box.height', 'box.bottomY');
+  if (!size) return [];
+  const [width = 0, height = 0, y = 0] = size;
+  const x = (inMillimetres(opening.width.total) - width) / 2;
+  return [{ kind: 'box', role: 'drawer-box', drawer: drawer.id, x, y, width, height }];
+}
+
+/** Rails fill the opening between the bays. */
+function railsOf(plan: BankPlan): readonly Box[] {
+  const rail = inMillimetres(plan.bank.rail ?? (0 as Tally['total']));
+  if (rail === 0) return [];
+  const width = inMillimetres(plan.opening.width.total);
+  return plan.drawers.slice(0, -1).flatMap((drawer) => {
+    const [floor] = read(drawer, 'bay.bottomY') ?? [];
+    return floor === undefined
+      ? []
+      : [{ kind: 'box', role: 'rail', x: 0, y: floor - rail, width, height: rail } as const];
+  });
+}
+
+/** Where each slide's line meets the case on both sides. */
+function slideLines(plan: BankPlan): readonly Line[] {
+  const width = inMillimetres(plan.opening.width.total);
+  const reach = Math.min(60, width / 6);
+  return plan.drawers.flatMap((drawer) => {
+    const [y] = read(drawer, 'slide.centreY') ?? [];
+    if (y === undefined) return [];
+    const line = (x1: number, x2: number): Line => ({
+      kind: 'line',
+      role: 'slide-line',
+      drawer: drawer.id,
+      x1,
+      y1: y,
+      x2,
+      y2: y,
+    });
+    return [line(0, reach), line(width - reach, width)];
+  });
+}
+
+function read(drawer: DrawerPlan, ...names: readonly DrawerDimension[]): readonly number[] | undefined {
+  const sizes = names.map((name) => drawer.dimensions[name]);
+  return sizes.every((size): size is Tally => size !== undefined)
+    ? sizes.map(({ total }) => inMillimetres(total))
+    : undefined;
+}
+
+interface Extent {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+function extent(boxes: readonly Extent[]): Extent {
+  const x = Math.min(...boxes.map((box) => box.x));
+  const y = Math.min(...boxes.map((box) => box.y));
+  const right = Math.max(...boxes.map((box) => box.x + box.width));
+  const top = Math.max(...boxes.map((box) => box.y + box.height));
+  return { x, y, width: right - x, height: top - y };
+}
+
+function grown(box: Extent, by: number): Extent {
+  return { x: box.x - by, y: box.y - by, width: box.width + 2 * by, height: box.height + 2 * by };
+}

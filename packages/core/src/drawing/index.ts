@@ -1,0 +1,3 @@
+export * from './face';
+export type { Drawing, Shape } from './shapes';
+export * from './stick';

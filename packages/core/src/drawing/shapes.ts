@@ -1,0 +1,36 @@
+/**
+ * A drawing is shapes in millimetres, `y` up from the floor of the opening and `x` from its left edge. Screen, paper
+ * and machine file are writers over the same shapes. `role` says what a shape stands for, never how it looks.
+ */
+export type Shape = Box | Line;
+
+interface Standing {
+  /** Id of the drawer it belongs to. */
+  readonly drawer?: string;
+}
+
+export interface Box extends Standing {
+  readonly kind: 'box';
+  readonly role: 'case' | 'opening' | 'rail' | 'front' | 'drawer-box';
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+export interface Line extends Standing {
+  readonly kind: 'line';
+  readonly role: 'slide-line' | 'floor';
+  readonly x1: number;
+  readonly y1: number;
+  readonly x2: number;
+  readonly y2: number;
+}
+
+export interface Drawing {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly shapes: readonly Shape[];
+}

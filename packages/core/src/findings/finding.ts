@@ -1,0 +1,44 @@
+import type { Length, Tally } from '../length';
+
+export type Severity = 'stop' | 'warn' | 'note';
+
+export type FindingCode =
+  | 'OPENING_TAPERED'
+  | 'OPENING_RACKED'
+  | 'OPENING_IMPOSSIBLE'
+  | 'BUILD_OUT_MISSING'
+  | 'FORECAST'
+  | 'DIVISION_IMPOSSIBLE'
+  | 'DIVISION_REVERSED'
+  | 'DEPTH_TOO_SHORT'
+  | 'SIDE_TOO_THICK'
+  | 'BOTTOM_NOT_ALLOWED'
+  | 'RECESS_WRONG'
+  | 'EASE_TOO_MUCH'
+  | 'BOX_TOO_LOW'
+  | 'BOX_TOO_HIGH'
+  | 'CONTENTS_TOO_TALL'
+  | 'SIZE_IMPOSSIBLE';
+
+/** Which step of the work a finding belongs to. */
+export type Step = 'measure' | 'divide' | 'boxes' | 'cut';
+
+/** What an experienced builder would say looking over the plan. */
+export interface Finding {
+  readonly code: FindingCode;
+  /** stop: can't be built or won't work; warn: will be poor or must be checked; note: worth knowing. */
+  readonly severity: Severity;
+  readonly step: Step;
+  /** Id of the drawer; absent when it is the whole bank's. */
+  readonly drawer?: string;
+  readonly says: string;
+  readonly because?: Tally;
+}
+
+/** Writes a length inside a sentence, in the job's unit and step, unit and all. */
+export type Say = (length: Length) => string;
+
+/** The findings that apply, of some that may. */
+export function present(...findings: readonly (Finding | undefined)[]): readonly Finding[] {
+  return findings.filter((finding): finding is Finding => finding !== undefined);
+}

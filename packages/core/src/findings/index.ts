@@ -1,0 +1,4 @@
+export * from './box';
+export * from './division';
+export * from './finding';
+export * from './opening';

@@ -1,0 +1,85 @@
+import type { Bank, Case } from '../job';
+import { millimetres, nm, type Length } from '../length';
+import { doubts, type Opening } from '../opening';
+import type { SlideFamily } from '../slides';
+import { present, type Finding, type Say } from './finding';
+
+/** Limits in millimetres; common practice. */
+const TAPER = { warn: millimetres(0.8), stop: millimetres(4) };
+const RACK = { warn: millimetres(1.5), stop: millimetres(6) };
+const DIAGONAL_OFF = millimetres(10);
+const READINGS_APART = millimetres(25);
+
+/** What the readings of a bank's opening say. */
+export function openingFindings(bank: Bank, opening: Opening, say: Say): readonly Finding[] {
+  return present(tapered(opening, say), racked(opening, say), ...impossible(bank, opening, say), forecast(bank));
+}
+
+function tapered({ taper, width }: Opening, say: Say): Finding | undefined {
+  if (taper.total <= TAPER.warn) return undefined;
+  return {
+    code: 'OPENING_TAPERED',
+    severity: taper.total > TAPER.stop ? 'stop' : 'warn',
+    step: 'measure',
+    says: `The opening tapers: the widest reading is ${say(taper.total)} over the narrowest. Boxes are sized to ${say(width.total)}; pack the slides out where it is wider, by up to ${say(taper.total)} in all.`,
+    because: taper,
+  };
+}
+
+function racked({ rack }: Opening, say: Say): Finding | undefined {
+  const size = nm(Math.abs(rack ?? 0));
+  if (rack === undefined || size <= RACK.warn) return undefined;
+  return {
+    code: 'OPENING_RACKED',
+    severity: size > RACK.stop ? 'stop' : 'warn',
+    step: 'measure',
+    says: `The opening leans: its top stands ${say(size)} to the ${rack > 0 ? 'right' : 'left'} of its floor. Square the case before anything is hung in it.`,
+  };
+}
+
+function impossible(bank: Bank, opening: Opening, say: Say): readonly Finding[] {
+  const { diagonalOff, spread } = doubts(bank, opening);
+  const finding = (says: string): Finding => ({ code: 'OPENING_IMPOSSIBLE', severity: 'stop', step: 'measure', says });
+  return present(
+    over(diagonalOff, DIAGONAL_OFF)
+      ? finding(
+          `A diagonal is ${say(diagonalOff)} off what this width and height have. Measure it again: a misread tape is likelier than such a case.`,
+        )
+      : undefined,
+    over(spread, READINGS_APART)
+      ? finding(
+          `Readings of one size differ by ${say(spread)}. Measure again: a misread tape is likelier than such a case.`,
+        )
+      : undefined,
+  );
+}
+
+function over(length: Length | undefined, limit: Length): length is Length {
+  return length !== undefined && length > limit;
+}
+
+function forecast(bank: Bank): Finding | undefined {
+  if (bank.basis === 'as-built') return undefined;
+  return {
+    code: 'FORECAST',
+    severity: 'note',
+    step: 'measure',
+    says: 'These are planned sizes: good for buying and pricing. Nothing is cut by them until the case is built and measured.',
+  };
+}
+
+/** Side-fixed slides beside a face frame stand on build-outs. */
+export function buildOutMissing(
+  style: Case['style'],
+  bank: Bank,
+  families: readonly SlideFamily[],
+): Finding | undefined {
+  const fixed = families.find(({ sideFixed }) => sideFixed);
+  if (style !== 'face-frame' || bank.buildOut || !fixed) return undefined;
+  return {
+    code: 'BUILD_OUT_MISSING',
+    severity: 'stop',
+    step: 'measure',
+    says: `No build-outs are given. ${fixed.name} is fixed to the case side, so it must be brought out flush with the face frame’s edge: measure from case wall to frame edge, left and right.`,
+  };
+}

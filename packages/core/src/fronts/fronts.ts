@@ -1,0 +1,47 @@
+import type { Bank, Front } from '../job';
+import { add, multiply, nm, plus, tally, type Length, type Tally, type Term } from '../length';
+
+type Edge = 'top' | 'bottom' | 'left' | 'right';
+
+/** How far the front passes the opening at an edge: an overlay laps it, an inset front stands back by its gap. */
+export function lap(front: Front, edge: Edge): Length {
+  return front.mount === 'overlay' ? front[edge] : nm(-front[edge]);
+}
+
+function lapTerm(front: Front, edge: Edge, path: string): Term {
+  const label = front.mount === 'overlay' ? `lap at the ${edge}` : `gap at the ${edge}`;
+  return plus(label, lap(front, edge), { kind: 'field', path: `${path}.front.${edge}` });
+}
+
+/** Front width = W + lap left + lap right. */
+export function frontWidth(bank: Bank, width: Tally, path: string): Tally {
+  return tally(
+    plus('width of the opening', width.total, { kind: 'dimension', dimension: 'opening.width' }),
+    lapTerm(bank.front, 'left', path),
+    lapTerm(bank.front, 'right', path),
+  );
+}
+
+/** Height to share out = H + lap top + lap bottom − (n − 1)·gap. */
+export function heightToShare(bank: Bank, height: Tally, path: string): Tally {
+  const gaps = bank.drawers.length - 1;
+  const gap = bank.front.gap;
+  const from = { kind: 'field', path: `${path}.front.gap` } as const;
+  return tally(
+    plus('height of the opening', height.total, { kind: 'dimension', dimension: 'opening.height' }),
+    lapTerm(bank.front, 'top', path),
+    lapTerm(bank.front, 'bottom', path),
+    gaps === 0
+      ? undefined
+      : { label: 'gap between fronts', amount: nm(-gaps * gap), times: gaps, each: nm(-gap), from },
+  );
+}
+
+/** Lower edges of the fronts above the opening's floor, from the top down, when the heights are known. */
+export function frontBottoms(bank: Bank, heights: readonly Length[]): readonly Length[] {
+  const lowest = nm(-lap(bank.front, 'bottom'));
+  return heights.map((_, place) => {
+    const below = heights.slice(place + 1);
+    return add(lowest, ...below, multiply(bank.front.gap, below.length));
+  });
+}

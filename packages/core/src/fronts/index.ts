@@ -1,0 +1,3 @@
+export * from './bays';
+export * from './fronts';
+export * from './least';

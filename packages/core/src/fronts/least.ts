@@ -1,0 +1,47 @@
+import type { Bank, Drawer } from '../job';
+import { add, inches, largest, nm, share, subtract, ZERO, type Length } from '../length';
+import type { SlideFamily } from '../slides';
+import { lap } from './fronts';
+
+/** Air wanted above what is stored. Common practice. */
+export const OVER_CONTENTS = inches(1, 4);
+
+/** One drawer as its clear height needs it. */
+export interface Stored {
+  readonly drawer: Drawer;
+  readonly family: SlideFamily;
+  /** Upper face of the bottom above the box's lower edge. */
+  readonly bottomFace: Length;
+}
+
+/**
+ * What lies lowest above a drawer, measured from the bay's bottom of the drawer above: the rail stands under it
+ * (answer 0, the rail is taken off apart), a wooden runner stands on it, else the box does, its bottom clearance up.
+ */
+export function lowestAbove(above: SlideFamily, hasRail: boolean): Length {
+  return hasRail || above.runnerBelow ? ZERO : above.bottom;
+}
+
+/**
+ * The least front height of each drawer by its contents, from the top down: the one whose clear height is the tallest
+ * thing stored plus 1/4 in. Absent for a drawer without contents.
+ */
+export function leastHeights(bank: Bank, stored: readonly Stored[]): readonly (Length | undefined)[] {
+  return stored.map(({ drawer }, place) => {
+    const tallest = drawer.contents?.length ? largest(drawer.contents.map(({ height }) => height)) : undefined;
+    return tallest && add(tallest, OVER_CONTENTS, nm(-clearOverFront(bank, stored, place)));
+  });
+}
+
+/** Clear height less front height: the same whatever the front's height. */
+function clearOverFront(bank: Bank, stored: readonly Stored[], place: number): Length {
+  const { family, bottomFace } = stored[place] as Stored;
+  const [gap, rail] = [bank.front.gap, bank.rail ?? ZERO];
+  const [halfGap, halfRail] = [share(gap, 2), share(rail, 2)];
+  const above = stored[place - 1];
+  const up = above
+    ? add(subtract(gap, halfGap, halfRail), lowestAbove(above.family, rail > 0))
+    : nm(-lap(bank.front, 'top'));
+  const low = place === stored.length - 1 ? lap(bank.front, 'bottom') : subtract(halfRail, halfGap);
+  return subtract(up, low, family.bottom, bottomFace);
+}

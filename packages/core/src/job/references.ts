@@ -1,0 +1,82 @@
+import { quoted } from '../length';
+import type { Report } from './report';
+import { backCorner, drawerSettings } from './settings';
+import { checkTies } from './ties';
+import type { Bank, Corner, Drawer, Job, Joint } from './types';
+
+/** Joints whose sums need a depth: the rabbet's, the tongue's, the tail's. */
+const WITH_DEPTH: ReadonlySet<Joint> = new Set<Joint>(['rabbet', 'tongue-dado', 'half-blind']);
+
+/** What the shape alone can't say: ids are unique among siblings and every name used stands for something. */
+export function checkReferences(job: Job, report: Report): void {
+  checkUnique(job.materials, 'materials', report);
+  checkUnique(job.slides ?? [], 'slides', report);
+  checkUnique(job.cases, 'cases', report);
+  job.cases.forEach((each, c) => {
+    checkUnique(each.banks, `cases[${c}].banks`, report);
+    each.banks.forEach((bank, b) => checkBank(job, bank, `cases[${c}].banks[${b}]`, report));
+  });
+}
+
+function checkUnique(siblings: readonly { readonly id: string }[], path: string, report: Report): void {
+  const seen = new Map<string, number>();
+  siblings.forEach(({ id }, index) => {
+    const first = seen.get(id);
+    if (first === undefined) seen.set(id, index);
+    else report.add(`${path}[${index}].id`, `read ${quoted(id)}: ${path}[${first}] has this id already`);
+  });
+}
+
+function checkBank(job: Job, bank: Bank, path: string, report: Report): void {
+  checkUnique(bank.drawers, `${path}.drawers`, report);
+  checkMaterial(job, bank.front.material, `${path}.front.material`, report);
+  checkBoxMaterials(job, bank.box, `${path}.box`, report);
+  checkBoxFigures(bank.box, `${path}.box`, report);
+  checkMakeup(bank, path, report);
+  checkTies(bank, path, report);
+  bank.drawers.forEach((drawer, d) => checkDrawer(job, bank, drawer, `${path}.drawers[${d}]`, report));
+}
+
+function checkDrawer(job: Job, bank: Bank, drawer: Drawer, path: string, report: Report): void {
+  if (drawer.front?.material !== undefined) checkMaterial(job, drawer.front.material, `${path}.front.material`, report);
+  if (!drawer.box) return;
+  checkBoxMaterials(job, drawer.box, `${path}.box`, report);
+  checkBoxFigures(drawerSettings(bank, drawer).box, `${path}.box`, report);
+}
+
+function checkBoxMaterials(job: Job, box: Drawer['box'] & object, path: string, report: Report): void {
+  for (const field of ['sides', 'ends', 'back', 'bottom'] as const) {
+    const id = box[field];
+    if (id !== undefined) checkMaterial(job, id, `${path}.${field}`, report);
+  }
+}
+
+function checkMaterial(job: Job, id: string, path: string, report: Report): void {
+  if (job.materials.some((material) => material.id === id)) return;
+  report.add(path, `read ${quoted(id)}: no material of the job has this id`);
+}
+
+/** Figures the chosen joint and bottom need. `box` is merged: bank's values with a drawer's over them. */
+function checkBoxFigures(box: Bank['box'], path: string, report: Report): void {
+  checkDepth(box.corner, `${path}.corner`, report);
+  if (box.corner.back) checkDepth(backCorner(box), `${path}.corner.back`, report);
+  if (box.bottomFit === 'applied') return;
+  for (const field of ['groove', 'play'] as const)
+    if (box[field] === undefined)
+      report.add(`${path}.${field}`, `this field is missing: a ${box.bottomFit} bottom needs it`);
+  const thin = box.groove?.depth === undefined || box.groove.offset === undefined;
+  if (box.groove && thin) report.add(`${path}.groove`, 'a groove has a depth and an offset');
+}
+
+function checkDepth(corner: Corner, path: string, report: Report): void {
+  if (corner.joint === undefined) report.add(`${path}.joint`, 'this field is missing');
+  else if (WITH_DEPTH.has(corner.joint) && corner.depth === undefined)
+    report.add(`${path}.depth`, `this field is missing: joint "${corner.joint}" needs it`);
+}
+
+function checkMakeup(bank: Bank, path: string, report: Report): void {
+  const { makeup } = bank.division;
+  if (typeof makeup !== 'object') return;
+  if (!bank.drawers.some(({ id }) => id === makeup.drawer))
+    report.add(`${path}.division.makeup.drawer`, `read ${quoted(makeup.drawer)}: no drawer of this bank has this id`);
+}

@@ -1,0 +1,203 @@
+import { INCH, LONGEST, MILLIMETRE, nm, type Length, type Unit } from './length';
+import { readNumeral } from './numeral';
+import { nearest, negate, product, quotient, rational, sum, type Rational } from './rational';
+import { bad, good, quoted, type Reading } from './result';
+
+const NANOMETRES: Readonly<Record<string, number>> = {
+  in: INCH,
+  inch: INCH,
+  inches: INCH,
+  '"': INCH,
+  mm: MILLIMETRE,
+  cm: 10 * MILLIMETRE,
+  m: 1000 * MILLIMETRE,
+  ft: 12 * INCH,
+  "'": 12 * INCH,
+};
+
+const GLYPHS: Readonly<Record<string, string>> = {
+  '¼': '1/4',
+  '½': '1/2',
+  '¾': '3/4',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '⅕': '1/5',
+  '⅙': '1/6',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
+
+const UNIT = /^(?:inches|inch|in|mm|cm|ft|m|"|')(?![a-z])/;
+const FILE_LENGTH = /^(.*\d\.?)\s*(in|mm|cm)$/s;
+/** More than anybody writes on one piece of scrap. */
+const LONGEST_TEXT = 120;
+
+/**
+ * Reads a length as a job file writes it: one number or mixed fraction and one unit (`"24 1/16 in"`, `"12 mm"`).
+ * Refuses anything else, a negative size and anything over 100 m, with one sentence.
+ */
+export function readFileLength(text: string): Reading<Length> {
+  const refuse = (why: string): Reading<never> => bad(`read ${quoted(text)}: ${why}`);
+  if (text.length > LONGEST_TEXT) return refuse('too long for one length');
+  const trimmed = text.trim();
+  if (trimmed === '') return refuse('there is no length in it');
+  if (/^[-−]/.test(trimmed)) return refuse('a size can’t be negative');
+  const parts = FILE_LENGTH.exec(trimmed);
+  if (!parts) {
+    const bare = readNumeral(trimmed);
+    if (bare && !bare.ok) return refuse(bare.says);
+    return refuse('a length is one number or fraction and its unit: in, mm or cm');
+  }
+  const [, number = '', unit = ''] = parts;
+  const numeral = readNumeral(number);
+  if (numeral && !numeral.ok) return refuse(numeral.says);
+  if (!numeral || numeral.value.taken !== number.length)
+    return refuse(`${quoted(number)} is not one number or fraction`);
+  return finish(product(numeral.value.value, rational(NANOMETRES[unit] ?? 0)), refuse);
+}
+
+/**
+ * Reads a length as people write it in a field: fractions, feet and inches, either unit, fraction glyphs and
+ * short sums (`42 5/8 - 2*1/2`). A bare number takes `unit`. The answer is rounded half up to the nanometre.
+ */
+export function readLength(text: string, unit: Unit): Reading<Length> {
+  const refuse = (why: string): Reading<never> => bad(`Read ${quoted(text)}: ${why}.`);
+  if (text.length > LONGEST_TEXT) return refuse('too long for one length');
+  const plain = inPlainCharacters(text);
+  if (plain === '') return bad('Nothing is written here: a length is wanted.');
+  const thousands = /\d,\d{3}(?!\d)/.exec(plain);
+  if (thousands)
+    return refuse('a comma before three figures can be read two ways, so write it with a point or without');
+  const sentence = new Sum(plain.replace(/(\d),(\d)/g, '$1.$2'), unit);
+  const read = sentence.read();
+  return read.ok ? finish(read.value, refuse) : refuse(read.says);
+}
+
+function finish(value: Rational, refuse: (why: string) => Reading<never>): Reading<Length> {
+  const whole = nearest(value);
+  if (whole < 0n) return refuse('that comes to less than nothing');
+  if (whole > BigInt(LONGEST)) return refuse('that is over 100 m');
+  return good(nm(Number(whole)));
+}
+
+function inPlainCharacters(text: string): string {
+  return text
+    .replace(/[¼½¾⅓⅔⅕⅙⅛⅜⅝⅞]/g, (glyph) => ` ${GLYPHS[glyph]}`)
+    .replace(/[−–]/g, '-')
+    .replace(/[×·]/g, '*')
+    .replace(/[÷⁄]/g, '/')
+    .replace(/[″”“]/g, '"')
+    .replace(/[′’‘]/g, "'")
+    .toLowerCase()
+    .trim();
+}
+
+/** A value inside a sum: a plain number until a unit makes it a length (in nanometres). */
+interface Quantity {
+  readonly value: Rational;
+  readonly isLength: boolean;
+}
+
+/** One written sum, read from left to right. Problems are thrown as Slip inside and never leave this class. */
+class Sum {
+  private rest: string;
+
+  constructor(
+    text: string,
+    private readonly unit: Unit,
+  ) {
+    this.rest = text;
+  }
+
+  read(): Reading<Rational> {
+    try {
+      const quantity = this.additions();
+      if (this.rest !== '') throw new Slip(`${quoted(this.rest)} can’t be read`);
+      return good(this.asLength(quantity).value);
+    } catch (slip) {
+      if (slip instanceof Slip) return bad(slip.message);
+      throw slip;
+    }
+  }
+
+  private additions(): Quantity {
+    let left = this.products();
+    for (let sign = this.take(/^[+-]/); sign; sign = this.take(/^[+-]/)) {
+      const right = this.products();
+      const lengths = left.isLength || right.isLength;
+      const [a, b] = lengths ? [this.asLength(left), this.asLength(right)] : [left, right];
+      left = { value: sum(a.value, sign === '-' ? negate(b.value) : b.value), isLength: lengths };
+    }
+    return left;
+  }
+
+  private products(): Quantity {
+    let left = this.single();
+    for (let sign = this.take(/^[*/]/); sign; sign = this.take(/^[*/]/)) {
+      const right = this.single();
+      left = sign === '*' ? this.times(left, right) : this.dividedBy(left, right);
+    }
+    return left;
+  }
+
+  private times(a: Quantity, b: Quantity): Quantity {
+    if (a.isLength && b.isLength) throw new Slip('a length times a length is not a length');
+    return { value: product(a.value, b.value), isLength: a.isLength || b.isLength };
+  }
+
+  private dividedBy(a: Quantity, b: Quantity): Quantity {
+    if (b.isLength) throw new Slip('a length can only be divided by a plain number');
+    if (b.value.n === 0n) throw new Slip('it divides by nothing');
+    return { value: quotient(a.value, b.value), isLength: a.isLength };
+  }
+
+  private single(): Quantity {
+    if (this.take(/^\(/)) {
+      const inside = this.additions();
+      if (!this.take(/^\)/)) throw new Slip('a bracket is not closed');
+      return inside;
+    }
+    if (this.take(/^-/)) {
+      const { value, isLength } = this.single();
+      return { value: negate(value), isLength };
+    }
+    return this.measure();
+  }
+
+  /** A number with its unit, if it has one; feet may be followed by inches. */
+  private measure(): Quantity {
+    const first = this.numeral();
+    const unit = this.take(UNIT);
+    if (!unit) return { value: first, isLength: false };
+    const length = { value: product(first, rational(NANOMETRES[unit] ?? 0)), isLength: true };
+    const feet = unit === 'ft' || unit === "'";
+    if (!feet || !/^[.\d]/.test(this.rest)) return length;
+    const inches = this.numeral();
+    this.take(/^(?:inches|inch|in|")(?![a-z])/);
+    return { value: sum(length.value, product(inches, rational(INCH))), isLength: true };
+  }
+
+  private numeral(): Rational {
+    const numeral = readNumeral(this.rest);
+    if (!numeral)
+      throw new Slip(this.rest === '' ? 'the sum breaks off' : `a number is wanted at ${quoted(this.rest)}`);
+    if (!numeral.ok) throw new Slip(numeral.says);
+    this.rest = this.rest.slice(numeral.value.taken).trimStart();
+    return numeral.value.value;
+  }
+
+  private take(pattern: RegExp): string | undefined {
+    const found = pattern.exec(this.rest)?.[0];
+    if (found !== undefined) this.rest = this.rest.slice(found.length).trimStart();
+    return found;
+  }
+
+  private asLength(quantity: Quantity): Quantity {
+    if (quantity.isLength) return quantity;
+    return { value: product(quantity.value, rational(NANOMETRES[this.unit] ?? 0)), isLength: true };
+  }
+}
+
+class Slip extends Error {}

@@ -1,0 +1,116 @@
+import type { Rise } from '../job';
+import { minus, nm, plus, share, tally, ZERO, type Source, type Tally } from '../length';
+import type { SlideFamily } from '../slides';
+
+/** The slide's line and lower edge above the opening's floor. */
+export interface SlideLine {
+  readonly centreY: Tally;
+  readonly lowerEdgeY: Tally;
+}
+
+/** What a slide line is reckoned from. */
+export interface SlideSetting {
+  readonly drawer: string;
+  readonly family: SlideFamily;
+  readonly rise: Rise;
+  readonly risePath: string;
+  readonly boxBottom: Tally;
+  readonly boxHeight: Tally;
+  readonly bayBottom: Tally;
+  /** Underside of the bottom above the box's lower edge. */
+  readonly underside: Tally;
+}
+
+/** One rule by seat: on the side by the rise; at the bay's bottom; or under the box's bottom. */
+export function slideLine(setting: SlideSetting): SlideLine {
+  if (setting.family.seat === 'side') return onTheSide(setting);
+  const lowerEdgeY = setting.family.seat === 'bay' ? atTheBay(setting) : underTheBottom(setting);
+  const half = share(setting.family.profile, 2);
+  const edge = dimension(setting, 'slide.lowerEdgeY');
+  return {
+    lowerEdgeY,
+    centreY: tally(
+      plus('lower edge of the slide', lowerEdgeY.total, edge),
+      plus('half the slide’s height', half, profile(setting)),
+    ),
+  };
+}
+
+function onTheSide(setting: SlideSetting): SlideLine {
+  const { rise, boxHeight, boxBottom, family, risePath } = setting;
+  const from: Source = { kind: 'field', path: risePath };
+  const parts = { half: 2, third: 3 } as const;
+  const term =
+    typeof rise === 'string'
+      ? plus(`${rise === 'half' ? 'half' : 'a third of'} the box height`, share(boxHeight.total, parts[rise]), from)
+      : plus('rise', rise, from);
+  const centreY = tally(plus('lower edge of the box', boxBottom.total, dimension(setting, 'box.bottomY')), term);
+  const centre = dimension(setting, 'slide.centreY');
+  const half = share(family.profile, 2);
+  const lowerEdgeY = tally(
+    plus('centre line of the slide', centreY.total, centre),
+    minus('half the slide’s height', half, profile(setting)),
+  );
+  return { centreY, lowerEdgeY };
+}
+
+function atTheBay(setting: SlideSetting): Tally {
+  return tally(plus('bottom of the bay', setting.bayBottom.total, dimension(setting, 'bay.bottomY')));
+}
+
+function underTheBottom(setting: SlideSetting): Tally {
+  return tally(
+    plus('lower edge of the box', setting.boxBottom.total, dimension(setting, 'box.bottomY')),
+    ...setting.underside.terms,
+    minus('the slide’s height', setting.family.profile, profile(setting)),
+  );
+}
+
+function dimension({ drawer }: SlideSetting, name: string): Source {
+  return { kind: 'dimension', drawer, dimension: name };
+}
+
+function profile({ family }: SlideSetting): Source {
+  return { kind: 'figure', family: family.id, figure: 'profile' };
+}
+
+/** A drawer's slide as the spacers need it, from the top of the bank down. */
+export interface HungSlide {
+  readonly drawer: string;
+  readonly lowerEdgeY: Tally;
+  readonly family: SlideFamily;
+}
+
+/**
+ * Spacer lengths in the order of use. Top-first: each lower edge above the floor, longest first, every one cut from
+ * the one before. Bottom-up: the bottom slide's lower edge above the floor, then each lower edge above the upper edge
+ * of the slide below, on which the spacer stands.
+ */
+export function spacers(slides: readonly HungSlide[], order: 'top-first' | 'bottom-up'): readonly Tally[] {
+  const edge = ({ drawer, lowerEdgeY }: HungSlide) =>
+    plus('lower edge of the slide', lowerEdgeY.total, { kind: 'dimension', drawer, dimension: 'slide.lowerEdgeY' });
+  if (order === 'top-first') return slides.map((slide) => tally(edge(slide)));
+  const upward = [...slides].reverse();
+  return upward.map((slide, index) => {
+    const below = upward[index - 1];
+    if (!below) return tally(edge(slide));
+    const { drawer, lowerEdgeY, family } = below;
+    return tally(
+      edge(slide),
+      minus('lower edge of the slide below', lowerEdgeY.total, {
+        kind: 'dimension',
+        drawer,
+        dimension: 'slide.lowerEdgeY',
+      }),
+      minus('height of the slide below', family.profile, { kind: 'figure', family: family.id, figure: 'profile' }),
+    );
+  });
+}
+
+/** Set-back as marked on the case: the family's, plus the drawer front's thickness where it is inset. */
+export function markedSetback(family: SlideFamily, insetFront: Tally['total'], frontPath: string): Tally {
+  return tally(
+    plus('set-back of the slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
+    insetFront === ZERO ? undefined : plus('drawer front, inset', nm(insetFront), { kind: 'field', path: frontPath }),
+  );
+}

@@ -1,0 +1,62 @@
+import type { Bank } from '../job';
+import { largest, minus, nm, plus, smallest, subtract, tally, type Length, type Tally } from '../length';
+
+/** The sizes everything in a bank follows from. */
+export interface Opening {
+  readonly width: Tally;
+  readonly height: Tally;
+  readonly depth: Tally;
+  /** Widest less narrowest width. */
+  readonly taper: Tally;
+  /** How far the top leans sideways, positive to the right; absent without diagonals. */
+  readonly rack?: Length;
+}
+
+/** Readings → governing sizes: the smallest of each. Common practice. `path` is the bank's, for following back. */
+export function governOpening(bank: Bank, path: string): Opening {
+  const { width, height, depth, diagonals } = bank.opening;
+  const sizes = {
+    width: smallestReading('width', width, path),
+    height: smallestReading('height', height, path),
+    depth: smallestReading('depth', depth, path),
+    taper: taperOf(width, path),
+  };
+  const [first, second] = diagonals ?? [];
+  if (first === undefined || second === undefined) return sizes;
+  return { ...sizes, rack: rackOf(first, second, sizes.width.total) };
+}
+
+function smallestReading(size: 'width' | 'height' | 'depth', readings: readonly Length[], path: string): Tally {
+  const least = smallest(readings);
+  const index = readings.indexOf(least);
+  const label =
+    readings.length === 1 ? `${size} of the opening` : `${size} of the opening, least of ${readings.length}`;
+  return tally(plus(label, least, { kind: 'field', path: `${path}.opening.${size}[${index}]` }));
+}
+
+function taperOf(widths: readonly Length[], path: string): Tally {
+  const [most, least] = [largest(widths), smallest(widths)];
+  const at = (length: Length) => ({ kind: 'field', path: `${path}.opening.width[${widths.indexOf(length)}]` }) as const;
+  return tally(plus('widest reading', most, at(most)), minus('narrowest reading', least, at(least)));
+}
+
+/**
+ * `(d1² − d2²) / (4·W)`, rounded half up to the nanometre; d1 runs from bottom left to top right. Squares of
+ * nanometres pass the safe whole numbers, hence the big ones.
+ */
+function rackOf(d1: Length, d2: Length, width: Length): Length {
+  const [a, b, over] = [BigInt(d1), BigInt(d2), 4n * BigInt(width)];
+  const twice = 2n * (a * a - b * b) + over;
+  const down = twice / (2n * over);
+  return nm(Number(twice < 0n && down * 2n * over !== twice ? down - 1n : down));
+}
+
+/** How far the second diagonal is from the one a square opening of these sizes has, and the widest spread of readings. */
+export function doubts(bank: Bank, opening: Opening): { readonly diagonalOff?: Length; readonly spread: Length } {
+  const { width, height, depth, diagonals } = bank.opening;
+  const spread = largest([width, height, depth].map((each) => subtract(largest(each), smallest(each))));
+  if (!diagonals) return { spread };
+  const square = Math.hypot(opening.width.total, opening.height.total);
+  const off = Math.max(...diagonals.map((each) => Math.abs(each - square)));
+  return { spread, diagonalOff: nm(Math.round(off)) };
+}

@@ -1,0 +1,182 @@
+import { divide, makeupPlace, type Division } from '../division';
+import {
+  boxFindings,
+  buildOutMissing,
+  divisionImpossible,
+  divisionReversed,
+  drawerName,
+  openingFindings,
+} from '../findings';
+import type { Finding, Say } from '../findings';
+import { bays, frontBottoms, frontWidth, heightToShare, lap, leastHeights } from '../fronts';
+import { tieGroups, type Bank, type Case, type Job } from '../job';
+import { multiply, nm, plus, tally, type Length, type Tally } from '../length';
+import { spacers, type HungSlide } from '../mounting';
+import { governOpening, type Opening } from '../opening';
+import type { SlideFamily } from '../slides';
+import { planBox, prepare, type BoxPlan, type Making } from './box';
+import { planDrawer, type BankFacts } from './drawer';
+import type { BankPlan, DrawerPlan } from './types';
+
+/** One bank from its readings to its parts. */
+export function planBank(
+  job: Job,
+  owner: Case,
+  bank: Bank,
+  path: string,
+  table: ReadonlyMap<string, SlideFamily>,
+  say: Say,
+): BankPlan {
+  const opening = governOpening(bank, path);
+  const makings = bank.drawers.map((_, place) => prepare(job, bank, place, path, opening, table));
+  const share = heightToShare(bank, opening.height, path);
+  const division = divideBank(bank, share, makings);
+  const facts = gather(bank, path, opening, makings, division);
+  const boxes = makings.map((making) => planBox(making, opening, facts.bays[making.place]?.height));
+  const drawers = makings.map((making, place) => planDrawer(facts, making, boxes[place] as BoxPlan));
+  return {
+    id: bank.id,
+    path,
+    bank,
+    opening,
+    share,
+    drawers,
+    spacers: hang(bank, drawers),
+    findings: [
+      ...openingFindings(bank, opening, say),
+      ...someFindings(
+        buildOutMissing(
+          owner.style,
+          bank,
+          makings.map(({ family }) => family),
+        ),
+      ),
+      ...someFindings(divisionImpossible(bank, division, share, say)),
+      ...(division.ok ? divisionReversed(bank, division.heights, say) : []),
+      ...makings.flatMap((making, place) =>
+        findingsOfBox(making, boxes[place] as BoxPlan, drawers[place] as DrawerPlan, opening, say),
+      ),
+    ],
+  };
+}
+
+function divideBank(bank: Bank, share: Tally, makings: readonly Making[]): Division {
+  const { scheme, step, ratio, increment, makeup } = bank.division;
+  const stored = makings.map(({ drawer, family, bottomFace }) => ({ drawer, family, bottomFace: bottomFace.total }));
+  return divide({
+    total: share.total,
+    choice: { scheme, ...(step === undefined ? {} : { step }), ...(ratio === undefined ? {} : { ratio }) },
+    groups: tieGroups(bank.drawers),
+    ...(increment === undefined ? {} : { increment }),
+    makeup: makeupPlace(
+      makeup,
+      bank.drawers.map(({ id }) => id),
+    ),
+    least: leastHeights(bank, stored),
+  });
+}
+
+function gather(bank: Bank, path: string, opening: Opening, makings: readonly Making[], division: Division): BankFacts {
+  const heights = division.ok ? division.heights : [];
+  const bottoms = frontBottoms(bank, heights);
+  return {
+    bank,
+    path,
+    opening,
+    makings,
+    division,
+    frontWidth: frontWidth(bank, opening.width, path),
+    frontHeights: heights.map((height, place) => frontHeight(bank, path, division, place, height)),
+    frontBottoms: bottoms.map((bottom, place) => frontBottom(bank, path, heights, place, bottom)),
+    bays: division.ok ? bays({ bank, path, height: opening.height, bottoms }) : [],
+  };
+}
+
+/** A front's height by how it came about: held, the scheme's, or what the others leave. */
+function frontHeight(bank: Bank, path: string, division: Division, place: number, height: Length): Tally {
+  if (!division.ok) return tally();
+  const held = division.held[place];
+  if (held === 'locked') return tally(plus('locked', height, { kind: 'field', path: lockPath(bank, path, place) }));
+  if (held === 'contents')
+    return tally(
+      plus('held up by what is stored', height, { kind: 'field', path: `${path}.drawers[${place}].contents` }),
+    );
+  if (division.makeup !== place)
+    return tally(
+      plus(`by the scheme, ${bank.division.scheme}`, height, { kind: 'field', path: `${path}.division.scheme` }),
+    );
+  const others = division.heights.flatMap((each, other) =>
+    other === place
+      ? []
+      : plus(`front ${other + 1}`, nm(-each), {
+          kind: 'dimension',
+          drawer: bank.drawers[other]?.id ?? '',
+          dimension: 'front.height',
+        }),
+  );
+  const total = division.heights.reduce((sum: number, each) => sum + each, 0);
+  return tally(plus('height to share out', nm(total), { kind: 'dimension', dimension: 'share' }), ...others);
+}
+
+function lockPath(bank: Bank, path: string, place: number): string {
+  const group = tieGroups(bank.drawers).find(({ members }) => members.includes(place));
+  const by = bank.drawers[place]?.height === undefined ? (group?.lockedBy ?? place) : place;
+  return `${path}.drawers[${by}].height`;
+}
+
+function frontBottom(bank: Bank, path: string, heights: readonly Length[], place: number, bottom: Length): Tally {
+  const below = heights.slice(place + 1);
+  const gaps = below.length;
+  const { gap } = bank.front;
+  const result = tally(
+    plus(bank.front.mount === 'overlay' ? 'lap at the bottom' : 'gap at the bottom', nm(-lap(bank.front, 'bottom')), {
+      kind: 'field',
+      path: `${path}.front.bottom`,
+    }),
+    ...below.map((height, index) =>
+      plus(`front ${place + index + 2}`, height, {
+        kind: 'dimension',
+        drawer: bank.drawers[place + index + 1]?.id ?? '',
+        dimension: 'front.height',
+      }),
+    ),
+    gaps === 0
+      ? undefined
+      : { ...plus('gap', multiply(gap, gaps), { kind: 'field', path: `${path}.front.gap` }), times: gaps, each: gap },
+  );
+  if (result.total !== bottom) throw new Error('the front’s lower edge and its sum differ');
+  return result;
+}
+
+function hang(bank: Bank, drawers: readonly DrawerPlan[]): readonly Tally[] {
+  const slides = drawers.flatMap(({ id, family, dimensions }): HungSlide[] => {
+    const lowerEdgeY = dimensions['slide.lowerEdgeY'];
+    return lowerEdgeY ? [{ drawer: id, lowerEdgeY, family }] : [];
+  });
+  return slides.length === drawers.length ? spacers(slides, bank.mounting?.order ?? 'top-first') : [];
+}
+
+function findingsOfBox(making: Making, box: BoxPlan, plan: DrawerPlan, opening: Opening, say: Say): readonly Finding[] {
+  const { drawer, place, family, stock, fit } = making;
+  const tallest = [...(drawer.contents ?? [])].sort((a, b) => b.height - a.height)[0];
+  const clearHeight = plan.dimensions['inside.clearHeight'];
+  return boxFindings(
+    {
+      drawer: drawer.id,
+      name: drawerName(drawer, place),
+      family,
+      stock,
+      fit,
+      depth: opening.depth.total,
+      vanished: box.vanished,
+      ...(box.height ? { height: box.height } : {}),
+      ...(clearHeight ? { clearHeight } : {}),
+      ...(tallest ? { tallest } : {}),
+    },
+    say,
+  );
+}
+
+function someFindings(finding: Finding | undefined): readonly Finding[] {
+  return finding ? [finding] : [];
+}

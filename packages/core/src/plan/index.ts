@@ -1,0 +1,3 @@
+export * from './document';
+export * from './plan';
+export type * from './types';

@@ -1,0 +1,4 @@
+export { BUILT_IN } from './builtin';
+export type { LengthList, Seat, SlideFamily } from './family';
+export * from './rule';
+export * from './table';

@@ -1,0 +1,94 @@
+import type { Job, LengthUnit, OwnSlide, Report, SlideChoice } from '../job';
+import { quoted } from '../length';
+import { BUILT_IN } from './builtin';
+import type { LengthList, SlideFamily } from './family';
+
+const builtIn = new Map(BUILT_IN.map((row) => [row.id, row]));
+
+/** Every family a job can name: the built-in rows and its own. */
+export function slideTable(job: Job): ReadonlyMap<string, SlideFamily> {
+  const table = new Map(builtIn);
+  for (const own of job.slides ?? []) {
+    const like = builtIn.get(own.like);
+    if (like) table.set(own.id, ownRow(own, like));
+  }
+  return table;
+}
+
+/** The built-in row with the own row's figures in place of its. */
+function ownRow(own: OwnSlide, like: SlideFamily): SlideFamily {
+  const { like: _like, lengths, ...figures } = own;
+  return { ...like, ...figures, origin: 'own', basis: basisOf(own, like), lengths: lengthsOf(lengths, like) };
+}
+
+function lengthsOf(own: OwnSlide['lengths'], like: SlideFamily): SlideFamily['lengths'] {
+  const merged: Partial<Record<LengthUnit, LengthList>> = { ...like.lengths };
+  for (const unit of ['in', 'mm'] as const) {
+    const given = own?.[unit];
+    const base = like.lengths[unit];
+    if (given && base) merged[unit] = { ...base, ...given };
+  }
+  return merged;
+}
+
+/** A row that gives the figure of the other basis means that basis. */
+function basisOf(own: OwnSlide, like: SlideFamily): SlideFamily['basis'] {
+  if (own.basis) return own.basis;
+  if (own.side !== undefined && own.insideDeduction === undefined) return 'outside';
+  if (own.insideDeduction !== undefined && own.side === undefined) return 'inside';
+  return like.basis;
+}
+
+/** Which of a family's length lists a choice reads. */
+export function lengthListOf(job: Job, family: SlideFamily, choice: SlideChoice): LengthList {
+  const unit = choice.lengths ?? job.unit;
+  const list = family.lengths[unit] ?? family.lengths.mm ?? family.lengths.in;
+  if (!list) throw new Error(`slide family ${family.id} has no lengths`);
+  return list;
+}
+
+/** Says own rows like no built-in one, rows without their basis's figure, families nobody knows and lengths not on the list. */
+export function checkSlides(job: Job, report: Report): void {
+  (job.slides ?? []).forEach((own, index) => checkOwnRow(own, `slides[${index}]`, report));
+  const table = slideTable(job);
+  job.cases.forEach((each, c) =>
+    each.banks.forEach((bank, b) => {
+      const path = `cases[${c}].banks[${b}]`;
+      checkChoice(job, table, bank.slide, `${path}.slide`, report);
+      bank.drawers.forEach(({ slide }, d) => {
+        if (slide && Object.keys(slide).length > 0)
+          checkChoice(job, table, { ...bank.slide, ...slide }, `${path}.drawers[${d}].slide`, report);
+      });
+    }),
+  );
+}
+
+function checkOwnRow(own: OwnSlide, path: string, report: Report): void {
+  if (builtIn.has(own.id)) report.add(`${path}.id`, `read ${quoted(own.id)}: a built-in row has this id`);
+  const like = builtIn.get(own.like);
+  if (!like) {
+    report.add(`${path}.like`, `read ${quoted(own.like)}: there is no built-in row of this name`);
+    return;
+  }
+  const row = ownRow(own, like);
+  const figure = row.basis === 'outside' ? 'side' : 'insideDeduction';
+  if (row[figure] === undefined)
+    report.add(`${path}.${figure}`, `this field is missing: basis "${row.basis}" needs it`);
+}
+
+function checkChoice(
+  job: Job,
+  table: ReadonlyMap<string, SlideFamily>,
+  choice: SlideChoice,
+  path: string,
+  report: Report,
+): void {
+  const family = table.get(choice.family);
+  if (!family) {
+    report.add(`${path}.family`, `read ${quoted(choice.family)}: there is no slide family of this name`);
+    return;
+  }
+  const { list } = lengthListOf(job, family, choice);
+  if (choice.length !== undefined && list && !list.includes(choice.length))
+    report.add(`${path}.length`, `this length is not on the list of ${family.id}`);
+}
