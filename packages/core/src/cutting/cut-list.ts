@@ -13,6 +13,8 @@ export type Release = 'forecast' | 'now' | 'groove' | 'hung';
 export interface Use {
   readonly case: string;
   readonly bank: string;
+  /** Path of the bank in the job document. */
+  readonly path: string;
   readonly drawer: string;
   readonly place: number;
   readonly role: Role;
@@ -75,7 +77,7 @@ export function cutList(job: Job, plan: Plan): CutList {
 function entryOf(owner: string, bank: BankPlan, drawer: DrawerPlan, part: Part): readonly Entry[] {
   const { length, width, role, count } = part;
   if (!length || !width) return [];
-  const use = { case: owner, bank: bank.id, drawer: drawer.id, place: drawer.place, role, count };
+  const use = { case: owner, bank: bank.id, path: bank.path, drawer: drawer.id, place: drawer.place, role, count };
   return [{ part, length, width, use, release: releaseOf(bank, role) }];
 }
 

@@ -1,3 +1,4 @@
+export * from './patch';
 export * from './read';
 export { Report, type JobError } from './report';
 export * from './settings';

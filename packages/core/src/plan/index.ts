@@ -1,3 +1,4 @@
 export * from './document';
+export * from './follow';
 export * from './plan';
 export type * from './types';

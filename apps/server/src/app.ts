@@ -1,0 +1,59 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import type { Pool } from 'mysql2/promise';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { healthRouter } from './health/router';
+import { nothingHere, sayErrors } from './http/errors';
+import { jobsRouter } from './jobs/router';
+import type { JobService } from './jobs/service';
+
+export interface AppParts {
+  readonly pool: Pool;
+  readonly jobs: JobService;
+  readonly logger: Logger;
+  readonly webRoot: string;
+  readonly version: string;
+}
+
+/** The API and the built web application on one address. */
+export function createApp({ pool, jobs, logger, webRoot, version }: AppParts): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(pinoHttp({ logger, autoLogging: { ignore: ({ url }) => !url?.startsWith('/api/') } }));
+  app.use(securityHeaders());
+  app.use(compression());
+  app.use('/api/health', healthRouter(pool, version));
+  app.use('/api/jobs', jobsRouter(jobs));
+  app.use('/api', nothingHere);
+  serveWeb(app, webRoot);
+  app.use(sayErrors);
+  return app;
+}
+
+/** Everything comes from this server; styles are also set on elements by the framework. */
+function securityHeaders() {
+  return helmet({
+    contentSecurityPolicy: {
+      directives: { 'style-src': ["'self'", "'unsafe-inline'"], 'font-src': ["'self'"], upgradeInsecureRequests: null },
+    },
+    strictTransportSecurity: false,
+  });
+}
+
+/** Files with a hash in their name never change; index.html is asked for afresh each time. */
+function serveWeb(app: Express, webRoot: string): void {
+  const index = join(webRoot, 'index.html');
+  app.use(express.static(webRoot, { index: false, maxAge: '1y', immutable: true }));
+  app.get('/{*path}', (_request, response, next) => {
+    if (!existsSync(index)) {
+      next();
+      return;
+    }
+    response.set('Cache-Control', 'no-cache').sendFile(index);
+  });
+  app.use(nothingHere);
+}

@@ -1,0 +1,32 @@
+import { fileURLToPath } from 'node:url';
+
+/** What the server is started with. */
+export interface Config {
+  readonly port: number;
+  readonly databaseUrl: string;
+  /** Folder of the built web application. */
+  readonly webRoot: string;
+  readonly migrations: string;
+  readonly demo: string;
+  readonly version: string;
+  readonly logLevel: string;
+}
+
+/** Reads the environment; throws one sentence where it can't be used. */
+export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
+  const port = Number(environment['PORT'] ?? '4870');
+  if (!Number.isInteger(port) || port < 1 || port > 65_535)
+    throw new Error(`PORT is ${JSON.stringify(environment['PORT'])}: a port is a whole number from 1 to 65535.`);
+  const databaseUrl = environment['DATABASE_URL'];
+  if (!databaseUrl) throw new Error('DATABASE_URL is not set: start Zabble with npm start, which sets it.');
+  const under = (path: string): string => fileURLToPath(new URL(path, root));
+  return {
+    port,
+    databaseUrl,
+    webRoot: environment['WEB_ROOT'] ?? under('apps/web/dist/browser/'),
+    migrations: under('apps/server/migrations/'),
+    demo: under('apps/server/demo/'),
+    version: environment['npm_package_version'] ?? '0.1.0',
+    logLevel: environment['LOG_LEVEL'] ?? 'info',
+  };
+}

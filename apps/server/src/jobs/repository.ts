@@ -1,0 +1,101 @@
+import type { JobList, JobListQuery, StoredJob } from '@zabble/contract';
+import type { JobDocument } from '@zabble/core';
+import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+
+interface JobRow extends RowDataPacket {
+  id: string;
+  document: string;
+  revision: number;
+  created_at: Date;
+  updated_at: Date;
+}
+
+const COLUMNS = 'id, document, revision, created_at, updated_at';
+
+/** The jobs table. Every statement is parameterised; deleted jobs stay and can be brought back. */
+export class JobRepository {
+  constructor(private readonly pool: Pool) {}
+
+  async list({ search, page, size, deleted }: JobListQuery): Promise<JobList> {
+    const like = `%${search.trim().replace(/[\\%_]/g, '\\$&')}%`;
+    const where = `deleted_at IS ${deleted ? 'NOT ' : ''}NULL AND (name LIKE ? OR customer LIKE ?)`;
+    const [counts] = await this.pool.execute<RowDataPacket[]>(`SELECT COUNT(*) AS total FROM jobs WHERE ${where}`, [like, like]);
+    const [rows] = await this.pool.query<JobRow[]>(
+      `SELECT ${COLUMNS} FROM jobs WHERE ${where} ORDER BY updated_at DESC, id LIMIT ? OFFSET ?`,
+      [like, like, size, (page - 1) * size],
+    );
+    return { items: rows.map(toStored), total: Number(counts[0]?.['total'] ?? 0), page, size };
+  }
+
+  async find(id: string): Promise<StoredJob | undefined> {
+    const [rows] = await this.pool.execute<JobRow[]>(`SELECT ${COLUMNS} FROM jobs WHERE id = ? AND deleted_at IS NULL`, [id]);
+    return rows[0] && toStored(rows[0]);
+  }
+
+  async insert(id: string, document: JobDocument): Promise<void> {
+    await this.pool.execute(
+      `INSERT INTO jobs (id, name, customer, document, revision, created_at, updated_at)
+       VALUES (?, ?, ?, ?, 1, UTC_TIMESTAMP(3), UTC_TIMESTAMP(3))`,
+      [id, document.name, document.customer ?? '', JSON.stringify(document)],
+    );
+  }
+
+  /**
+   * Puts the document in place of revision `revision`, in one transaction. Answers the job as it then stands: replaced,
+   * or, where it stood at another revision, untouched; undefined when there is none.
+   */
+  async replace(id: string, revision: number, document: JobDocument): Promise<{ replaced: boolean; job: StoredJob } | undefined> {
+    return this.inTransaction(async (connection) => {
+      const [result] = await connection.execute<ResultSetHeader>(
+        `UPDATE jobs SET name = ?, customer = ?, document = ?, revision = revision + 1, updated_at = UTC_TIMESTAMP(3)
+         WHERE id = ? AND revision = ? AND deleted_at IS NULL`,
+        [document.name, document.customer ?? '', JSON.stringify(document), id, revision],
+      );
+      const [rows] = await connection.execute<JobRow[]>(`SELECT ${COLUMNS} FROM jobs WHERE id = ? AND deleted_at IS NULL`, [id]);
+      return rows[0] && { replaced: result.affectedRows === 1, job: toStored(rows[0]) };
+    });
+  }
+
+  /** True when there was such a job to delete. */
+  async delete(id: string): Promise<boolean> {
+    const [result] = await this.pool.execute<ResultSetHeader>(
+      'UPDATE jobs SET deleted_at = UTC_TIMESTAMP(3) WHERE id = ? AND deleted_at IS NULL',
+      [id],
+    );
+    return result.affectedRows === 1;
+  }
+
+  /** True when there was such a deleted job to bring back. */
+  async restore(id: string): Promise<boolean> {
+    const [result] = await this.pool.execute<ResultSetHeader>(
+      'UPDATE jobs SET deleted_at = NULL WHERE id = ? AND deleted_at IS NOT NULL',
+      [id],
+    );
+    return result.affectedRows === 1;
+  }
+
+  private async inTransaction<T>(work: (connection: PoolConnection) => Promise<T>): Promise<T> {
+    const connection = await this.pool.getConnection();
+    try {
+      await connection.beginTransaction();
+      const result = await work(connection);
+      await connection.commit();
+      return result;
+    } catch (problem) {
+      await connection.rollback().catch(() => undefined);
+      throw problem;
+    } finally {
+      connection.release();
+    }
+  }
+}
+
+function toStored(row: JobRow): StoredJob {
+  return {
+    id: row.id,
+    revision: row.revision,
+    createdAt: row.created_at.toISOString(),
+    updatedAt: row.updated_at.toISOString(),
+    document: JSON.parse(row.document) as JobDocument,
+  };
+}

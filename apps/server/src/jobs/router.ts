@@ -1,0 +1,52 @@
+import { JobId, JobListQuery, LARGEST_BODY, NewJob, ReplaceJob } from '@zabble/contract';
+import express, { Router } from 'express';
+import { refuse } from '../http/refusal';
+import { validated } from '../http/validate';
+import { jobFileName } from './file-name';
+import type { JobService } from './service';
+
+/** /api/jobs: list, create, import, read, replace, delete, restore and download. */
+export function jobsRouter(jobs: JobService): Router {
+  const router = Router();
+  // Only application/json: a page from elsewhere can't send that here without asking first.
+  const asText = express.text({ type: 'application/json', limit: LARGEST_BODY });
+  const asJson = express.json({ limit: LARGEST_BODY });
+
+  router.get('/', async (request, response) => {
+    response.json(await jobs.list(validated(JobListQuery, { ...request.query })));
+  });
+  router.post('/import', asText, async (request, response) => {
+    const text: unknown = request.body;
+    if (typeof text !== 'string') throw refuse(415, 'A job file is sent as application/json. Nothing was changed.');
+    response.status(201).json(await jobs.importFile(text));
+  });
+  router.post('/', asJson, async (request, response) => {
+    const { document } = validated(NewJob, request.body);
+    response.status(201).json(await jobs.create(document));
+  });
+  router.get('/:id', async (request, response) => {
+    response.json(await jobs.read(idOf(request.params)));
+  });
+  router.put('/:id', asJson, async (request, response) => {
+    const id = idOf(request.params);
+    const { revision, document } = validated(ReplaceJob, request.body);
+    response.json(await jobs.replace(id, revision, document));
+  });
+  router.delete('/:id', async (request, response) => {
+    await jobs.delete(idOf(request.params));
+    response.status(204).end();
+  });
+  router.post('/:id/restore', async (request, response) => {
+    response.json(await jobs.restore(idOf(request.params)));
+  });
+  router.get('/:id/file', async (request, response) => {
+    const { document } = await jobs.read(idOf(request.params));
+    response.attachment(jobFileName(document.name)).type('application/json');
+    response.send(`${JSON.stringify(document, null, 2)}\n`);
+  });
+  return router;
+}
+
+function idOf(params: object): string {
+  return validated(JobId, params).id;
+}

@@ -1,0 +1,75 @@
+import { randomUUID } from 'node:crypto';
+import type { Conflict, JobList, JobListQuery, StoredJob } from '@zabble/contract';
+import { readJobDocument, readJobFile, type JobDocument, type JobError, type JobReading } from '@zabble/core';
+import { Refusal, refuse } from '../http/refusal';
+import type { JobRepository } from './repository';
+
+/** What may be done with jobs, and what is refused with which sentence. */
+export class JobService {
+  constructor(private readonly jobs: JobRepository) {}
+
+  list(query: JobListQuery): Promise<JobList> {
+    return this.jobs.list(query);
+  }
+
+  async read(id: string): Promise<StoredJob> {
+    const job = await this.jobs.find(id);
+    if (!job) throw noSuchJob();
+    return job;
+  }
+
+  async create(document: object): Promise<StoredJob> {
+    return this.keep(checked(readJobDocument(document), document));
+  }
+
+  /** Takes the text of a job file. */
+  async importFile(text: string): Promise<StoredJob> {
+    const reading = readJobFile(text);
+    if (!reading.ok) throw unreadable(reading.errors);
+    return this.keep(JSON.parse(text.replace(/^\uFEFF/, '')) as JobDocument);
+  }
+
+  async replace(id: string, revision: number, document: object): Promise<StoredJob> {
+    const yours = checked(readJobDocument(document), document);
+    const outcome = await this.jobs.replace(id, revision, yours);
+    if (!outcome) throw noSuchJob();
+    if (outcome.replaced) return outcome.job;
+    const conflict: Conflict = {
+      status: 409,
+      says: `This job was changed elsewhere meanwhile (it stands at revision ${outcome.job.revision}, yours was made from ${revision}). Nothing was overwritten.`,
+      kept: outcome.job,
+      yours,
+    };
+    throw new Refusal(conflict);
+  }
+
+  async delete(id: string): Promise<void> {
+    if (!(await this.jobs.delete(id))) throw noSuchJob();
+  }
+
+  async restore(id: string): Promise<StoredJob> {
+    if (!(await this.jobs.restore(id))) throw refuse(404, 'There is no deleted job with this id.');
+    return this.read(id);
+  }
+
+  private async keep(document: JobDocument): Promise<StoredJob> {
+    const id = randomUUID();
+    await this.jobs.insert(id, document);
+    return this.read(id);
+  }
+}
+
+function checked(reading: JobReading, document: object): JobDocument {
+  if (!reading.ok) throw unreadable(reading.errors);
+  return document as JobDocument;
+}
+
+function unreadable(errors: readonly JobError[]): Refusal {
+  const [first] = errors;
+  const says = `The job can’t be read: ${first ? `${first.path}: ${first.says}` : 'it holds an error'}. Nothing was changed.`;
+  return new Refusal({ status: 422, says, errors });
+}
+
+function noSuchJob(): Refusal {
+  return refuse(404, 'There is no job with this id; it may have been deleted.');
+}

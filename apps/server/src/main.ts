@@ -1,0 +1,50 @@
+import 'reflect-metadata';
+import type { Server } from 'node:http';
+import type { Pool } from 'mysql2/promise';
+import { pino } from 'pino';
+import { createApp } from './app';
+import { readConfig, type Config } from './config';
+import { migrate } from './db/migrate';
+import { openPool } from './db/pool';
+import { addDemoJobs } from './demo/demo';
+import { JobRepository } from './jobs/repository';
+import { JobService } from './jobs/service';
+
+const HOST = '127.0.0.1';
+
+try {
+  await start(readConfig(process.env, new URL('../../../', import.meta.url)));
+} catch (problem) {
+  const { code, message } = problem as { code?: string; message: string };
+  process.stderr.write(`${code === 'EADDRINUSE' ? `Port ${process.env['PORT'] ?? 4870} is taken: set PORT to another.` : message || String(code)}\n`);
+  process.exit(1);
+}
+
+async function start(config: Config): Promise<void> {
+  const logger = pino({ level: config.logLevel, base: { version: config.version } });
+  const pool = openPool(config.databaseUrl);
+  const jobs = new JobService(new JobRepository(pool));
+  const { wasNew } = await migrate(pool, config.migrations);
+  if (wasNew) logger.info({ jobs: await addDemoJobs(jobs, config.demo) }, 'demo jobs put in');
+  const server = await listen(createApp({ pool, jobs, logger, webRoot: config.webRoot, version: config.version }), config.port);
+  logger.info({ port: config.port }, 'listening');
+  process.send?.('listening');
+  stopOnSignal(server, pool);
+}
+
+function listen(app: ReturnType<typeof createApp>, port: number): Promise<Server> {
+  return new Promise((resolve, reject) => {
+    const server = app.listen(port, HOST, (problem?: Error) => (problem ? reject(problem) : resolve(server)));
+  });
+}
+
+/** Answers what is under way, takes nothing new, lets go of the database. */
+function stopOnSignal(server: Server, pool: Pool): void {
+  const stop = (): void => {
+    server.close(() => void pool.end().finally(() => process.exit(0)));
+    server.closeIdleConnections();
+    setTimeout(() => server.closeAllConnections(), 2000).unref();
+  };
+  process.once('SIGTERM', stop);
+  process.once('SIGINT', stop);
+}

@@ -1,0 +1,20 @@
+import { provideHttpClient } from '@angular/common/http';
+import { provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
+import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { provideEffects } from '@ngrx/effects';
+import { provideStore } from '@ngrx/store';
+import { routes } from './app.routes';
+import { JobEffects } from './store/job/job.effects';
+import { JobsEffects, jobsFeature } from './jobs/jobs-store';
+import { jobFeature } from './store/job/job.reducer';
+import { sessionFeature } from './store/session/session';
+
+export const appConfig: ApplicationConfig = {
+  providers: [
+    provideZonelessChangeDetection(),
+    provideRouter(routes, withComponentInputBinding()),
+    provideHttpClient(),
+    provideStore({ [jobFeature.name]: jobFeature.reducer, [jobsFeature.name]: jobsFeature.reducer, [sessionFeature.name]: sessionFeature.reducer }),
+    provideEffects(JobEffects, JobsEffects),
+  ],
+};

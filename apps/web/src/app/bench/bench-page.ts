@@ -1,0 +1,66 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, untracked, type OnDestroy } from '@angular/core';
+import { Title } from '@angular/platform-browser';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { Step } from '@zabble/core';
+import { BankDrawing } from '../drawing/bank-drawing';
+import { JobActions } from '../store/job/job.actions';
+import { jobFeature } from '../store/job/job.reducer';
+import { selectPlan } from '../store/job/job.selectors';
+import { selectBank, SessionActions } from '../store/session/session';
+import { BenchHeader } from './bench-header';
+import { BoxesStep } from './boxes/boxes-step';
+import { ConflictBar } from './conflict-bar';
+import { CutStep } from './cut/cut-step';
+import { DivideStep } from './divide/divide-step';
+import { Findings } from './findings-list';
+import { MeasureStep } from './measure/measure-step';
+import { Reckoning } from './reckoning/reckoning';
+import { StepTabs } from './step-tabs';
+import { STEPS } from './steps';
+
+/** One job on the bench: its face and stick, the step of the work, the reckoning. */
+@Component({
+  selector: 'z-bench-page',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [BankDrawing, BenchHeader, BoxesStep, ConflictBar, CutStep, DivideStep, Findings, MeasureStep, Reckoning, RouterLink, StepTabs],
+  templateUrl: './bench-page.html',
+  host: { class: 'block h-full' },
+})
+export class BenchPage implements OnDestroy {
+  readonly id = input.required<string>();
+  readonly step = input.required<string>();
+  private readonly store = inject(Store);
+  private readonly title = inject(Title);
+  protected readonly bank = this.store.selectSignal(selectBank);
+  protected readonly sync = this.store.selectSignal(jobFeature.selectSync);
+  protected readonly says = this.store.selectSignal(jobFeature.selectSays);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly plan = this.store.selectSignal(selectPlan);
+  protected readonly current = computed<Step>(() => STEPS.find(({ id }) => id === this.step())?.id ?? 'measure');
+  protected readonly unopened = computed(() => this.document() === undefined && this.sync() === 'refused');
+  /** Every bank of the job, where there is more than one to choose from. */
+  protected readonly banks = computed(() => {
+    const banks = this.plan()?.cases.flatMap((owner) => owner.banks.map((bank) => ({ path: bank.path, name: `${owner.name}, ${bank.id}` }))) ?? [];
+    return banks.length > 1 ? banks : [];
+  });
+
+  constructor() {
+    effect(() => {
+      const id = this.id();
+      untracked(() => this.store.dispatch(JobActions.open({ id })));
+    });
+    effect(() => {
+      const name = this.document()?.name;
+      if (name !== undefined) this.title.setTitle(`${name} · Zabble`);
+    });
+  }
+
+  ngOnDestroy(): void {
+    this.store.dispatch(JobActions.left());
+  }
+
+  protected chooseBank(bank: string): void {
+    this.store.dispatch(SessionActions.bankChosen({ bank }));
+  }
+}

@@ -1,0 +1,76 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { BOTTOMS, CORNERS, type BankPlan, type BottomFit, type DrawerPlan, type Joint, type Patch } from '@zabble/core';
+import { selectJob, selectShowing } from '../../store/job/job.selectors';
+import { SessionActions, sessionFeature } from '../../store/session/session';
+import { Figure } from '../../ui/figure';
+import { LengthField } from '../../ui/length-field';
+import { Pick } from '../../ui/pick';
+import { SlideCard } from './slide-card';
+
+const optionsOf = (rows: Readonly<Record<string, { readonly name: string }>>) =>
+  Object.entries(rows).map(([value, { name }]) => ({ value, label: name }));
+
+/** Boxes: slide, corners, bottom and materials, and the boxes they make. */
+@Component({
+  selector: 'z-boxes-step',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Figure, LengthField, Pick, SlideCard],
+  templateUrl: './boxes-step.html',
+})
+export class BoxesStep {
+  readonly bank = input.required<BankPlan>();
+  private readonly store = inject(Store);
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
+  protected readonly joints = optionsOf(CORNERS);
+  protected readonly fits = optionsOf(BOTTOMS);
+  protected readonly box = computed(() => this.bank().bank.box);
+  protected readonly joint = computed(() => CORNERS[this.box().corner.joint]);
+  protected readonly fit = computed(() => BOTTOMS[this.box().bottomFit]);
+  protected readonly wantsDepth = computed(() => this.joint().reach.depth !== 0 || this.joint().loss.depth !== 0);
+  protected readonly wantsGroove = computed(() => !this.fit().onOutside);
+  protected readonly materials = computed(() => (this.job()?.materials ?? []).map(({ id, name }) => ({ value: id, label: name })));
+  protected readonly stock = computed(() => this.job()?.materials ?? []);
+  protected readonly uses = [
+    { field: 'box.sides', label: 'Sides' },
+    { field: 'box.ends', label: 'Box front and back' },
+    { field: 'box.bottom', label: 'Bottom' },
+    { field: 'front.material', label: 'Drawer front' },
+  ];
+  protected readonly columns = [
+    { dimension: 'box.width', label: 'Width' },
+    { dimension: 'box.height', label: 'Height' },
+    { dimension: 'box.length', label: 'Length' },
+    { dimension: 'inside.width', label: 'Inside width' },
+    { dimension: 'inside.wallHeight', label: 'Wall inside' },
+  ];
+
+  /** A joint that has a depth gets one to begin with. */
+  protected readonly alongJoint = (joint: string): readonly Patch[] => {
+    const { reach, loss } = CORNERS[joint as Joint];
+    const wants = (reach.depth !== 0 || loss.depth !== 0) && this.box().corner.depth === undefined;
+    return wants ? [{ path: `${this.bank().path}.box.corner.depth`, value: this.small('1/4 in', '6 mm') }] : [];
+  };
+
+  /** A bottom in a groove needs the groove and its play. */
+  protected readonly alongFit = (fit: string): readonly Patch[] => {
+    if (BOTTOMS[fit as BottomFit].onOutside) return [];
+    const { groove, play } = this.box();
+    const path = `${this.bank().path}.box`;
+    const found = { depth: this.small('1/4 in', '6 mm'), offset: this.small('1/2 in', '12 mm') };
+    return [
+      ...(groove ? [] : [{ path: `${path}.groove`, value: found }]),
+      ...(play === undefined ? [{ path: `${path}.play`, value: this.small('1/16 in', '1.5 mm') }] : []),
+    ];
+  };
+
+  protected choose(drawer: DrawerPlan): void {
+    this.store.dispatch(SessionActions.drawerChosen({ drawer: drawer.id }));
+  }
+
+  private small(inch: string, metric: string): string {
+    return this.showing()?.unit === 'in' ? inch : metric;
+  }
+}

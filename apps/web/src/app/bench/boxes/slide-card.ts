@@ -1,0 +1,79 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { lengthListOf, slideTable, writeExact, writeLength, type BankPlan, type Length, type Patch, type SlideFamily } from '@zabble/core';
+import { selectJob, selectShowing } from '../../store/job/job.selectors';
+import { LengthField } from '../../ui/length-field';
+import { Pick } from '../../ui/pick';
+import { Size } from '../../ui/size';
+
+/** The slide: its family, its length, and the figures of the row that are used. */
+@Component({
+  selector: 'z-slide-card',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [LengthField, Pick, Size],
+  templateUrl: './slide-card.html',
+})
+export class SlideCard {
+  readonly bank = input.required<BankPlan>();
+  private readonly store = inject(Store);
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly families = computed(() => {
+    const job = this.job();
+    return job ? [...slideTable(job).values()].map(({ id, name }) => ({ value: id, label: name })) : [];
+  });
+  protected readonly family = computed(() => {
+    const job = this.job();
+    return job && slideTable(job).get(this.bank().bank.slide.family);
+  });
+  private readonly list = computed(() => {
+    const [job, family] = [this.job(), this.family()];
+    return job && family && lengthListOf(job, family, this.bank().bank.slide);
+  });
+  /** Lengths on offer; a family of any length has a field instead. */
+  protected readonly lengths = computed(() => {
+    const showing = this.showing();
+    const longest = { value: '', label: 'Longest that fits' };
+    const list = this.list()?.list;
+    if (!list || !showing) return undefined;
+    return [longest, ...list.map((each) => ({ value: this.exact(each), label: writeLength(each, this.inListUnit(each), { unit: true }) }))];
+  });
+  protected readonly figures = computed(() => {
+    const [family, list] = [this.family(), this.list()];
+    return family && list ? figuresOf(family, list.boxShorter) : [];
+  });
+  /** A length of one family is seldom on the list of another. */
+  protected readonly forgetLength = (): readonly Patch[] => [
+    { path: `${this.bank().path}.slide.length`, value: undefined },
+    { path: `${this.bank().path}.slide.lengths`, value: undefined },
+  ];
+
+  private exact(length: Length): string {
+    return writeExact(length, this.listUnit());
+  }
+
+  private inListUnit(length: Length) {
+    const unit = this.listUnit();
+    return { unit, step: (unit === 'in' ? 25_400_000 / 64 : length % 1_000_000 === 0 ? 1_000_000 : 100_000) as Length };
+  }
+
+  private listUnit(): 'in' | 'mm' {
+    return this.bank().bank.slide.lengths ?? this.job()?.unit ?? 'mm';
+  }
+}
+
+function figuresOf(family: SlideFamily, boxShorter: Length) {
+  const row = (figure: string, label: string, size: Length | undefined) => ({ figure, label, size });
+  return [
+    row('side', 'each side', family.basis === 'outside' ? family.side : undefined),
+    row('insideDeduction', 'opening less inside', family.basis === 'inside' ? family.insideDeduction : undefined),
+    row('narrowBy', 'may be narrower by', family.narrowBy),
+    row('top', 'clear above', family.top),
+    row('bottom', 'clear below', family.bottom),
+    row('profile', 'its own height', family.profile),
+    row('setback', 'set-back', family.setback),
+    row('boxShorter', 'box shorter by', boxShorter === 0 ? undefined : boxShorter),
+    row('recess', 'bottom raised by', family.recess),
+    row('maxSide', 'sides up to', family.maxSide),
+  ].filter((each): each is { figure: string; label: string; size: Length } => each.size !== undefined);
+}

@@ -1,0 +1,59 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { ROUTES } from '@zabble/contract/routes';
+import type { Asked, BankPlan, Crosscut, Release, Use } from '@zabble/core';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectCutList } from '../../store/job/job.selectors';
+import { SessionActions } from '../../store/session/session';
+import { Figure } from '../../ui/figure';
+import { Size } from '../../ui/size';
+
+const ROLES = { side: 'sides', front: 'box fronts', back: 'backs', bottom: 'bottoms', face: 'drawer fronts' } as const;
+const RELEASES: Readonly<Record<Release, string>> = {
+  forecast: 'forecast: not before the opening is measured',
+  now: 'cut now',
+  groove: 'held until the groove is cut and tried',
+  hung: 'held until the boxes are hung',
+};
+
+/** Cut: every part, grouped as it is cut: by material, by rip, by length. */
+@Component({
+  selector: 'z-cut-step',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Figure, Size],
+  templateUrl: './cut-step.html',
+})
+export class CutStep {
+  readonly bank = input.required<BankPlan>();
+  private readonly store = inject(Store);
+  protected readonly list = this.store.selectSignal(selectCutList);
+  private readonly id = this.store.selectSignal(jobFeature.selectId);
+  protected readonly file = computed(() => ROUTES.jobFile(this.id() ?? ''));
+  protected readonly releases = RELEASES;
+
+  /** Which parts of which drawers: “sides of 1, 2, 3”. */
+  protected served({ uses }: Crosscut): string {
+    const several = new Set(uses.map(({ path }) => path)).size > 1;
+    const roles = [...new Set(uses.map(({ role }) => role))];
+    return roles.map((role) => `${ROLES[role]} of ${this.drawers(uses.filter((use) => use.role === role), several)}`).join('; ');
+  }
+
+  protected asked({ uses }: Crosscut, size: 'length' | 'width'): Asked {
+    const own = uses.find(({ path }) => path === this.bank().path) ?? (uses[0] as Use);
+    return { kind: 'part', drawer: own.drawer, role: own.role, size };
+  }
+
+  /** A sum can be asked for where the part is of the bank on the bench. */
+  protected here({ uses }: Crosscut): boolean {
+    return uses.some(({ path }) => this.bank().path === path);
+  }
+
+  protected choose({ uses }: Crosscut): void {
+    const own = uses.find(({ path }) => path === this.bank().path);
+    if (own) this.store.dispatch(SessionActions.drawerChosen({ drawer: own.drawer }));
+  }
+
+  private drawers(uses: readonly Use[], several: boolean): string {
+    return uses.map(({ bank, place }) => (several ? `${bank} ${place + 1}` : String(place + 1))).join(', ');
+  }
+}

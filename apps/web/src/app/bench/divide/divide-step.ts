@@ -1,0 +1,86 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { BankPlan, DrawerPlan, Patch } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { selectShowing } from '../../store/job/job.selectors';
+import { SessionActions, sessionFeature } from '../../store/session/session';
+import { Choice } from '../../ui/choice';
+import { Figure } from '../../ui/figure';
+import { LengthField } from '../../ui/length-field';
+import { TextField } from '../../ui/text-field';
+import { addPatch, lockPatch, removePatches, schemePatches } from './bank-edits';
+import { RatioField } from './ratio-field';
+
+/** Divide: how many fronts, how they grow, which are locked. */
+@Component({
+  selector: 'z-divide-step',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Choice, Figure, LengthField, RatioField, TextField],
+  templateUrl: './divide-step.html',
+})
+export class DivideStep {
+  readonly bank = input.required<BankPlan>();
+  private readonly edits = inject(JobEdits);
+  private readonly store = inject(Store);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
+  protected readonly says = signal('');
+  protected readonly schemes = [
+    { value: 'equal', label: 'Equal' },
+    { value: 'step', label: 'By a step' },
+    { value: 'ratio', label: 'By a ratio' },
+    { value: 'manual', label: 'By hand' },
+  ];
+  protected readonly ends = [
+    { value: 'bottom', label: 'Bottom' },
+    { value: 'top', label: 'Top' },
+  ];
+  protected readonly mounts = [
+    { value: 'overlay', label: 'Overlay' },
+    { value: 'inset', label: 'Inset' },
+  ];
+  protected readonly edges = ['top', 'bottom', 'left', 'right'] as const;
+  protected readonly scheme = computed(() => this.bank().bank.division.scheme);
+  protected readonly overlay = computed(() => this.bank().bank.front.mount === 'overlay');
+  protected readonly alongScheme = computed(() => {
+    const [bank, unit] = [this.bank(), this.unit()];
+    return (scheme: string): readonly Patch[] => schemePatches(bank, scheme, unit);
+  });
+
+  protected add(): void {
+    this.take('add a drawer', [addPatch(this.bank())]);
+  }
+
+  protected remove(drawer: DrawerPlan): void {
+    this.take(`take away drawer ${drawer.place + 1}`, removePatches(this.bank(), drawer.place));
+  }
+
+  protected lock(drawer: DrawerPlan): void {
+    const word = this.isLocked(drawer) ? 'free' : 'lock';
+    this.take(`${word} drawer ${drawer.place + 1}`, [lockPatch(this.bank(), drawer.place, this.unit())]);
+  }
+
+  protected isLocked(drawer: DrawerPlan): boolean {
+    return this.bank().bank.drawers[drawer.place]?.height !== undefined;
+  }
+
+  protected why(drawer: DrawerPlan): string {
+    const tie = this.bank().bank.drawers[drawer.place]?.sameAs;
+    const other = tie === undefined ? undefined : this.bank().drawers.find(({ id }) => id === tie);
+    if (other) return `same as ${other.place + 1}`;
+    if (drawer.held === 'contents') return 'held by contents';
+    return drawer.makeup ? 'takes the rest' : '';
+  }
+
+  protected choose(drawer: DrawerPlan): void {
+    this.store.dispatch(SessionActions.drawerChosen({ drawer: drawer.id }));
+  }
+
+  private take(name: string, patches: readonly Patch[]): void {
+    this.says.set(this.edits.apply(name, patches) ?? '');
+  }
+
+  private unit() {
+    return this.showing()?.unit ?? 'mm';
+  }
+}

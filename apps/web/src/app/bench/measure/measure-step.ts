@@ -1,0 +1,63 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { valueAt, writeExact, type BankPlan, type Length } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectShowing } from '../../store/job/job.selectors';
+import { Choice } from '../../ui/choice';
+import { Figure } from '../../ui/figure';
+import { LengthField } from '../../ui/length-field';
+import { Size } from '../../ui/size';
+import { Readings } from './readings';
+
+/** Measure: the opening as measured, or as planned. */
+@Component({
+  selector: 'z-measure-step',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Choice, Figure, LengthField, Readings, Size],
+  templateUrl: './measure-step.html',
+})
+export class MeasureStep {
+  readonly bank = input.required<BankPlan>();
+  private readonly edits = inject(JobEdits);
+  private readonly store = inject(Store);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly sizes = [
+    { size: 'width', label: 'Width' },
+    { size: 'height', label: 'Height' },
+    { size: 'depth', label: 'Depth' },
+  ] as const;
+  protected readonly bases = [
+    { value: 'planned', label: 'Planned' },
+    { value: 'as-built', label: 'As built' },
+  ];
+  protected readonly hasDiagonals = computed(() => this.stands('.opening.diagonals'));
+  protected readonly hasBuildOut = computed(() => this.stands('.buildOut'));
+  protected readonly rack = computed(() => {
+    const rack = this.bank().opening.rack;
+    return rack === undefined ? undefined : { size: Math.abs(rack) as Length, side: rack > 0 ? 'right' : 'left' };
+  });
+
+  /** Diagonals start as a square opening would have them, to the nearest sixty-fourth or half millimetre. */
+  protected addDiagonals(): void {
+    const { width, height } = this.bank().opening;
+    const grain = this.showing()?.unit === 'in' ? 396_875 : 500_000;
+    const square = (Math.round(Math.hypot(width.total, height.total) / grain) * grain) as Length;
+    const value = writeExact(square, this.showing()?.unit ?? 'mm');
+    this.edits.apply('add diagonals', [{ path: `${this.bank().path}.opening.diagonals`, value: [value, value] }]);
+  }
+
+  protected addBuildOut(): void {
+    const value = this.showing()?.unit === 'in' ? '3/4 in' : '18 mm';
+    this.edits.apply('add build-outs', [{ path: `${this.bank().path}.buildOut`, value: { left: value, right: value } }]);
+  }
+
+  protected drop(field: 'opening.diagonals' | 'buildOut', name: string): void {
+    this.edits.apply(`take away ${name}`, [{ path: `${this.bank().path}.${field}`, value: undefined }]);
+  }
+
+  private stands(field: string): boolean {
+    return valueAt(this.document(), `${this.bank().path}${field}`) !== undefined;
+  }
+}

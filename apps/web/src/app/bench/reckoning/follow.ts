@@ -1,0 +1,53 @@
+import { inject, Injectable } from '@angular/core';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { Source } from '@zabble/core';
+import { jobFeature } from '../../store/job/job.reducer';
+import { SessionActions } from '../../store/session/session';
+import { stepOfPath } from '../steps';
+
+/** Leads from a term of a sum to where it came from: its field, its figure of the slide, or the sum before it. */
+@Injectable({ providedIn: 'root' })
+export class Follow {
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly job = this.store.selectSignal(jobFeature.selectId);
+
+  to(source: Source): void {
+    switch (source.kind) {
+      case 'dimension': {
+        const { drawer, dimension } = source;
+        this.store.dispatch(SessionActions.asked({ asked: { kind: 'dimension', dimension, ...(drawer === undefined ? {} : { drawer }) } }));
+        return;
+      }
+      case 'field':
+        void this.show(stepOfPath(source.path), `[data-path="${CSS.escape(source.path)}"]`);
+        return;
+      case 'figure':
+        void this.show('boxes', `[data-figure="${CSS.escape(`${source.family}.${source.figure}`)}"]`);
+        return;
+      case 'table':
+        void this.show('boxes', `[data-table="${CSS.escape(source.table)}"] select, [data-table="${CSS.escape(source.table)}"]`);
+    }
+  }
+
+  private async show(step: string, selector: string): Promise<void> {
+    await this.router.navigate(['/jobs', this.job(), step]);
+    const found = await appearing(selector);
+    if (!found) return;
+    found.scrollIntoView({ block: 'center' });
+    found.focus();
+    const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
+    if (!still) found.animate([{ boxShadow: '0 0 0 5px var(--chalk)' }, { boxShadow: '0 0 0 5px transparent' }], 900);
+  }
+}
+
+/** The step is drawn a frame or two after it is gone to. */
+async function appearing(selector: string): Promise<HTMLElement | undefined> {
+  for (let frame = 0; frame < 60; frame += 1) {
+    const found = document.querySelector<HTMLElement>(selector);
+    if (found) return found;
+    await new Promise((resolve) => requestAnimationFrame(resolve));
+  }
+  return undefined;
+}

@@ -1,0 +1,40 @@
+import type { Asked, BankPlan } from '@zabble/core';
+
+const OF_BANK: Readonly<Record<string, string>> = {
+  'opening.width': 'Opening width',
+  'opening.height': 'Opening height',
+  'opening.depth': 'Opening depth',
+  'opening.taper': 'Taper',
+  share: 'Height to share out',
+};
+
+const OF_DRAWER: Readonly<Record<string, string>> = {
+  'front.width': 'front width',
+  'front.height': 'front height',
+  'front.bottomY': 'front’s lower edge',
+  'bay.bottomY': 'bottom of the bay',
+  'bay.height': 'bay',
+  'box.width': 'box width',
+  'box.height': 'box height',
+  'box.length': 'box length',
+  'box.bottomY': 'box’s lower edge',
+  'inside.width': 'inside width',
+  'inside.length': 'inside length',
+  'inside.wallHeight': 'wall inside',
+  'inside.clearHeight': 'clear height',
+  'slide.centreY': 'slide’s centre line',
+  'slide.lowerEdgeY': 'slide’s lower edge',
+  'slide.setback': 'slide’s set-back',
+};
+
+const ROLES = { side: 'side', front: 'box front', back: 'box back', bottom: 'bottom', face: 'drawer front' } as const;
+
+/** A number of the plan by its name in the trade. */
+export function titleOf(bank: BankPlan, asked: Asked): string {
+  if (asked.kind === 'spacer') return `Spacer ${asked.index + 1}`;
+  if (asked.kind === 'dimension' && asked.drawer === undefined) return OF_BANK[asked.dimension] ?? asked.dimension;
+  const drawer = bank.drawers.find(({ id }) => id === asked.drawer);
+  const which = drawer ? `Drawer ${drawer.place + 1}` : 'Drawer';
+  if (asked.kind === 'part') return `${which}, ${ROLES[asked.role]} ${asked.size}`;
+  return `${which}, ${OF_DRAWER[asked.dimension] ?? asked.dimension}`;
+}

@@ -1,0 +1,41 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import type { BankPlan, Step } from '@zabble/core';
+import { standingOf, STEPS } from './steps';
+
+/** The steps in working order, each with how it stands; any of them may be gone to. */
+@Component({
+  selector: 'z-step-tabs',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [RouterLink],
+  template: `<nav aria-label="Steps of the work">
+    <ol class="grid grid-cols-4 border-b-2 border-ink">
+      @for (step of steps(); track step.id; let i = $index) {
+        <li>
+          <a
+            class="flex min-h-14 flex-col justify-center rounded-t px-3 py-1.5 hover:bg-well"
+            [class.bg-ink]="step.id === current()"
+            [class.text-sheet]="step.id === current()"
+            [class.hover:bg-ink]="step.id === current()"
+            [routerLink]="['/jobs', job(), step.id]"
+            [attr.aria-current]="step.id === current() ? 'step' : null"
+          >
+            <span class="text-lg leading-tight font-semibold">{{ step.name }}</span>
+            <span class="text-[0.8125rem] leading-tight" [class.text-soft]="step.id !== current() && step.state === 'done'" [class.text-lead]="step.id !== current() && step.state === 'wants' && step.mend" [class.text-ochre]="step.id !== current() && (step.state === 'held' || (step.state === 'wants' && !step.mend))">{{ step.says }}</span>
+          </a>
+        </li>
+      }
+    </ol>
+  </nav>`,
+})
+export class StepTabs {
+  readonly bank = input.required<BankPlan>();
+  readonly job = input.required<string>();
+  readonly current = input.required<Step>();
+  protected readonly steps = computed(() =>
+    STEPS.map((step) => {
+      const standing = standingOf(this.bank(), step.id);
+      return { ...step, ...standing, mend: standing.says.includes('mend') };
+    }),
+  );
+}

@@ -1,0 +1,76 @@
+import { inMillimetres, type Drawing, type Mark } from '@zabble/core';
+
+/** Room kept around the drawing, in pixels: the stick with its figures on the left, the width below. */
+const STICK = { left: 78, width: 30 } as const;
+const FACE_LEFT = 208;
+const FACE_RIGHT = 20;
+const ABOVE = 22;
+const BELOW = 58;
+/** Figures nearer than this would touch. */
+const LINE = 17;
+
+export interface Size {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** From millimetres of the drawing to pixels of the screen. */
+export interface Scale {
+  readonly perMm: number;
+  readonly x: (mm: number) => number;
+  readonly y: (mm: number) => number;
+  readonly stick: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
+}
+
+/** The largest scale at which face and stick fit the space. */
+export function fit(face: Drawing, { width, height }: Size): Scale {
+  const perMm = Math.max(0.01, Math.min((width - FACE_LEFT - FACE_RIGHT) / face.width, (height - ABOVE - BELOW) / face.height));
+  const spare = width - FACE_LEFT - FACE_RIGHT - face.width * perMm;
+  const left = FACE_LEFT + Math.max(0, spare) / 2 - face.x * perMm;
+  const floor = ABOVE + (face.height + face.y) * perMm;
+  return {
+    perMm,
+    x: (mm) => left + mm * perMm,
+    y: (mm) => floor - mm * perMm,
+    stick: {
+      left: STICK.left,
+      right: STICK.left + STICK.width,
+      top: floor - (face.y + face.height) * perMm,
+      bottom: floor - face.y * perMm,
+    },
+  };
+}
+
+/** A mark with the place of its figure, moved where figures would touch. */
+export interface Placed {
+  readonly mark: Mark;
+  readonly at: number;
+  readonly label: number;
+}
+
+/** Front edges that are labelled on the left of the stick: each front’s lower edge, and the top of the top one. */
+export function edgeLabels(marks: readonly Mark[], scale: Scale): readonly Placed[] {
+  const edges = marks.filter(({ kind }, index) => kind === 'front-bottom' || (kind === 'front-top' && index === 0));
+  let last = -Infinity;
+  return edges.flatMap((mark) => {
+    const at = scale.y(inMillimetres(mark.y));
+    if (at - last < LINE) return [];
+    last = at;
+    return { mark, at, label: at };
+  });
+}
+
+/** Every mark of one drawer, labelled on the right of the stick. */
+export function drawerLabels(marks: readonly Mark[], drawer: string | undefined, scale: Scale): readonly Placed[] {
+  const own = marks.filter((mark) => mark.drawer === drawer);
+  const middle = (own.length - 1) / 2;
+  const centre = own.reduce((sum, mark) => sum + scale.y(inMillimetres(mark.y)), 0) / Math.max(1, own.length);
+  let last = -Infinity;
+  return own.map((mark, index) => {
+    const at = scale.y(inMillimetres(mark.y));
+    const wanted = Math.min(at, centre + (index - middle) * LINE);
+    last = Math.max(wanted, last + LINE);
+    return { mark, at, label: last };
+  });
+}
+

@@ -1,0 +1,21 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { showLength, type Length } from '@zabble/core';
+import { selectShowing } from '../store/job/job.selectors';
+
+/** A length as text inside a drawing: the same figures as `z-size`, in SVG. */
+@Component({
+  // eslint-disable-next-line @angular-eslint/component-selector -- an attribute, because SVG keeps only its own elements
+  selector: 'text[zSizeText]',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `@if (shown(); as s) {<svg:tspan>{{ lead() }}{{ s.exact ? '' : '≈' }}{{ s.sign }}{{ s.whole }}</svg:tspan>@if (s.fraction; as f) {<svg:tspan class="frac" [attr.dx]="s.whole ? '0.15em' : null">{{ f.top }}/{{ f.bottom }}</svg:tspan>}}`,
+})
+export class SizeText {
+  readonly zSizeText = input.required<Length>();
+  readonly lead = input('');
+  private readonly showing = inject(Store).selectSignal(selectShowing);
+  protected readonly shown = computed(() => {
+    const showing = this.showing();
+    return showing && showLength(this.zSizeText(), showing);
+  });
+}

@@ -1,0 +1,92 @@
+import { HttpErrorResponse } from '@angular/common/http';
+import { inject, Injectable } from '@angular/core';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { createActionGroup, createFeature, createReducer, emptyProps, on, props, Store } from '@ngrx/store';
+import type { JobList, Problem, StoredJob } from '@zabble/contract';
+import { catchError, concatMap, map, of, switchMap, withLatestFrom, type Observable } from 'rxjs';
+import { JobsApi } from './jobs-api';
+
+/** The list of jobs: what is asked of it, and the page that came. */
+export interface JobsState {
+  readonly search: string;
+  readonly page: number;
+  readonly deleted: boolean;
+  readonly list: JobList | undefined;
+  /** The job just deleted, which can be brought back. */
+  readonly gone: StoredJob | undefined;
+  readonly says: string | undefined;
+}
+
+export const JobsActions = createActionGroup({
+  source: 'Jobs',
+  events: {
+    Asked: props<{ search?: string; page?: number; deleted?: boolean }>(),
+    Came: props<{ list: JobList }>(),
+    Failed: props<{ says: string }>(),
+    Delete: props<{ job: StoredJob }>(),
+    Deleted: props<{ job: StoredJob }>(),
+    'Bring Back': props<{ job: StoredJob }>(),
+    'Brought Back': emptyProps(),
+  },
+});
+
+const fresh: JobsState = { search: '', page: 1, deleted: false, list: undefined, gone: undefined, says: undefined };
+
+export const jobsFeature = createFeature({
+  name: 'jobs',
+  reducer: createReducer<JobsState>(
+    fresh,
+    on(JobsActions.asked, (state, { search, page, deleted }): JobsState => ({
+      ...state,
+      search: search ?? state.search,
+      deleted: deleted ?? state.deleted,
+      page: page ?? (search !== undefined || deleted !== undefined ? 1 : state.page),
+    })),
+    on(JobsActions.came, (state, { list }): JobsState => ({ ...state, list, says: undefined })),
+    on(JobsActions.failed, (state, { says }): JobsState => ({ ...state, says })),
+    on(JobsActions.deleted, (state, { job }): JobsState => ({ ...state, gone: job })),
+    on(JobsActions.broughtBack, (state): JobsState => ({ ...state, gone: undefined })),
+  ),
+});
+
+/** Asks the server for what the list wants. */
+@Injectable()
+export class JobsEffects {
+  private readonly actions = inject(Actions);
+  private readonly store = inject(Store);
+  private readonly api = inject(JobsApi);
+
+  readonly list$ = createEffect(() =>
+    this.actions.pipe(
+      ofType(JobsActions.asked, JobsActions.deleted, JobsActions.broughtBack),
+      withLatestFrom(this.store.select(jobsFeature.selectJobsState)),
+      switchMap(([, { search, page, deleted }]) =>
+        this.api.list(search, page, deleted).pipe(map((list) => JobsActions.came({ list })), catchError(failed)),
+      ),
+    ),
+  );
+
+  readonly delete$ = createEffect(() =>
+    this.actions.pipe(
+      ofType(JobsActions.delete),
+      concatMap(({ job }) => this.api.delete(job.id).pipe(map(() => JobsActions.deleted({ job })), catchError(failed))),
+    ),
+  );
+
+  readonly bringBack$ = createEffect(() =>
+    this.actions.pipe(
+      ofType(JobsActions.bringBack),
+      concatMap(({ job }) => this.api.restore(job.id).pipe(map(() => JobsActions.broughtBack()), catchError(failed))),
+    ),
+  );
+}
+
+function failed(problem: unknown): Observable<ReturnType<typeof JobsActions.failed>> {
+  return of(JobsActions.failed({ says: sentenceOf(problem) }));
+}
+
+/** What the server said, or that it is not reached. */
+export function sentenceOf(problem: unknown): string {
+  const answer = problem instanceof HttpErrorResponse && problem.status !== 0 ? (problem.error as Problem | null) : null;
+  return answer?.says ?? 'The server is not reached. Nothing was changed; try again in a moment.';
+}

@@ -1,0 +1,14 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { RouterOutlet } from '@angular/router';
+import { ThemeChoice } from './theme';
+
+@Component({
+  selector: 'z-root',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [RouterOutlet],
+  template: '<router-outlet />',
+  host: { class: 'block h-full' },
+})
+export class App {
+  protected readonly theme = inject(ThemeChoice);
+}

@@ -1,0 +1,35 @@
+import { computed, effect, Injectable, signal } from '@angular/core';
+
+export type Theme = 'light' | 'dim';
+const KEY = 'zabble.theme';
+
+/** Light or dim, as the person last chose, or as the system asks. */
+@Injectable({ providedIn: 'root' })
+export class ThemeChoice {
+  readonly theme = signal<Theme>(remembered() ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dim' : 'light'));
+  readonly other = computed<Theme>(() => (this.theme() === 'light' ? 'dim' : 'light'));
+
+  constructor() {
+    effect(() => {
+      document.documentElement.dataset['theme'] = this.theme();
+    });
+  }
+
+  turn(): void {
+    this.theme.set(this.other());
+    try {
+      localStorage.setItem(KEY, this.theme());
+    } catch {
+      // Not remembered, then; it holds until the page is closed.
+    }
+  }
+}
+
+function remembered(): Theme | undefined {
+  try {
+    const kept = localStorage.getItem(KEY);
+    return kept === 'light' || kept === 'dim' ? kept : undefined;
+  } catch {
+    return undefined;
+  }
+}

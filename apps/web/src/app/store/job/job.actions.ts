@@ -1,0 +1,27 @@
+import type { JobDocument } from '@zabble/core';
+import type { StoredJob } from '@zabble/contract';
+import { createActionGroup, emptyProps, props } from '@ngrx/store';
+
+/** What happens to the job on the bench. */
+export const JobActions = createActionGroup({
+  source: 'Job',
+  events: {
+    Open: props<{ id: string }>(),
+    /** `sync` is `here` when edits kept on this machine are ahead of the server. */
+    Opened: props<{ job: StoredJob; document: JobDocument; sync: 'kept' | 'here' | 'unreached' }>(),
+    'Open Failed': props<{ id: string; says: string }>(),
+    Left: emptyProps(),
+    /** A decision or a measurement. Edits with the same `merge` in a row are one step of undo. */
+    Edited: props<{ name: string; document: JobDocument; merge?: string }>(),
+    Undone: emptyProps(),
+    Redone: emptyProps(),
+    'Save Due': emptyProps(),
+    'Save Started': emptyProps(),
+    Saved: props<{ job: StoredJob }>(),
+    'Not Reached': props<{ says: string }>(),
+    Refused: props<{ says: string }>(),
+    'Conflict Found': props<{ kept: StoredJob; mine?: JobDocument }>(),
+    'Mine Chosen': emptyProps(),
+    'Theirs Chosen': emptyProps(),
+  },
+});

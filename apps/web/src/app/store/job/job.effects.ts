@@ -1,0 +1,136 @@
+import { HttpErrorResponse } from '@angular/common/http';
+import { inject, Injectable } from '@angular/core';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { Store } from '@ngrx/store';
+import type { Conflict, Problem, StoredJob } from '@zabble/contract';
+import {
+  catchError,
+  concatMap,
+  debounceTime,
+  filter,
+  fromEvent,
+  map,
+  merge,
+  of,
+  switchMap,
+  tap,
+  timer,
+  withLatestFrom,
+  type Observable,
+} from 'rxjs';
+import { JobsApi } from '../../jobs/jobs-api';
+import { Drafts } from './drafts';
+import { JobActions } from './job.actions';
+import { jobFeature, type JobState } from './job.reducer';
+
+/** A moment after the last edit. */
+const PAUSE = 600;
+/** How long until the server is tried again. */
+const AGAIN = 3000;
+
+type JobAction = ReturnType<(typeof JobActions)[keyof typeof JobActions]>;
+
+/** Opening, and keeping edits: here at once, on the server a moment later. */
+@Injectable()
+export class JobEffects {
+  private readonly actions = inject(Actions);
+  private readonly store = inject(Store);
+  private readonly api = inject(JobsApi);
+  private readonly drafts = inject(Drafts);
+  private readonly state$ = this.store.select(jobFeature.selectJobState);
+  private readonly changes$ = this.actions.pipe(
+    ofType(JobActions.edited, JobActions.undone, JobActions.redone, JobActions.mineChosen, JobActions.theirsChosen),
+  );
+
+  readonly open$ = createEffect(() =>
+    this.actions.pipe(
+      ofType(JobActions.open),
+      switchMap(({ id }) => this.api.read(id).pipe(map((job) => this.opened(job)), catchError((problem: unknown) => of(this.notOpened(id, problem))))),
+    ),
+  );
+
+  readonly keepHere$ = createEffect(
+    () =>
+      this.changes$.pipe(
+        withLatestFrom(this.state$),
+        tap(([, { id, document, revision }]) => {
+          if (id && document) this.drafts.write(id, { document, revision });
+        }),
+      ),
+    { dispatch: false },
+  );
+
+  readonly due$ = createEffect(() =>
+    merge(
+      this.changes$.pipe(debounceTime(PAUSE)),
+      this.actions.pipe(ofType(JobActions.left)),
+      this.actions.pipe(ofType(JobActions.opened), filter(({ sync }) => sync === 'here')),
+      this.actions.pipe(ofType(JobActions.notReached), switchMap(() => timer(AGAIN))),
+      fromEvent(window, 'online'),
+    ).pipe(map(() => JobActions.saveDue())),
+  );
+
+  /** One save after the other, each with the newest document. */
+  readonly save$ = createEffect(() =>
+    this.actions.pipe(
+      ofType(JobActions.saveDue),
+      concatMap(() => of(null).pipe(withLatestFrom(this.state$), switchMap(([, state]) => this.save(state)))),
+    ),
+  );
+
+  /** What the server has need not be kept here. */
+  readonly settle$ = createEffect(
+    () =>
+      this.actions.pipe(
+        ofType(JobActions.saved),
+        withLatestFrom(this.state$),
+        tap(([{ job }, { id, document, sync }]) => {
+          if (id !== job.id || sync === 'kept') this.drafts.drop(job.id);
+          else if (document) this.drafts.write(job.id, { document, revision: job.revision });
+        }),
+      ),
+    { dispatch: false },
+  );
+
+  private save({ id, document, revision, sync }: JobState): Observable<JobAction> {
+    if (!id || !document || sync === 'kept' || sync === 'conflict') return of();
+    this.store.dispatch(JobActions.saveStarted());
+    return this.api.replace(id, revision, document).pipe(
+      map((job): JobAction => JobActions.saved({ job })),
+      catchError((problem: unknown) => of(this.notSaved(problem))),
+    );
+  }
+
+  private notSaved(problem: unknown): JobAction {
+    if (isAway(problem)) return JobActions.notReached({ says: 'The server is not reached. Everything is kept here and sent when it answers.' });
+    const answer = (problem as HttpErrorResponse).error as Conflict | Problem | null;
+    if (answer && 'kept' in answer) return JobActions.conflictFound({ kept: answer.kept });
+    return JobActions.refused({ says: answer?.says ?? 'The server would not keep this. It is kept here.' });
+  }
+
+  private opened(job: StoredJob): JobAction {
+    const draft = this.drafts.read(job.id);
+    if (!draft || JSON.stringify(draft.document) === JSON.stringify(job.document)) {
+      this.drafts.drop(job.id);
+      return JobActions.opened({ job, document: job.document, sync: 'kept' });
+    }
+    if (draft.revision === job.revision) return JobActions.opened({ job, document: draft.document, sync: 'here' });
+    return JobActions.conflictFound({ kept: job, mine: draft.document });
+  }
+
+  private notOpened(id: string, problem: unknown): JobAction {
+    const draft = isAway(problem) ? this.drafts.read(id) : undefined;
+    if (draft) {
+      const job: StoredJob = { id, revision: draft.revision, document: draft.document, createdAt: '', updatedAt: '' };
+      return JobActions.opened({ job, document: draft.document, sync: 'unreached' });
+    }
+    const answer = (problem as HttpErrorResponse).error as Problem | null;
+    const says = isAway(problem) ? 'The server is not reached, so this job can’t be opened yet.' : answer?.says;
+    return JobActions.openFailed({ id, says: says ?? 'This job can’t be opened.' });
+  }
+}
+
+/** The server, or its database, does not answer: worth trying again. */
+function isAway(problem: unknown): boolean {
+  return problem instanceof HttpErrorResponse && (problem.status === 0 || problem.status >= 502);
+}

@@ -1,0 +1,102 @@
+import type { JobDocument } from '@zabble/core';
+import type { StoredJob } from '@zabble/contract';
+import { createFeature, createReducer, on } from '@ngrx/store';
+import { JobActions } from './job.actions';
+
+/** Where the newest edits are: on the server, on their way, here only, here because the server is away; or in doubt. */
+export type Sync = 'kept' | 'sending' | 'here' | 'unreached' | 'conflict' | 'refused';
+
+/** One step of undo or redo: what it was called, and the document it leads back (or on) to. */
+export interface Step {
+  readonly name: string;
+  readonly document: JobDocument;
+  readonly merge?: string;
+}
+
+export interface JobState {
+  readonly id: string | undefined;
+  readonly document: JobDocument | undefined;
+  readonly revision: number;
+  readonly past: readonly Step[];
+  readonly future: readonly Step[];
+  readonly sync: Sync;
+  readonly says: string | undefined;
+  /** The server's job, where another edit got there first. */
+  readonly kept: StoredJob | undefined;
+}
+
+const MOST_STEPS = 200;
+const closed: JobState = {
+  id: undefined,
+  document: undefined,
+  revision: 0,
+  past: [],
+  future: [],
+  sync: 'kept',
+  says: undefined,
+  kept: undefined,
+};
+
+export const jobFeature = createFeature({
+  name: 'job',
+  reducer: createReducer<JobState>(
+    closed,
+    on(JobActions.open, (state, { id }) => (state.id === id ? state : { ...closed, id })),
+    on(JobActions.opened, (_, { job, document, sync }): JobState => ({ ...closed, id: job.id, document, revision: job.revision, sync })),
+    on(JobActions.openFailed, (_, { id, says }): JobState => ({ ...closed, id, sync: 'refused', says })),
+    on(JobActions.edited, (state, { name, document, merge }) => edited(state, name, document, merge)),
+    on(JobActions.undone, (state): JobState => {
+      const last = state.past.at(-1);
+      if (!last || !state.document) return state;
+      const future = [...state.future, { name: last.name, document: state.document }];
+      return pending({ ...state, document: last.document, past: state.past.slice(0, -1), future });
+    }),
+    on(JobActions.redone, (state): JobState => {
+      const next = state.future.at(-1);
+      if (!next || !state.document) return state;
+      const past = [...state.past, { name: next.name, document: state.document }];
+      return pending({ ...state, document: next.document, past, future: state.future.slice(0, -1) });
+    }),
+    on(JobActions.saveStarted, (state): JobState => (state.sync === 'unreached' ? state : { ...state, sync: 'sending' })),
+    on(JobActions.saved, (state, { job }): JobState => {
+      if (state.id !== job.id) return state;
+      const newest = JSON.stringify(job.document) === JSON.stringify(state.document);
+      return { ...settled(state), revision: job.revision, sync: newest ? 'kept' : 'here' };
+    }),
+    on(JobActions.notReached, (state, { says }): JobState => ({ ...state, sync: 'unreached', says })),
+    on(JobActions.refused, (state, { says }): JobState => ({ ...state, sync: 'refused', says })),
+    on(JobActions.conflictFound, (state, { kept, mine }): JobState => ({
+      ...state,
+      document: mine ?? state.document ?? kept.document,
+      sync: 'conflict',
+      kept,
+    })),
+    on(JobActions.mineChosen, (state): JobState => {
+      if (!state.kept) return state;
+      return { ...settled(state), revision: state.kept.revision, sync: 'here' };
+    }),
+    on(JobActions.theirsChosen, (state): JobState => {
+      if (!state.kept) return state;
+      const { document, revision } = state.kept;
+      return { ...edited(settled(state), 'take the server’s version', document), revision, sync: 'kept' };
+    }),
+  ),
+});
+
+function edited(state: JobState, name: string, document: JobDocument, merge?: string): JobState {
+  if (!state.document || state.document === document) return state;
+  const last = state.past.at(-1);
+  if (merge !== undefined && last?.merge === merge) return pending({ ...state, document, future: [] });
+  const step: Step = { name, document: state.document, ...(merge === undefined ? {} : { merge }) };
+  return pending({ ...state, document, past: [...state.past, step].slice(-MOST_STEPS), future: [] });
+}
+
+/** Edits wait here until they are sent; what is away or in doubt stays so. */
+function pending(state: JobState): JobState {
+  return state.sync === 'conflict' || state.sync === 'unreached' ? state : { ...state, sync: 'here' };
+}
+
+/** Nothing in doubt and nothing to say any more. */
+function settled(state: JobState): JobState {
+  return { ...state, kept: undefined, says: undefined };
+}

@@ -1,0 +1,21 @@
+import { createSelector } from '@ngrx/store';
+import { cutList, plan, readJobDocument, showStep, type Job, type Showing } from '@zabble/core';
+import { jobFeature } from './job.reducer';
+
+const { selectDocument, selectPast, selectFuture } = jobFeature;
+
+/** The document as read. An edit that can't be read never gets into the store, so this is the last good one. */
+export const selectJob = createSelector(selectDocument, (document): Job | undefined => {
+  const reading = document && readJobDocument(document);
+  return reading?.ok ? reading.job : undefined;
+});
+
+export const selectPlan = createSelector(selectJob, (job) => job && plan(job));
+
+export const selectCutList = createSelector(selectJob, selectPlan, (job, planned) => job && planned && cutList(job, planned));
+
+/** How this job's lengths are shown. */
+export const selectShowing = createSelector(selectJob, (job): Showing | undefined => job && { unit: job.unit, step: showStep(job) });
+
+export const selectUndoName = createSelector(selectPast, (past) => past.at(-1)?.name);
+export const selectRedoName = createSelector(selectFuture, (future) => future.at(-1)?.name);

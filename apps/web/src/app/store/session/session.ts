@@ -1,0 +1,44 @@
+import { createActionGroup, createFeature, createReducer, createSelector, on, props } from '@ngrx/store';
+import type { Asked, BankPlan } from '@zabble/core';
+import { JobActions } from '../job/job.actions';
+import { selectPlan } from '../job/job.selectors';
+
+/** What is looked at on the bench; none of it belongs to the job. */
+export interface SessionState {
+  /** Path of the bank in the job document. */
+  readonly bank: string;
+  readonly drawer: string | undefined;
+  /** The number whose sum is shown. */
+  readonly asked: Asked | undefined;
+}
+
+export const SessionActions = createActionGroup({
+  source: 'Session',
+  events: {
+    'Bank Chosen': props<{ bank: string }>(),
+    'Drawer Chosen': props<{ drawer: string | undefined }>(),
+    Asked: props<{ asked: Asked }>(),
+  },
+});
+
+const fresh: SessionState = { bank: 'cases[0].banks[0]', drawer: undefined, asked: undefined };
+
+export const sessionFeature = createFeature({
+  name: 'session',
+  reducer: createReducer<SessionState>(
+    fresh,
+    on(JobActions.open, () => fresh),
+    on(SessionActions.bankChosen, (_, { bank }): SessionState => ({ ...fresh, bank })),
+    on(SessionActions.drawerChosen, (state, { drawer }): SessionState => ({ ...state, drawer })),
+    on(SessionActions.asked, (state, { asked }): SessionState => {
+      const drawer = 'drawer' in asked ? asked.drawer : undefined;
+      return { ...state, asked, drawer: drawer ?? state.drawer };
+    }),
+  ),
+});
+
+/** The bank on the bench; the first one where the chosen one is gone. */
+export const selectBank = createSelector(selectPlan, sessionFeature.selectBank, (plan, path): BankPlan | undefined => {
+  const banks = plan?.cases.flatMap((each) => each.banks) ?? [];
+  return banks.find((bank) => bank.path === path) ?? banks[0];
+});

@@ -1,0 +1,54 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { valueAt, type Patch } from '@zabble/core';
+import { JobEdits } from '../store/job/job-edits';
+import { jobFeature } from '../store/job/job.reducer';
+
+export interface Option {
+  readonly value: string;
+  readonly label: string;
+}
+
+let choices = 0;
+
+/** One of a few, all in sight: a row of buttons that write one field of the job. */
+@Component({
+  selector: 'z-choice',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `<fieldset class="flex flex-col gap-1">
+    <legend class="caption mb-1">{{ label() }}</legend>
+    <div class="inline-flex flex-wrap gap-1">
+      @for (option of options(); track option.value) {
+        <label
+          class="press cursor-pointer has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-chalk"
+          [class.press-main]="option.value === value()"
+        >
+          <input class="sr-only" type="radio" [name]="group" [attr.data-path]="path()" [checked]="option.value === value()" (change)="choose(option)" />
+          {{ option.label }}
+        </label>
+      }
+    </div>
+    @if (says()) {
+      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
+    }
+  </fieldset>`,
+})
+export class Choice {
+  readonly path = input.required<string>();
+  readonly label = input.required<string>();
+  readonly options = input.required<readonly Option[]>();
+  /** What holds where the job says nothing. */
+  readonly fallback = input<string>();
+  /** Changes that go with a choice. */
+  readonly along = input<(value: string) => readonly Patch[]>(() => []);
+  private readonly edits = inject(JobEdits);
+  private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  protected readonly says = signal('');
+  protected readonly group = `choice-${(choices += 1)}`;
+  protected readonly value = computed(() => valueAt(this.document(), this.path()) ?? this.fallback());
+
+  protected choose({ value, label }: Option): void {
+    const name = `${this.label().toLowerCase()}: ${label.toLowerCase()}`;
+    this.says.set(this.edits.apply(name, [{ path: this.path(), value }, ...this.along()(value)]) ?? '');
+  }
+}

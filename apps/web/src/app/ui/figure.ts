@@ -1,0 +1,45 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { tallyOf, type Asked } from '@zabble/core';
+import { selectBank, SessionActions, sessionFeature } from '../store/session/session';
+import { Size } from './size';
+
+/** A derived number of the plan; touched or focused, its sum is shown in the reckoning. */
+@Component({
+  selector: 'z-figure',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Size],
+  template: `@if (tally(); as t) {
+      <button
+        type="button"
+        class="inline-flex min-h-11 min-w-11 items-center justify-end rounded px-1.5 font-medium hover:bg-chalk-wash"
+        [class.bg-chalk-wash]="shown()"
+        [attr.aria-label]="label()"
+        [attr.aria-pressed]="shown()"
+        (click)="ask()"
+        (focus)="ask()"
+      >
+        <z-size [length]="t.total" [round]="round()" [unit]="unit()" />
+      </button>
+    } @else {
+      <span class="px-1.5 text-soft" title="can’t be worked out yet">–</span>
+    }`,
+})
+export class Figure {
+  readonly asked = input.required<Asked>();
+  readonly label = input.required<string>();
+  readonly round = input<'nearest' | 'down'>('nearest');
+  readonly unit = input(false);
+  private readonly store = inject(Store);
+  private readonly bank = this.store.selectSignal(selectBank);
+  private readonly current = this.store.selectSignal(sessionFeature.selectAsked);
+  protected readonly tally = computed(() => {
+    const bank = this.bank();
+    return bank && tallyOf(bank, this.asked());
+  });
+  protected readonly shown = computed(() => JSON.stringify(this.current()) === JSON.stringify(this.asked()));
+
+  protected ask(): void {
+    if (!this.shown()) this.store.dispatch(SessionActions.asked({ asked: this.asked() }));
+  }
+}

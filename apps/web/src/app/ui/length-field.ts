@@ -1,0 +1,151 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked, type OnDestroy } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { readFileLength, readLength, valueAt, writeExact, type Length, type Patch } from '@zabble/core';
+import { JobEdits } from '../store/job/job-edits';
+import { jobFeature } from '../store/job/job.reducer';
+import { selectShowing } from '../store/job/job.selectors';
+import { Size } from './size';
+
+/** How long after the last key a length counts as written. */
+const PAUSE = 450;
+let sittings = 0;
+
+/**
+ * A measured length, written as on wood: fractions, either unit, short sums. What can’t be read stays as typed with a
+ * sentence beneath, and the plan stays as it was.
+ */
+@Component({
+  selector: 'z-length-field',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Size],
+  templateUrl: './length-field.html',
+})
+export class LengthField implements OnDestroy {
+  /** Path of the length in the job document. */
+  readonly path = input.required<string>();
+  readonly label = input.required<string>();
+  /** What the edit is called in undo: “width reading 2”. */
+  readonly name = input<string>();
+  readonly hideLabel = input(false);
+  /** An empty field takes the length out of the job. */
+  readonly optional = input(false);
+  /** Shown in an empty field. */
+  readonly placeholder = input('');
+  readonly narrow = input(false);
+  /** Changes that go with this one. */
+  readonly along = input<readonly Patch[]>([]);
+  /** The field was emptied on purpose. */
+  readonly cleared = output<void>();
+
+  private readonly edits = inject(JobEdits);
+  private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  protected readonly showing = inject(Store).selectSignal(selectShowing);
+  protected readonly text = signal('');
+  protected readonly says = signal('');
+  private readonly sitting = signal(0);
+  private timer?: ReturnType<typeof setTimeout>;
+
+  protected readonly id = computed(() => `field-${this.path().replace(/[^A-Za-z0-9]+/g, '-')}`);
+  private readonly kept = computed((): Length | undefined => {
+    const written = valueAt(this.document(), this.path());
+    const read = typeof written === 'string' ? readFileLength(written) : undefined;
+    return read?.ok ? read.value : undefined;
+  });
+  /** What was read, where it isn't what stands in the field. */
+  protected readonly echo = computed((): Length | undefined => {
+    const showing = this.showing();
+    if (!showing || this.says() !== '' || this.text().trim() === '') return undefined;
+    const read = readLength(this.text(), showing.unit);
+    if (!read.ok || this.plain(read.value) === this.text().trim()) return undefined;
+    return read.value;
+  });
+
+  constructor() {
+    effect(() => {
+      const kept = this.kept();
+      this.showing();
+      untracked(() => {
+        if (this.sitting() === 0) this.settle(kept);
+      });
+    });
+  }
+
+  ngOnDestroy(): void {
+    clearTimeout(this.timer);
+  }
+
+  protected started(event: FocusEvent): void {
+    sittings += 1;
+    this.sitting.set(sittings);
+    (event.target as HTMLInputElement).select();
+  }
+
+  protected typed(text: string): void {
+    this.text.set(text);
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => this.take(), PAUSE);
+  }
+
+  /** Leaving the field: a length is set neatly, anything else stays as typed with its sentence. */
+  protected left(): void {
+    this.enter();
+    this.sitting.set(0);
+  }
+
+  protected enter(): void {
+    clearTimeout(this.timer);
+    this.take();
+    if (this.says() === '') this.settle(this.kept());
+  }
+
+  protected escape(): void {
+    clearTimeout(this.timer);
+    this.says.set('');
+    this.settle(this.kept());
+  }
+
+  private take(): void {
+    const showing = this.showing();
+    if (!showing) return;
+    const text = this.text().trim();
+    if (text === '' && this.optional()) {
+      this.says.set(this.edits.apply(`clear ${this.title()}`, [{ path: this.path(), value: undefined }], this.merge()) ?? '');
+      if (this.says() === '') this.cleared.emit();
+      return;
+    }
+    const kept = this.kept();
+    if (kept !== undefined && text === this.plain(kept)) {
+      this.says.set('');
+      return;
+    }
+    const read = readLength(text, showing.unit);
+    this.says.set(read.ok ? (this.put(read.value) ?? '') : read.says);
+  }
+
+  private put(length: Length): string | undefined {
+    const showing = this.showing();
+    const value = writeExact(length, showing?.unit ?? 'mm');
+    return this.edits.apply(this.title(), [{ path: this.path(), value }, ...this.along()], this.merge());
+  }
+
+  private settle(kept: Length | undefined): void {
+    this.says.set('');
+    this.text.set(kept === undefined ? '' : this.plain(kept));
+  }
+
+  /** As the field shows a kept length: exactly, in the job’s unit where it is whole there. */
+  private plain(length: Length): string {
+    const unit = this.showing()?.unit ?? 'mm';
+    const exact = writeExact(length, unit);
+    return exact.endsWith(` ${unit}`) ? exact.slice(0, -unit.length - 1) : exact;
+  }
+
+  private title(): string {
+    return this.name() ?? this.label().toLowerCase();
+  }
+
+  private merge(): string {
+    return `${this.path()}#${this.sitting()}`;
+  }
+
+}

@@ -1,0 +1,40 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { valueAt, type Patch } from '@zabble/core';
+import { JobEdits } from '../store/job/job-edits';
+import { jobFeature } from '../store/job/job.reducer';
+import type { Option } from './choice';
+
+/** One of many: a list that writes one field of the job. An empty value takes the field out. */
+@Component({
+  selector: 'z-pick',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `<label class="flex flex-col gap-1">
+    <span class="caption">{{ label() }}</span>
+    <select class="write w-full" [attr.data-path]="path()" (change)="choose($any($event.target).value)">
+      @for (option of options(); track option.value) {
+        <option [value]="option.value" [selected]="option.value === value()">{{ option.label }}</option>
+      }
+    </select>
+    @if (says()) {
+      <span class="text-sm font-medium text-lead" role="alert">{{ says() }}</span>
+    }
+  </label>`,
+})
+export class Pick {
+  readonly path = input.required<string>();
+  readonly label = input.required<string>();
+  readonly options = input.required<readonly Option[]>();
+  readonly along = input<(value: string) => readonly Patch[]>(() => []);
+  private readonly edits = inject(JobEdits);
+  private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  protected readonly says = signal('');
+  protected readonly value = computed(() => valueAt(this.document(), this.path()) ?? '');
+
+  protected choose(value: string): void {
+    const chosen = this.options().find((option) => option.value === value);
+    const name = `${this.label().toLowerCase()}: ${(chosen?.label ?? value).toLowerCase()}`;
+    const patch = { path: this.path(), value: value === '' ? undefined : value };
+    this.says.set(this.edits.apply(name, [patch, ...this.along()(value)]) ?? '');
+  }
+}

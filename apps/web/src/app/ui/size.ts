@@ -1,0 +1,30 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { showLength, type Length } from '@zabble/core';
+import { selectShowing } from '../store/job/job.selectors';
+
+/** A length in the job's unit and step, with a real fraction; `≈` stands before a rounded one. */
+@Component({
+  selector: 'z-size',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `@if (shown(); as s) {
+    @if (!s.exact) {
+      <span class="opacity-70" title="rounded for showing">≈</span>
+    }
+    <span class="whitespace-nowrap"
+      >{{ s.sign }}{{ s.whole }}@if (s.fraction; as f) {@if (s.whole) {<span class="inline-block w-[0.18em]"> </span>}<span class="frac">{{ f.top }}/{{ f.bottom }}</span>}@if (unit()) {<span class="ml-[0.25em] text-[0.8em] font-normal opacity-75">{{ s.unit }}</span>}</span
+    >
+  }`,
+  host: { class: 'whitespace-nowrap' },
+})
+export class Size {
+  readonly length = input.required<Length>();
+  /** Parts and openings are shown rounded down; gaps to the nearest. */
+  readonly round = input<'nearest' | 'down'>('nearest');
+  readonly unit = input(false);
+  private readonly showing = inject(Store).selectSignal(selectShowing);
+  protected readonly shown = computed(() => {
+    const showing = this.showing();
+    return showing && showLength(this.length(), { ...showing, round: this.round() });
+  });
+}

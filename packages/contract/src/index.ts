@@ -1,0 +1,2 @@
+export * from './jobs';
+export * from './routes';

@@ -1,0 +1,91 @@
+import type { JobDocument, JobError } from '@zabble/core';
+import { Transform } from 'class-transformer';
+import { IsBoolean, IsInt, IsObject, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+
+const toNumber = ({ value }: { value: unknown }): unknown => (typeof value === 'string' ? Number(value) : value);
+const toYesNo = ({ value }: { value: unknown }): unknown => (value === 'true' ? true : value === 'false' ? false : value);
+
+/** What the list of jobs may be asked. */
+export class JobListQuery {
+  /** Part of a job's name or customer. */
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  search = '';
+
+  @Transform(toNumber)
+  @IsInt()
+  @Min(1)
+  @Max(100_000)
+  page = 1;
+
+  @Transform(toNumber)
+  @IsInt()
+  @Min(1)
+  @Max(50)
+  size = 12;
+
+  /** The deleted ones, which can be brought back, in place of the others. */
+  @Transform(toYesNo)
+  @IsBoolean()
+  deleted = false;
+}
+
+export class JobId {
+  @IsUUID()
+  id!: string;
+}
+
+/** A new job. What the document must hold is the job reader's to say. */
+export class NewJob {
+  @IsObject()
+  document!: object;
+}
+
+/** The whole job in place of the one kept; `revision` is the one it was made from. */
+export class ReplaceJob {
+  @IsInt()
+  @Min(1)
+  revision!: number;
+
+  @IsObject()
+  document!: object;
+}
+
+/** A job as the server keeps it. */
+export interface StoredJob {
+  readonly id: string;
+  readonly revision: number;
+  /** ISO 8601, UTC. */
+  readonly createdAt: string;
+  readonly updatedAt: string;
+  readonly document: JobDocument;
+}
+
+export interface JobList {
+  readonly items: readonly StoredJob[];
+  readonly total: number;
+  readonly page: number;
+  readonly size: number;
+}
+
+/** What went wrong, as every error of the API says it. */
+export interface Problem {
+  readonly status: number;
+  /** One sentence: what happened, what was kept, what to do. */
+  readonly says: string;
+  /** Fields of a document that can't be read. */
+  readonly errors?: readonly JobError[];
+}
+
+/** Answer to a replacement made from an older revision: nothing was overwritten. */
+export interface Conflict extends Problem {
+  readonly kept: StoredJob;
+  readonly yours: JobDocument;
+}
+
+export interface Health {
+  readonly status: 'ok' | 'degraded';
+  readonly database: 'answers' | 'does not answer';
+  readonly version: string;
+}

@@ -1,0 +1,40 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { ROOT, SERVER } from './paths.mjs';
+import { run } from './run.mjs';
+import { say, Stop } from './say.mjs';
+import { hashOf, isStamped, stamp } from './stamp.mjs';
+
+const SOURCES = ['packages/core', 'packages/contract', 'apps/server/src', 'apps/web', 'package-lock.json', 'tsconfig.base.json'];
+
+/** Builds server and web application, when their sources changed since the last time. */
+export async function ensureBuild() {
+  const hash = hashOf(SOURCES);
+  const built = existsSync(SERVER) && existsSync(join(ROOT, 'apps/web/dist/browser/index.html'));
+  if (built && isStamped('build', hash)) return;
+  say('Building …');
+  await step('server', 'npx', ['esbuild', 'apps/server/src/main.ts', ...serverFlags()]);
+  await step('web application', 'npx', ['ng', 'build'], join(ROOT, 'apps/web'));
+  stamp('build', hash);
+}
+
+/** Only the workspaces' own code is bundled; packages of the registry stay packages. */
+function serverFlags() {
+  const external = ['class-transformer', 'class-validator', 'compression', 'express', 'helmet', 'mysql2', 'pino', 'pino-http', 'reflect-metadata', 'umzug'];
+  return [
+    '--bundle',
+    '--platform=node',
+    '--target=node20',
+    '--format=esm',
+    '--sourcemap',
+    '--outfile=apps/server/dist/main.js',
+    '--tsconfig=apps/server/tsconfig.json',
+    '--log-level=warning',
+    ...external.flatMap((name) => [`--external:${name}`, `--external:${name}/*`]),
+  ];
+}
+
+async function step(what, command, args, cwd = ROOT) {
+  const { code, text } = await run(command, args, { quiet: true, cwd, env: { NG_CLI_ANALYTICS: 'false' } });
+  if (code !== 0) throw new Stop(`The ${what} could not be built:\n${text.trim().slice(-4000)}`);
+}

@@ -1,0 +1,23 @@
+import { existsSync } from 'node:fs';
+import { has, isRoot, run } from './run.mjs';
+import { say, Stop } from './say.mjs';
+
+/** System packages, and how to see that they are there. */
+const PACKAGES = {
+  'mariadb-server': () => has('mariadbd') && has('mariadb-install-db') && has('mariadb'),
+  chromium: () => existsSync('/usr/bin/chromium'),
+};
+
+/** Installs the system packages that are missing; without the right to, says the exact line to run. */
+export async function ensurePackages(...names) {
+  const missing = names.filter((name) => !PACKAGES[name]());
+  if (missing.length === 0) return;
+  const line = `apt-get update && apt-get install -y ${missing.join(' ')}`;
+  if (!isRoot() || !has('apt-get')) throw new Stop(`Missing on this machine: ${missing.join(', ')}. Run: sudo sh -c '${line}'`);
+  say(`Installing ${missing.join(' and ')} …`);
+  const env = { DEBIAN_FRONTEND: 'noninteractive' };
+  await run('apt-get', ['update', '-qq'], { quiet: true, env });
+  const { code, text } = await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing], { quiet: true, env });
+  if (code !== 0 || missing.some((name) => !PACKAGES[name]()))
+    throw new Stop(`${missing.join(' and ')} could not be installed. Run: ${line}\n${text.trim().split('\n').slice(-3).join('\n')}`);
+}

@@ -1,0 +1,14 @@
+import { createHash } from 'node:crypto';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = resolve(fileURLToPath(new URL('../..', import.meta.url)));
+/** Everything this copy of the project keeps on the machine: database, stamps. Ignored by git. */
+export const STATE = join(ROOT, '.zabble');
+export const SERVER = join(ROOT, 'apps/server/dist/main.js');
+
+/** A short folder for a socket: paths of sockets may not be longer than about 100 characters. */
+export function socketFolder(dataFolder) {
+  return join(tmpdir(), `zabble-${createHash('sha256').update(dataFolder).digest('hex').slice(0, 12)}`);
+}
