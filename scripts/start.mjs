@@ -13,8 +13,12 @@ const port = Number(process.env.PORT ?? 4870);
 const runningFile = join(STATE, 'running');
 
 await main(async () => {
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Stop(`PORT is "${process.env.PORT}": a port is a whole number from 1 to 65535.`);
-  if (!(await isFree(port))) throw new Stop(`Port ${port} is taken: another program (or another Zabble) listens there. Use another with PORT=4880 npm start.`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Stop(`PORT is "${process.env.PORT}": a port is a whole number from 1 to 65535.`);
+  if (!(await isFree(port)))
+    throw new Stop(
+      `Port ${port} is taken: another program (or another Zabble) listens there. Use another with PORT=4880 npm start.`,
+    );
   claim();
   try {
     await serve();
@@ -36,7 +40,8 @@ async function serve() {
     const server = startServer(url);
     const ended = new Promise((resolve) => server.once('exit', (code) => resolve(code ?? 0)));
     const ready = new Promise((resolve) => server.once('message', () => resolve('ready')));
-    if ((await Promise.race([ready, ended, stopped.promise])) === 'ready') say(`Zabble is at http://127.0.0.1:${port} (Ctrl-C stops it)`);
+    if ((await Promise.race([ready, ended, stopped.promise])) === 'ready')
+      say(`Zabble is at http://127.0.0.1:${port} (Ctrl-C stops it)`);
     await Promise.race([ended, stopped.promise]);
     if (server.exitCode === null) server.kill('SIGTERM');
     process.exitCode = await ended;
@@ -48,7 +53,12 @@ async function serve() {
 function startServer(url) {
   const env = { ...process.env, PORT: String(port), DATABASE_URL: url, LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn' };
   // A group of its own: a Ctrl-C reaches this script, which ends the server and then the database.
-  return spawn(process.execPath, ['--enable-source-maps', SERVER], { cwd: ROOT, env, detached: true, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+  return spawn(process.execPath, ['--enable-source-maps', SERVER], {
+    cwd: ROOT,
+    env,
+    detached: true,
+    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+  });
 }
 
 /** Resolves at the first Ctrl-C or SIGTERM; later ones change nothing. */
@@ -68,7 +78,8 @@ function signalled() {
 function claim() {
   mkdirSync(STATE, { recursive: true });
   const other = existsSync(runningFile) ? Number(readFileSync(runningFile, 'utf8')) : 0;
-  if (other && other !== process.pid && isStart(other)) throw new Stop(`Zabble already runs from this folder (process ${other}): stop that one first.`);
+  if (other && other !== process.pid && isStart(other))
+    throw new Stop(`Zabble already runs from this folder (process ${other}): stop that one first.`);
   writeFileSync(runningFile, String(process.pid));
 }
 

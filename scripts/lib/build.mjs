@@ -5,7 +5,14 @@ import { run } from './run.mjs';
 import { say, Stop } from './say.mjs';
 import { hashOf, isStamped, stamp } from './stamp.mjs';
 
-const SOURCES = ['packages/core', 'packages/contract', 'apps/server/src', 'apps/web', 'package-lock.json', 'tsconfig.base.json'];
+const SOURCES = [
+  'packages/core',
+  'packages/contract',
+  'apps/server/src',
+  'apps/web',
+  'package-lock.json',
+  'tsconfig.base.json',
+];
 
 /** Builds server and web application, when their sources changed since the last time. */
 export async function ensureBuild() {
@@ -20,7 +27,18 @@ export async function ensureBuild() {
 
 /** Only the workspaces' own code is bundled; packages of the registry stay packages. */
 function serverFlags() {
-  const external = ['class-transformer', 'class-validator', 'compression', 'express', 'helmet', 'mysql2', 'pino', 'pino-http', 'reflect-metadata', 'umzug'];
+  const external = [
+    'class-transformer',
+    'class-validator',
+    'compression',
+    'express',
+    'helmet',
+    'mysql2',
+    'pino',
+    'pino-http',
+    'reflect-metadata',
+    'umzug',
+  ];
   return [
     '--bundle',
     '--platform=node',

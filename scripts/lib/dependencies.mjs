@@ -12,6 +12,9 @@ export async function ensureDependencies() {
   say('Installing dependencies …');
   const env = { PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' };
   const { code, text } = await run('npm', ['ci', '--no-audit', '--no-fund'], { quiet: true, env });
-  if (code !== 0) throw new Stop(`The dependencies could not be installed: npm ci ended with ${code}.\n${text.trim().split('\n').slice(-8).join('\n')}`);
+  if (code !== 0)
+    throw new Stop(
+      `The dependencies could not be installed: npm ci ended with ${code}.\n${text.trim().split('\n').slice(-8).join('\n')}`,
+    );
   stamp('dependencies', hash);
 }

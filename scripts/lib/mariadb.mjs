@@ -70,16 +70,37 @@ export class OwnMariaDb {
     const account = spawnSync('id', ['-un'], { encoding: 'utf8' }).stdout.trim();
     const { status, stderr, stdout } = spawnSync(
       'mariadb-install-db',
-      ['--no-defaults', `--datadir=${this.data}`, '--auth-root-authentication-method=socket', `--auth-root-socket-user=${account}`, '--skip-test-db', `--user=${this.user}`],
+      [
+        '--no-defaults',
+        `--datadir=${this.data}`,
+        '--auth-root-authentication-method=socket',
+        `--auth-root-socket-user=${account}`,
+        '--skip-test-db',
+        `--user=${this.user}`,
+      ],
       { encoding: 'utf8' },
     );
-    if (status !== 0) throw new Stop(`The database folder could not be made: ${lastLine(stderr || stdout || 'mariadb-install-db did not run')}`);
+    if (status !== 0)
+      throw new Stop(
+        `The database folder could not be made: ${lastLine(stderr || stdout || 'mariadb-install-db did not run')}`,
+      );
   }
 
   #spawn(port) {
     this.#process = spawn(
       'mariadbd',
-      ['--no-defaults', `--user=${this.user}`, `--datadir=${this.data}`, '--bind-address=127.0.0.1', `--port=${port}`, `--socket=${this.socket}`, `--pid-file=${this.pidFile}`, '--skip-name-resolve', '--character-set-server=utf8mb4', `--log-error=${this.log}`],
+      [
+        '--no-defaults',
+        `--user=${this.user}`,
+        `--datadir=${this.data}`,
+        '--bind-address=127.0.0.1',
+        `--port=${port}`,
+        `--socket=${this.socket}`,
+        `--pid-file=${this.pidFile}`,
+        '--skip-name-resolve',
+        '--character-set-server=utf8mb4',
+        `--log-error=${this.log}`,
+      ],
       // A group of its own: Ctrl-C in the terminal goes to the server first, which still needs its database.
       { stdio: 'ignore', detached: true },
     );
@@ -89,11 +110,19 @@ export class OwnMariaDb {
   async #answering() {
     for (let tries = 0; tries < 300; tries += 1) {
       if (this.#process.exitCode !== null || this.#process.pid === undefined) break;
-      if (spawnSync('mariadb-admin', ['--no-defaults', `--socket=${this.socket}`, 'ping'], { stdio: 'ignore' }).status === 0) return;
+      if (
+        spawnSync('mariadb-admin', ['--no-defaults', `--socket=${this.socket}`, 'ping'], { stdio: 'ignore' }).status ===
+        0
+      )
+        return;
       await wait(100);
     }
     const log = existsSync(this.log) ? readFileSync(this.log, 'utf8') : '';
-    const why = log.split('\n').filter((line) => line.includes('[ERROR]')).at(-1)?.replace(/^.*\[ERROR\]\s*/, '');
+    const why = log
+      .split('\n')
+      .filter((line) => line.includes('[ERROR]'))
+      .at(-1)
+      ?.replace(/^.*\[ERROR\]\s*/, '');
     await this.stop();
     throw new Stop(`The database did not start${why ? `: ${why}` : ''}. Its log: ${this.log}`);
   }

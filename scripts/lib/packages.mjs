@@ -13,11 +13,17 @@ export async function ensurePackages(...names) {
   const missing = names.filter((name) => !PACKAGES[name]());
   if (missing.length === 0) return;
   const line = `apt-get update && apt-get install -y ${missing.join(' ')}`;
-  if (!isRoot() || !has('apt-get')) throw new Stop(`Missing on this machine: ${missing.join(', ')}. Run: sudo sh -c '${line}'`);
+  if (!isRoot() || !has('apt-get'))
+    throw new Stop(`Missing on this machine: ${missing.join(', ')}. Run: sudo sh -c '${line}'`);
   say(`Installing ${missing.join(' and ')} …`);
   const env = { DEBIAN_FRONTEND: 'noninteractive' };
   await run('apt-get', ['update', '-qq'], { quiet: true, env });
-  const { code, text } = await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing], { quiet: true, env });
+  const { code, text } = await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing], {
+    quiet: true,
+    env,
+  });
   if (code !== 0 || missing.some((name) => !PACKAGES[name]()))
-    throw new Stop(`${missing.join(' and ')} could not be installed. Run: ${line}\n${text.trim().split('\n').slice(-3).join('\n')}`);
+    throw new Stop(
+      `${missing.join(' and ')} could not be installed. Run: ${line}\n${text.trim().split('\n').slice(-3).join('\n')}`,
+    );
 }

@@ -13,7 +13,9 @@ export function run(command, args, { quiet = false, env = {}, cwd = ROOT, keep =
     child.stdout.on('data', take(process.stdout));
     child.stderr.on('data', take(process.stderr));
     child.on('error', (problem) => resolve({ code: 127, text: String(problem) }));
-    child.on('close', (code, signal) => resolve({ code: code ?? (signal ? 1 : 0), text: keep || quiet ? text : text.slice(-20000) }));
+    child.on('close', (code, signal) =>
+      resolve({ code: code ?? (signal ? 1 : 0), text: keep || quiet ? text : text.slice(-20000) }),
+    );
   });
 }
 

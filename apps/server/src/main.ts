@@ -16,7 +16,9 @@ try {
   await start(readConfig(process.env, new URL('../../../', import.meta.url)));
 } catch (problem) {
   const { code, message } = problem as { code?: string; message: string };
-  process.stderr.write(`${code === 'EADDRINUSE' ? `Port ${process.env['PORT'] ?? 4870} is taken: set PORT to another.` : message || String(code)}\n`);
+  process.stderr.write(
+    `${code === 'EADDRINUSE' ? `Port ${process.env['PORT'] ?? 4870} is taken: set PORT to another.` : message || String(code)}\n`,
+  );
   process.exit(1);
 }
 
@@ -26,7 +28,10 @@ async function start(config: Config): Promise<void> {
   const jobs = new JobService(new JobRepository(pool));
   const { wasNew } = await migrate(pool, config.migrations);
   if (wasNew) logger.info({ jobs: await addDemoJobs(jobs, config.demo) }, 'demo jobs put in');
-  const server = await listen(createApp({ pool, jobs, logger, webRoot: config.webRoot, version: config.version }), config.port);
+  const server = await listen(
+    createApp({ pool, jobs, logger, webRoot: config.webRoot, version: config.version }),
+    config.port,
+  );
   logger.info({ port: config.port }, 'listening');
   process.send?.('listening');
   stopOnSignal(server, pool);

@@ -3,7 +3,8 @@ import { Transform } from 'class-transformer';
 import { IsBoolean, IsInt, IsObject, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
 
 const toNumber = ({ value }: { value: unknown }): unknown => (typeof value === 'string' ? Number(value) : value);
-const toYesNo = ({ value }: { value: unknown }): unknown => (value === 'true' ? true : value === 'false' ? false : value);
+const toYesNo = ({ value }: { value: unknown }): unknown =>
+  value === 'true' ? true : value === 'false' ? false : value;
 
 /** What the list of jobs may be asked. */
 export class JobListQuery {

@@ -32,8 +32,7 @@ function fromSql(connection: PoolConnection, { name, path }: { name: string; pat
     name,
     up: async () => {
       const sql = await readFile(path ?? '', 'utf8');
-      for (const statement of sql.split(/;\s*$/m))
-        if (statement.trim() !== '') await connection.query(statement);
+      for (const statement of sql.split(/;\s*$/m)) if (statement.trim() !== '') await connection.query(statement);
     },
   };
 }

@@ -32,5 +32,7 @@ function problemOf(error: unknown): Problem {
 }
 
 function isConnectionTrouble(code: string | undefined): boolean {
-  return code !== undefined && /^(ECONN|ETIMEDOUT|EPIPE|PROTOCOL_|ER_CON_COUNT|ER_SERVER_SHUTDOWN|ENOTFOUND)/.test(code);
+  return (
+    code !== undefined && /^(ECONN|ETIMEDOUT|EPIPE|PROTOCOL_|ER_CON_COUNT|ER_SERVER_SHUTDOWN|ENOTFOUND)/.test(code)
+  );
 }

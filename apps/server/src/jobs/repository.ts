@@ -19,7 +19,10 @@ export class JobRepository {
   async list({ search, page, size, deleted }: JobListQuery): Promise<JobList> {
     const like = `%${search.trim().replace(/[\\%_]/g, '\\$&')}%`;
     const where = `deleted_at IS ${deleted ? 'NOT ' : ''}NULL AND (name LIKE ? OR customer LIKE ?)`;
-    const [counts] = await this.pool.execute<RowDataPacket[]>(`SELECT COUNT(*) AS total FROM jobs WHERE ${where}`, [like, like]);
+    const [counts] = await this.pool.execute<RowDataPacket[]>(`SELECT COUNT(*) AS total FROM jobs WHERE ${where}`, [
+      like,
+      like,
+    ]);
     const [rows] = await this.pool.query<JobRow[]>(
       `SELECT ${COLUMNS} FROM jobs WHERE ${where} ORDER BY updated_at DESC, id LIMIT ? OFFSET ?`,
       [like, like, size, (page - 1) * size],
@@ -28,7 +31,10 @@ export class JobRepository {
   }
 
   async find(id: string): Promise<StoredJob | undefined> {
-    const [rows] = await this.pool.execute<JobRow[]>(`SELECT ${COLUMNS} FROM jobs WHERE id = ? AND deleted_at IS NULL`, [id]);
+    const [rows] = await this.pool.execute<JobRow[]>(
+      `SELECT ${COLUMNS} FROM jobs WHERE id = ? AND deleted_at IS NULL`,
+      [id],
+    );
     return rows[0] && toStored(rows[0]);
   }
 
@@ -44,14 +50,21 @@ export class JobRepository {
    * Puts the document in place of revision `revision`, in one transaction. Answers the job as it then stands: replaced,
    * or, where it stood at another revision, untouched; undefined when there is none.
    */
-  async replace(id: string, revision: number, document: JobDocument): Promise<{ replaced: boolean; job: StoredJob } | undefined> {
+  async replace(
+    id: string,
+    revision: number,
+    document: JobDocument,
+  ): Promise<{ replaced: boolean; job: StoredJob } | undefined> {
     return this.inTransaction(async (connection) => {
       const [result] = await connection.execute<ResultSetHeader>(
         `UPDATE jobs SET name = ?, customer = ?, document = ?, revision = revision + 1, updated_at = UTC_TIMESTAMP(3)
          WHERE id = ? AND revision = ? AND deleted_at IS NULL`,
         [document.name, document.customer ?? '', JSON.stringify(document), id, revision],
       );
-      const [rows] = await connection.execute<JobRow[]>(`SELECT ${COLUMNS} FROM jobs WHERE id = ? AND deleted_at IS NULL`, [id]);
+      const [rows] = await connection.execute<JobRow[]>(
+        `SELECT ${COLUMNS} FROM jobs WHERE id = ? AND deleted_at IS NULL`,
+        [id],
+      );
       return rows[0] && { replaced: result.affectedRows === 1, job: toStored(rows[0]) };
     });
   }

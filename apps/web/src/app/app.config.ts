@@ -14,7 +14,11 @@ export const appConfig: ApplicationConfig = {
     provideZonelessChangeDetection(),
     provideRouter(routes, withComponentInputBinding()),
     provideHttpClient(),
-    provideStore({ [jobFeature.name]: jobFeature.reducer, [jobsFeature.name]: jobsFeature.reducer, [sessionFeature.name]: sessionFeature.reducer }),
+    provideStore({
+      [jobFeature.name]: jobFeature.reducer,
+      [jobsFeature.name]: jobsFeature.reducer,
+      [sessionFeature.name]: sessionFeature.reducer,
+    }),
     provideEffects(JobEffects, JobsEffects),
   ],
 };

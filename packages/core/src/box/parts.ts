@@ -1,7 +1,7 @@
+import type { Joint } from '../job';
 import {
   minus,
   minusTimes,
-  nm,
   plus,
   plusTimes,
   tally,
@@ -13,7 +13,7 @@ import {
   type Term,
 } from '../length';
 import { BOTTOMS } from './bottoms';
-import { CORNERS, lossOf, reachOf } from './corners';
+import { lossOf, reachOf } from './corners';
 import type { BoxPaths, BoxStock } from './stock';
 
 export type Role = 'side' | 'front' | 'back' | 'bottom' | 'face';
@@ -25,8 +25,8 @@ export type Role = 'side' | 'front' | 'back' | 'bottom' | 'face';
 export interface Part {
   readonly role: Role;
   readonly count: number;
-  readonly length?: Tally;
-  readonly width?: Tally;
+  readonly length?: Tally | undefined;
+  readonly width?: Tally | undefined;
   readonly thickness: Length;
   /** Id of the job's material. */
   readonly material: string;
@@ -59,14 +59,7 @@ export function boxParts(drawer: string, stock: BoxStock, size: BoxSize, paths: 
 }
 
 function part(role: Role, count: number, of: BoxStock['sides'], length?: Tally, width?: Tally): Part {
-  return {
-    role,
-    count,
-    thickness: of.thickness,
-    material: of.id,
-    ...(length ? { length } : {}),
-    ...(width ? { width } : {}),
-  };
+  return { role, count, thickness: of.thickness, material: of.id, length, width };
 }
 
 /** Inside width `B − 2·ts` and inside length `L − tf − tb`. */
@@ -183,11 +176,6 @@ function fieldOf({ paths }: Making, name: string): Source {
   return { kind: 'field', path: paths.field(name) };
 }
 
-function cornerRow(joint: keyof typeof CORNERS): Source {
+function cornerRow(joint: Joint): Source {
   return { kind: 'table', table: 'corners', row: joint };
-}
-
-/** True when a part would come out at nothing or less. */
-export function vanishes(part: Part): boolean {
-  return [part.length, part.width].some((size) => size !== undefined && size.total <= nm(0));
 }

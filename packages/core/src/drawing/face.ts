@@ -4,6 +4,8 @@ import type { Box, Drawing, Line, Shape } from './shapes';
 
 /** Case shown around the opening, in millimetres; only its edge is drawn. */
 const AROUND = 26;
+/** How far a slide’s line is drawn in from the case side. */
+const SLIDE_MARK = 18;
 
 /** The bank as seen from the front: opening, rails, fronts, and the boxes and slide lines behind them. */
 export function drawFace(plan: BankPlan): Drawing {
@@ -59,7 +61,7 @@ function railsOf(plan: BankPlan): readonly Box[] {
 /** Where each slide's line meets the case on both sides. */
 function slideLines(plan: BankPlan): readonly Line[] {
   const width = inMillimetres(plan.opening.width.total);
-  const reach = Math.min(60, width / 6);
+  const reach = Math.min(SLIDE_MARK, width / 6);
   return plan.drawers.flatMap((drawer) => {
     const [y] = read(drawer, 'slide.centreY') ?? [];
     if (y === undefined) return [];

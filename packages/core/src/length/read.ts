@@ -31,6 +31,7 @@ const GLYPHS: Readonly<Record<string, string>> = {
 
 const UNIT = /^(?:inches|inch|in|mm|cm|ft|m|"|')(?![a-z])/;
 const FILE_LENGTH = /^(.*\d\.?)\s*(in|mm|cm)$/s;
+const ONE_LENGTH = 'a length is one number or fraction and its unit: in, mm or cm';
 /** More than anybody writes on one piece of scrap. */
 const LONGEST_TEXT = 120;
 
@@ -40,22 +41,22 @@ const LONGEST_TEXT = 120;
  */
 export function readFileLength(text: string): Reading<Length> {
   const refuse = (why: string): Reading<never> => bad(`read ${quoted(text)}: ${why}`);
-  if (text.length > LONGEST_TEXT) return refuse('too long for one length');
   const trimmed = text.trim();
   if (trimmed === '') return refuse('there is no length in it');
+  if (trimmed.length > LONGEST_TEXT) return refuse('too long for one length');
   if (/^[-−]/.test(trimmed)) return refuse('a size can’t be negative');
-  const parts = FILE_LENGTH.exec(trimmed);
-  if (!parts) {
-    const bare = readNumeral(trimmed);
-    if (bare && !bare.ok) return refuse(bare.says);
-    return refuse('a length is one number or fraction and its unit: in, mm or cm');
-  }
-  const [, number = '', unit = ''] = parts;
-  const numeral = readNumeral(number);
-  if (numeral && !numeral.ok) return refuse(numeral.says);
-  if (!numeral || numeral.value.taken !== number.length)
-    return refuse(`${quoted(number)} is not one number or fraction`);
-  return finish(product(numeral.value.value, rational(NANOMETRES[unit] ?? 0)), refuse);
+  const [, number = trimmed, unit = ''] = FILE_LENGTH.exec(trimmed) ?? [];
+  const read = readWholeNumeral(number);
+  if (!read.ok) return refuse(read.says);
+  if (unit === '') return refuse(ONE_LENGTH);
+  return finish(product(read.value, rational(NANOMETRES[unit] ?? 0)), refuse);
+}
+
+/** A text that is one number or fraction and nothing else. */
+function readWholeNumeral(text: string): Reading<Rational> {
+  const numeral = readNumeral(text);
+  if (numeral && !numeral.ok) return numeral;
+  return numeral?.value.taken === text.length ? good(numeral.value.value) : bad(ONE_LENGTH);
 }
 
 /**

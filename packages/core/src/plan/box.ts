@@ -1,7 +1,7 @@
-import { bottomFace, boxHeight, boxInside, boxLength, boxParts, boxStock, boxWidth, vanishes } from '../box';
+import { bottomFace, boxHeight, boxInside, boxLength, boxParts, boxStock, boxWidth } from '../box';
 import type { BoxHeight, BoxPaths, BoxStock, Part } from '../box';
 import { decidedBy, drawerSettings, type Bank, type Drawer, type Job, type Material, type SlideChoice } from '../job';
-import { nm, ZERO, type Length, type Source, type Tally } from '../length';
+import { ZERO, type Length, type Source, type Tally } from '../length';
 import type { Opening } from '../opening';
 import { fitSlide, lengthListOf, type Fit, type LengthList, type SlideFamily } from '../slides';
 
@@ -77,49 +77,34 @@ export function prepare(
 export function planBox(making: Making, opening: Opening, bay: Tally | undefined): BoxPlan {
   const { family, stock, paths, drawer, list, fit } = making;
   const vanished: Vanished[] = [];
-  const kept = (what: string, size: Tally | undefined): Tally | undefined => {
+  const keep = (what: string, size: Tally | undefined): Tally | undefined => {
     if (!size || size.total > 0) return size;
     vanished.push({ what, size });
     return undefined;
   };
-  const width = kept('box width', boxWidth(family, stock, opening.width, paths));
   const nominal = fit.nominal;
-  const length = kept('box length', nominal && boxLength(family, nominal, list.boxShorter, lengthSource(making)));
   const whole = bay && boxHeight(family, bay, drawer.id, heightWish(making));
-  const height = whole && kept('box height', whole.height) ? whole : undefined;
-  const size = {
-    ...(width ? { width } : {}),
-    ...(length ? { length } : {}),
-    ...(height ? { height: height.height } : {}),
-  };
-  const parts = boxParts(drawer.id, stock, size, paths);
-  for (const part of parts.filter(vanishes))
-    for (const [side, tally] of [
-      ['length', part.length],
-      ['width', part.width],
-    ] as const)
-      kept(`${part.role}’s ${side}`, tally);
+  const height = keep('box height', whole?.height) && whole;
+  const size = given({
+    width: keep('box width', boxWidth(family, stock, opening.width, paths)),
+    length: keep('box length', nominal && boxLength(family, nominal, list.boxShorter, lengthSource(making))),
+    height: height?.height,
+  });
   const inside = boxInside(drawer.id, stock, size, paths);
-  const insideWidth = kept('inside width', inside.width);
-  const insideLength = kept('inside length', inside.length);
   return {
-    ...(width ? { width } : {}),
-    ...(length ? { length } : {}),
-    ...(height ? { height } : {}),
-    inside: { ...(insideWidth ? { width: insideWidth } : {}), ...(insideLength ? { length: insideLength } : {}) },
-    parts: parts.map(withoutVanished),
+    ...given({ width: size.width, length: size.length, height }),
+    inside: given({ width: keep('inside width', inside.width), length: keep('inside length', inside.length) }),
+    parts: boxParts(drawer.id, stock, size, paths).map((part) => ({
+      ...part,
+      ...sized(part, (which, tally) => keep(`${part.role}’s ${which}`, tally)),
+    })),
     vanished,
   };
 }
 
-function withoutVanished(part: Part): Part {
-  if (!vanishes(part)) return part;
-  const { length, width, ...rest } = part;
-  return {
-    ...rest,
-    ...(length && length.total > 0 ? { length } : {}),
-    ...(width && width.total > nm(0) ? { width } : {}),
-  };
+/** The part's sizes as they may stand: one that comes to nothing or less is taken out. */
+function sized({ length, width }: Part, keep: (which: string, size: Tally | undefined) => Tally | undefined) {
+  return { length: keep('length', length), width: keep('width', width) };
 }
 
 function heightWish({ drawer, stock, path, paths }: Making) {
@@ -135,4 +120,9 @@ function lengthSource({ choice, paths }: Making): Source {
   return choice.length === undefined
     ? { kind: 'dimension', dimension: 'opening.depth' }
     : { kind: 'field', path: paths.field('slide.length') };
+}
+
+/** The object without the entries that are undefined. */
+function given<T extends object>(entries: T): { [K in keyof T]?: Exclude<T[K], undefined> } {
+  return Object.fromEntries(Object.entries(entries).filter(([, value]) => value !== undefined)) as never;
 }

@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, untracked, type OnDestroy } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  untracked,
+  type OnDestroy,
+} from '@angular/core';
 import { Title } from '@angular/platform-browser';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -23,7 +32,19 @@ import { STEPS } from './steps';
 @Component({
   selector: 'z-bench-page',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [BankDrawing, BenchHeader, BoxesStep, ConflictBar, CutStep, DivideStep, Findings, MeasureStep, Reckoning, RouterLink, StepTabs],
+  imports: [
+    BankDrawing,
+    BenchHeader,
+    BoxesStep,
+    ConflictBar,
+    CutStep,
+    DivideStep,
+    Findings,
+    MeasureStep,
+    Reckoning,
+    RouterLink,
+    StepTabs,
+  ],
   templateUrl: './bench-page.html',
   host: { class: 'block h-full' },
 })
@@ -39,9 +60,19 @@ export class BenchPage implements OnDestroy {
   private readonly plan = this.store.selectSignal(selectPlan);
   protected readonly current = computed<Step>(() => STEPS.find(({ id }) => id === this.step())?.id ?? 'measure');
   protected readonly unopened = computed(() => this.document() === undefined && this.sync() === 'refused');
+  protected readonly caseName = computed(() => {
+    const path = this.bank()?.path ?? '';
+    return this.plan()?.cases.find((owner) => path.startsWith(`${owner.path}.`))?.name ?? '';
+  });
   /** Every bank of the job, where there is more than one to choose from. */
   protected readonly banks = computed(() => {
-    const banks = this.plan()?.cases.flatMap((owner) => owner.banks.map((bank) => ({ path: bank.path, name: `${owner.name}, ${bank.id}` }))) ?? [];
+    const banks =
+      this.plan()?.cases.flatMap((owner) =>
+        owner.banks.map((bank) => ({
+          path: bank.path,
+          name: owner.banks.length > 1 ? `${owner.name}, ${bank.id}` : owner.name,
+        })),
+      ) ?? [];
     return banks.length > 1 ? banks : [];
   });
 

@@ -6,7 +6,10 @@ import { JobActions } from '../store/job/job.actions';
 @Component({
   selector: 'z-conflict-bar',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<div class="flex flex-wrap items-center gap-3 border-b border-ochre bg-ochre-wash px-4 py-2 text-ochre" role="alert">
+  template: `<div
+    class="flex flex-wrap items-center gap-3 border-b border-ochre bg-ochre-wash px-4 py-2 text-ochre"
+    role="alert"
+  >
     <p class="flex-1 font-medium">
       This job was changed elsewhere meanwhile. Yours is kept here and nothing was overwritten: which one shall stand?
     </p>

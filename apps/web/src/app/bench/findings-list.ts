@@ -35,7 +35,9 @@ export class Findings {
   /** The cut list is held by every stop there is. */
   protected readonly findings = computed(() =>
     this.bank()
-      .findings.filter((finding: Finding) => finding.step === this.step() || (this.step() === 'cut' && finding.severity !== 'note'))
+      .findings.filter(
+        (finding: Finding) => finding.step === this.step() || (this.step() === 'cut' && finding.severity !== 'note'),
+      )
       .sort((a, b) => ORDER[a.severity] - ORDER[b.severity]),
   );
 }

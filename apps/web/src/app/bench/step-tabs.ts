@@ -21,7 +21,15 @@ import { standingOf, STEPS } from './steps';
             [attr.aria-current]="step.id === current() ? 'step' : null"
           >
             <span class="text-lg leading-tight font-semibold">{{ step.name }}</span>
-            <span class="text-[0.8125rem] leading-tight" [class.text-soft]="step.id !== current() && step.state === 'done'" [class.text-lead]="step.id !== current() && step.state === 'wants' && step.mend" [class.text-ochre]="step.id !== current() && (step.state === 'held' || (step.state === 'wants' && !step.mend))">{{ step.says }}</span>
+            <span
+              class="text-[0.8125rem] leading-tight"
+              [class.text-soft]="step.id !== current() && step.state === 'done'"
+              [class.text-lead]="step.id !== current() && step.state === 'wants' && step.mend"
+              [class.text-ochre]="
+                step.id !== current() && (step.state === 'held' || (step.state === 'wants' && !step.mend))
+              "
+              >{{ step.says }}</span
+            >
           </a>
         </li>
       }

@@ -18,12 +18,14 @@ export function standingOf(bank: BankPlan, step: Step): Standing {
   const own = stops.filter((finding) => finding.step === step).length;
   if (own > 0) return { state: 'wants', says: own === 1 ? '1 thing to mend' : `${own} things to mend` };
   const planned = bank.bank.basis === 'planned';
-  if (step === 'measure') return planned ? { state: 'wants', says: 'planned sizes' } : { state: 'done', says: 'as built' };
+  if (step === 'measure')
+    return planned ? { state: 'wants', says: 'planned sizes' } : { state: 'done', says: 'as built' };
   if (step === 'cut') {
     if (stops.length > 0) return { state: 'held', says: 'held by what is to mend' };
     return planned ? { state: 'held', says: 'held until measured' } : { state: 'done', says: 'ready for the saw' };
   }
-  if (step === 'divide') return { state: 'done', says: bank.drawers.length === 1 ? '1 front' : `${bank.drawers.length} fronts` };
+  if (step === 'divide')
+    return { state: 'done', says: bank.drawers.length === 1 ? '1 front' : `${bank.drawers.length} fronts` };
   const heights = new Set(bank.drawers.map(({ dimensions }) => dimensions['box.height']?.total)).size;
   return { state: 'done', says: heights === 1 ? '1 box height' : `${heights} box heights` };
 }

@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, ElementRef, inject, input, signal, type OnDestroy } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  ElementRef,
+  inject,
+  input,
+  signal,
+  type OnDestroy,
+} from '@angular/core';
 import { Store } from '@ngrx/store';
 import { drawFace, drawStick, inMillimetres, type BankPlan, type DrawerPlan, type Shape } from '@zabble/core';
 import { SessionActions, sessionFeature } from '../store/session/session';
@@ -50,7 +59,9 @@ export class BankDrawing implements OnDestroy {
   }
 
   protected ofRole(role: Shape['role']): readonly (Shape & { kind: 'box' })[] {
-    return this.face().shapes.filter((shape): shape is Shape & { kind: 'box' } => shape.kind === 'box' && shape.role === role);
+    return this.face().shapes.filter(
+      (shape): shape is Shape & { kind: 'box' } => shape.kind === 'box' && shape.role === role,
+    );
   }
 
   protected readonly lines = computed(() =>
@@ -60,7 +71,12 @@ export class BankDrawing implements OnDestroy {
   /** A box of the drawing on the screen. */
   protected place(box: Shape & { kind: 'box' }) {
     const scale = this.scale();
-    return { x: scale.x(box.x), y: scale.y(box.y + box.height), width: box.width * scale.perMm, height: box.height * scale.perMm };
+    return {
+      x: scale.x(box.x),
+      y: scale.y(box.y + box.height),
+      width: box.width * scale.perMm,
+      height: box.height * scale.perMm,
+    };
   }
 
   protected yOf(mark: { y: number }): number {

@@ -1,9 +1,9 @@
 import { inMillimetres, type Drawing, type Mark } from '@zabble/core';
 
 /** Room kept around the drawing, in pixels: the stick with its figures on the left, the width below. */
-const STICK = { left: 78, width: 30 } as const;
-const FACE_LEFT = 208;
-const FACE_RIGHT = 20;
+const STICK = { left: 74, width: 28 } as const;
+const FACE_LEFT = 190;
+const FACE_RIGHT = 12;
 const ABOVE = 22;
 const BELOW = 58;
 /** Figures nearer than this would touch. */
@@ -24,10 +24,13 @@ export interface Scale {
 
 /** The largest scale at which face and stick fit the space. */
 export function fit(face: Drawing, { width, height }: Size): Scale {
-  const perMm = Math.max(0.01, Math.min((width - FACE_LEFT - FACE_RIGHT) / face.width, (height - ABOVE - BELOW) / face.height));
+  const perMm = Math.max(
+    0.01,
+    Math.min((width - FACE_LEFT - FACE_RIGHT) / face.width, (height - ABOVE - BELOW) / face.height),
+  );
   const spare = width - FACE_LEFT - FACE_RIGHT - face.width * perMm;
   const left = FACE_LEFT + Math.max(0, spare) / 2 - face.x * perMm;
-  const floor = ABOVE + (face.height + face.y) * perMm;
+  const floor = height - BELOW + face.y * perMm;
   return {
     perMm,
     x: (mm) => left + mm * perMm,
@@ -73,4 +76,3 @@ export function drawerLabels(marks: readonly Mark[], drawer: string | undefined,
     return { mark, at, label: last };
   });
 }
-

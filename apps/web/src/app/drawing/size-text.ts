@@ -8,7 +8,12 @@ import { selectShowing } from '../store/job/job.selectors';
   // eslint-disable-next-line @angular-eslint/component-selector -- an attribute, because SVG keeps only its own elements
   selector: 'text[zSizeText]',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `@if (shown(); as s) {<svg:tspan>{{ lead() }}{{ s.exact ? '' : '≈' }}{{ s.sign }}{{ s.whole }}</svg:tspan>@if (s.fraction; as f) {<svg:tspan class="frac" [attr.dx]="s.whole ? '0.15em' : null">{{ f.top }}/{{ f.bottom }}</svg:tspan>}}`,
+  template: `@if (shown(); as s) {
+    <svg:tspan>{{ lead() }}{{ s.exact ? '' : '≈' }}{{ s.sign }}{{ s.whole }}</svg:tspan>
+    @if (s.fraction; as f) {
+      <svg:tspan class="frac" [attr.dx]="s.whole ? '0.15em' : null">{{ f.top }}/{{ f.bottom }}</svg:tspan>
+    }
+  }`,
 })
 export class SizeText {
   readonly zSizeText = input.required<Length>();

@@ -21,8 +21,8 @@ const BETWEEN = 60;
 export class JobCard {
   readonly job = input.required<StoredJob>();
   readonly deleted = input(false);
-  readonly remove = output<void>();
-  readonly bringBack = output<void>();
+  readonly remove = output<StoredJob>();
+  readonly bringBack = output<StoredJob>();
   protected readonly banks = computed((): readonly BankPlan[] => {
     const reading = readJobDocument(this.job().document);
     return reading.ok ? plan(reading.job).cases.flatMap((each) => each.banks) : [];

@@ -30,7 +30,9 @@ export class JobsPage {
   protected readonly says = signal('');
   protected readonly trouble = computed(() => this.says() || this.state().says);
   protected readonly search = signal(this.state().search);
-  protected readonly pages = computed(() => Math.max(1, Math.ceil((this.list()?.total ?? 0) / (this.list()?.size ?? 12))));
+  protected readonly pages = computed(() =>
+    Math.max(1, Math.ceil((this.list()?.total ?? 0) / (this.list()?.size ?? 12))),
+  );
 
   constructor() {
     this.store.dispatch(JobsActions.asked({}));

@@ -61,7 +61,10 @@ export class JobsEffects {
       ofType(JobsActions.asked, JobsActions.deleted, JobsActions.broughtBack),
       withLatestFrom(this.store.select(jobsFeature.selectJobsState)),
       switchMap(([, { search, page, deleted }]) =>
-        this.api.list(search, page, deleted).pipe(map((list) => JobsActions.came({ list })), catchError(failed)),
+        this.api.list(search, page, deleted).pipe(
+          map((list) => JobsActions.came({ list })),
+          catchError(failed),
+        ),
       ),
     ),
   );
@@ -69,14 +72,24 @@ export class JobsEffects {
   readonly delete$ = createEffect(() =>
     this.actions.pipe(
       ofType(JobsActions.delete),
-      concatMap(({ job }) => this.api.delete(job.id).pipe(map(() => JobsActions.deleted({ job })), catchError(failed))),
+      concatMap(({ job }) =>
+        this.api.delete(job.id).pipe(
+          map(() => JobsActions.deleted({ job })),
+          catchError(failed),
+        ),
+      ),
     ),
   );
 
   readonly bringBack$ = createEffect(() =>
     this.actions.pipe(
       ofType(JobsActions.bringBack),
-      concatMap(({ job }) => this.api.restore(job.id).pipe(map(() => JobsActions.broughtBack()), catchError(failed))),
+      concatMap(({ job }) =>
+        this.api.restore(job.id).pipe(
+          map(() => JobsActions.broughtBack()),
+          catchError(failed),
+        ),
+      ),
     ),
   );
 }
@@ -87,6 +100,7 @@ function failed(problem: unknown): Observable<ReturnType<typeof JobsActions.fail
 
 /** What the server said, or that it is not reached. */
 export function sentenceOf(problem: unknown): string {
-  const answer = problem instanceof HttpErrorResponse && problem.status !== 0 ? (problem.error as Problem | null) : null;
+  const answer =
+    problem instanceof HttpErrorResponse && problem.status !== 0 ? (problem.error as Problem | null) : null;
   return answer?.says ?? 'The server is not reached. Nothing was changed; try again in a moment.';
 }

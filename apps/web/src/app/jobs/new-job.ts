@@ -1,9 +1,11 @@
-import type { JobDocument, Unit } from '@zabble/core';
+import type { BankOf, JobDocument, Unit } from '@zabble/core';
+
+/** A size in the job's own unit: the first in inches, the second in millimetres. */
+type InUnit = (inches: string, metric: string) => string;
 
 /** A sound bank to begin with: planned sizes, side-mount slides, overlay fronts. */
 export function newJob(unit: Unit): JobDocument {
-  const inch = unit === 'in';
-  const size = (inches: string, metric: string): string => (inch ? inches : metric);
+  const size: InUnit = (inches, metric) => (unit === 'in' ? inches : metric);
   const sheet = { length: size('96 in', '2440 mm'), width: size('48 in', '1220 mm') };
   return {
     format: 'zabble-job',
@@ -15,40 +17,36 @@ export function newJob(unit: Unit): JobDocument {
       { id: 'bottom', name: '6 mm birch plywood', kind: 'plywood', thickness: '5.5 mm', sheet, grain: true },
       { id: 'front', name: '18 mm plywood for fronts', kind: 'plywood', thickness: '17.8 mm', sheet, grain: true },
     ],
-    cases: [
-      {
-        id: 'c1',
-        name: 'Case',
-        style: 'frameless',
-        banks: [
-          {
-            id: 'b1',
-            basis: 'planned',
-            opening: { width: [size('24 in', '600 mm')], height: [size('30 in', '760 mm')], depth: [size('22 in', '560 mm')] },
-            slide: { family: 'side-ball-bearing' },
-            front: {
-              mount: 'overlay',
-              top: size('1/2 in', '12 mm'),
-              bottom: size('1/2 in', '12 mm'),
-              left: size('1/2 in', '12 mm'),
-              right: size('1/2 in', '12 mm'),
-              gap: size('1/8 in', '3 mm'),
-              material: 'front',
-            },
-            division: { scheme: 'step', step: size('1/2 in', '15 mm'), increment: size('1/16 in', '1 mm'), makeup: 'bottom' },
-            box: {
-              sides: 'box',
-              ends: 'box',
-              bottom: 'bottom',
-              corner: { joint: 'butt-sides-run' },
-              bottomFit: 'captured',
-              groove: { depth: size('1/4 in', '6 mm'), offset: size('1/2 in', '12 mm') },
-              play: size('1/16 in', '1.5 mm'),
-            },
-            drawers: [{ id: 'd1' }, { id: 'd2' }, { id: 'd3' }, { id: 'd4' }],
-          },
-        ],
-      },
-    ],
+    cases: [{ id: 'c1', name: 'Case', style: 'frameless', banks: [newBank(size)] }],
+  };
+}
+
+function newBank(size: InUnit): BankOf<string> {
+  const lap = size('1/2 in', '12 mm');
+  return {
+    id: 'b1',
+    basis: 'planned',
+    opening: { width: [size('24 in', '600 mm')], height: [size('30 in', '760 mm')], depth: [size('22 in', '560 mm')] },
+    slide: { family: 'side-ball-bearing' },
+    front: {
+      mount: 'overlay',
+      top: lap,
+      bottom: lap,
+      left: lap,
+      right: lap,
+      gap: size('1/8 in', '3 mm'),
+      material: 'front',
+    },
+    division: { scheme: 'step', step: size('1/2 in', '15 mm'), increment: size('1/16 in', '1 mm'), makeup: 'bottom' },
+    box: {
+      sides: 'box',
+      ends: 'box',
+      bottom: 'bottom',
+      corner: { joint: 'butt-sides-run' },
+      bottomFit: 'captured',
+      groove: { depth: size('1/4 in', '6 mm'), offset: lap },
+      play: size('1/16 in', '1.5 mm'),
+    },
+    drawers: [{ id: 'd1' }, { id: 'd2' }, { id: 'd3' }, { id: 'd4' }],
   };
 }

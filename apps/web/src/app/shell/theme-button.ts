@@ -4,7 +4,12 @@ import { ThemeChoice } from './theme';
 @Component({
   selector: 'z-theme-button',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<button type="button" class="press" (click)="choice.turn()" [attr.aria-label]="'Turn the screen ' + choice.other()">
+  template: `<button
+    type="button"
+    class="press"
+    (click)="choice.turn()"
+    [attr.aria-label]="'Turn the screen ' + choice.other()"
+  >
     {{ choice.other() === 'dim' ? 'Dim' : 'Light' }}
   </button>`,
 })

@@ -6,7 +6,9 @@ const KEY = 'zabble.theme';
 /** Light or dim, as the person last chose, or as the system asks. */
 @Injectable({ providedIn: 'root' })
 export class ThemeChoice {
-  readonly theme = signal<Theme>(remembered() ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dim' : 'light'));
+  readonly theme = signal<Theme>(
+    remembered() ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dim' : 'light'),
+  );
   readonly other = computed<Theme>(() => (this.theme() === 'light' ? 'dim' : 'light'));
 
   constructor() {

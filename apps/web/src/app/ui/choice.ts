@@ -23,7 +23,14 @@ let choices = 0;
           class="press cursor-pointer has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-chalk"
           [class.press-main]="option.value === value()"
         >
-          <input class="sr-only" type="radio" [name]="group" [attr.data-path]="path()" [checked]="option.value === value()" (change)="choose(option)" />
+          <input
+            class="sr-only"
+            type="radio"
+            [name]="group"
+            [attr.data-path]="path()"
+            [checked]="option.value === value()"
+            (change)="choose(option)"
+          />
           {{ option.label }}
         </label>
       }

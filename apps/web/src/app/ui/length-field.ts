@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked, type OnDestroy } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+  type OnDestroy,
+} from '@angular/core';
 import { Store } from '@ngrx/store';
 import { readFileLength, readLength, valueAt, writeExact, type Length, type Patch } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
@@ -34,8 +44,6 @@ export class LengthField implements OnDestroy {
   readonly narrow = input(false);
   /** Changes that go with this one. */
   readonly along = input<readonly Patch[]>([]);
-  /** The field was emptied on purpose. */
-  readonly cleared = output<void>();
 
   private readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
@@ -109,8 +117,9 @@ export class LengthField implements OnDestroy {
     if (!showing) return;
     const text = this.text().trim();
     if (text === '' && this.optional()) {
-      this.says.set(this.edits.apply(`clear ${this.title()}`, [{ path: this.path(), value: undefined }], this.merge()) ?? '');
-      if (this.says() === '') this.cleared.emit();
+      this.says.set(
+        this.edits.apply(`clear ${this.title()}`, [{ path: this.path(), value: undefined }], this.merge()) ?? '',
+      );
       return;
     }
     const kept = this.kept();
@@ -147,5 +156,4 @@ export class LengthField implements OnDestroy {
   private merge(): string {
     return `${this.path()}#${this.sitting()}`;
   }
-
 }

@@ -15,8 +15,21 @@ const WORDS: Readonly<Record<Sync, string>> = {
 @Component({
   selector: 'z-save-mark',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<span class="caption inline-flex items-center gap-1.5" role="status" data-testid="save-mark" [title]="says() ?? words()">
-    <svg viewBox="0 0 14 14" width="14" height="14" aria-hidden="true" fill="none" stroke="currentColor" stroke-width="1.6">
+  template: `<span
+    class="caption inline-flex items-center gap-1.5"
+    role="status"
+    data-testid="save-mark"
+    [title]="says() ?? words()"
+  >
+    <svg
+      viewBox="0 0 14 14"
+      width="14"
+      height="14"
+      aria-hidden="true"
+      fill="none"
+      stroke="currentColor"
+      stroke-width="1.6"
+    >
       <path d="M1.5 12.5h11" />
       @switch (sync()) {
         @case ('kept') {

@@ -12,8 +12,17 @@ import { selectShowing } from '../store/job/job.selectors';
       <span class="opacity-70" title="rounded for showing">≈</span>
     }
     <span class="whitespace-nowrap"
-      >{{ s.sign }}{{ s.whole }}@if (s.fraction; as f) {@if (s.whole) {<span class="inline-block w-[0.18em]"> </span>}<span class="frac">{{ f.top }}/{{ f.bottom }}</span>}@if (unit()) {<span class="ml-[0.25em] text-[0.8em] font-normal opacity-75">{{ s.unit }}</span>}</span
-    >
+      >{{ s.sign }}{{ s.whole }}
+      @if (s.fraction; as f) {
+        @if (s.whole) {
+          <span class="inline-block w-[0.18em]"> </span>
+        }
+        <span class="frac">{{ f.top }}/{{ f.bottom }}</span>
+      }
+      @if (unit()) {
+        <span class="ml-[0.25em] text-[0.8em] font-normal opacity-75">{{ s.unit }}</span>
+      }
+    </span>
   }`,
   host: { class: 'whitespace-nowrap' },
 })

@@ -31,7 +31,9 @@ export class BoxesStep {
   protected readonly fit = computed(() => BOTTOMS[this.box().bottomFit]);
   protected readonly wantsDepth = computed(() => this.joint().reach.depth !== 0 || this.joint().loss.depth !== 0);
   protected readonly wantsGroove = computed(() => !this.fit().onOutside);
-  protected readonly materials = computed(() => (this.job()?.materials ?? []).map(({ id, name }) => ({ value: id, label: name })));
+  protected readonly materials = computed(() =>
+    (this.job()?.materials ?? []).map(({ id, name }) => ({ value: id, label: name })),
+  );
   protected readonly stock = computed(() => this.job()?.materials ?? []);
   protected readonly uses = [
     { field: 'box.sides', label: 'Sides' },

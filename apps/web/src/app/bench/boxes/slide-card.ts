@@ -1,6 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { lengthListOf, slideTable, writeExact, writeLength, type BankPlan, type Length, type Patch, type SlideFamily } from '@zabble/core';
+import {
+  lengthListOf,
+  slideTable,
+  writeExact,
+  writeLength,
+  type BankPlan,
+  type Length,
+  type Patch,
+  type SlideFamily,
+} from '@zabble/core';
 import { selectJob, selectShowing } from '../../store/job/job.selectors';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
@@ -36,7 +45,13 @@ export class SlideCard {
     const longest = { value: '', label: 'Longest that fits' };
     const list = this.list()?.list;
     if (!list || !showing) return undefined;
-    return [longest, ...list.map((each) => ({ value: this.exact(each), label: writeLength(each, this.inListUnit(each), { unit: true }) }))];
+    return [
+      longest,
+      ...list.map((each) => ({
+        value: this.exact(each),
+        label: writeLength(each, this.inListUnit(each), { unit: true }),
+      })),
+    ];
   });
   protected readonly figures = computed(() => {
     const [family, list] = [this.family(), this.list()];

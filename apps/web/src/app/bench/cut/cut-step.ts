@@ -1,9 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { ROUTES } from '@zabble/contract/routes';
-import type { Asked, BankPlan, Crosscut, Release, Use } from '@zabble/core';
+import {
+  writeExact,
+  type Asked,
+  type BankPlan,
+  type Crosscut,
+  type CutGroup,
+  type Release,
+  type Use,
+} from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
-import { selectCutList } from '../../store/job/job.selectors';
+import { selectCutList, selectShowing } from '../../store/job/job.selectors';
 import { SessionActions } from '../../store/session/session';
 import { Figure } from '../../ui/figure';
 import { Size } from '../../ui/size';
@@ -11,7 +19,7 @@ import { Size } from '../../ui/size';
 const ROLES = { side: 'sides', front: 'box fronts', back: 'backs', bottom: 'bottoms', face: 'drawer fronts' } as const;
 const RELEASES: Readonly<Record<Release, string>> = {
   forecast: 'forecast: not before the opening is measured',
-  now: 'cut now',
+  now: 'may be cut now',
   groove: 'held until the groove is cut and tried',
   hung: 'held until the boxes are hung',
 };
@@ -28,14 +36,34 @@ export class CutStep {
   private readonly store = inject(Store);
   protected readonly list = this.store.selectSignal(selectCutList);
   private readonly id = this.store.selectSignal(jobFeature.selectId);
+  private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly file = computed(() => ROUTES.jobFile(this.id() ?? ''));
   protected readonly releases = RELEASES;
+
+  /** As measured: in the job’s unit where it is whole there, else in millimetres. */
+  protected thickness({ material }: CutGroup): string {
+    return writeExact(material.thickness, this.showing()?.unit ?? 'mm');
+  }
+
+  /** The release all parts of a group share; undefined where they differ. */
+  protected releaseOf({ rips }: CutGroup): Release | undefined {
+    const found = new Set(rips.flatMap(({ crosscuts }) => crosscuts.map(({ release }) => release)));
+    return found.size === 1 ? [...found][0] : undefined;
+  }
 
   /** Which parts of which drawers: “sides of 1, 2, 3”. */
   protected served({ uses }: Crosscut): string {
     const several = new Set(uses.map(({ path }) => path)).size > 1;
     const roles = [...new Set(uses.map(({ role }) => role))];
-    return roles.map((role) => `${ROLES[role]} of ${this.drawers(uses.filter((use) => use.role === role), several)}`).join('; ');
+    return roles
+      .map(
+        (role) =>
+          `${ROLES[role]} of ${this.drawers(
+            uses.filter((use) => use.role === role),
+            several,
+          )}`,
+      )
+      .join('; ');
   }
 
   protected asked({ uses }: Crosscut, size: 'length' | 'width'): Asked {

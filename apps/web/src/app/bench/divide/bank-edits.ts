@@ -47,7 +47,8 @@ function allByHand(bank: BankPlan, unit: Unit): readonly Patch[] {
   const tied = open && bank.bank.drawers[open.place]?.sameAs;
   return bank.drawers.flatMap(({ place, id, dimensions }) => {
     const height = dimensions['front.height']?.total;
-    if (id === open?.id || id === tied || height === undefined || bank.bank.drawers[place]?.height !== undefined) return [];
+    if (id === open?.id || id === tied || height === undefined || bank.bank.drawers[place]?.height !== undefined)
+      return [];
     if (bank.bank.drawers[place]?.sameAs !== undefined) return [];
     return [{ path: `${bank.path}.drawers[${place}].height`, value: writeExact(height, unit) }];
   });

@@ -27,8 +27,8 @@ export class DivideStep {
   protected readonly says = signal('');
   protected readonly schemes = [
     { value: 'equal', label: 'Equal' },
-    { value: 'step', label: 'By a step' },
-    { value: 'ratio', label: 'By a ratio' },
+    { value: 'step', label: 'Step' },
+    { value: 'ratio', label: 'Ratio' },
     { value: 'manual', label: 'By hand' },
   ];
   protected readonly ends = [

@@ -50,7 +50,9 @@ export class MeasureStep {
 
   protected addBuildOut(): void {
     const value = this.showing()?.unit === 'in' ? '3/4 in' : '18 mm';
-    this.edits.apply('add build-outs', [{ path: `${this.bank().path}.buildOut`, value: { left: value, right: value } }]);
+    this.edits.apply('add build-outs', [
+      { path: `${this.bank().path}.buildOut`, value: { left: value, right: value } },
+    ]);
   }
 
   protected drop(field: 'opening.diagonals' | 'buildOut', name: string): void {

@@ -12,18 +12,41 @@ import { LengthField } from '../../ui/length-field';
   selector: 'z-readings',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Figure, LengthField],
-  template: `<div class="grid grid-cols-[5.5rem_1fr_auto] items-start gap-x-3 border-b border-line py-2.5 max-sm:grid-cols-1">
+  template: `<div
+    class="grid grid-cols-[5.5rem_1fr_auto] items-start gap-x-3 border-b border-line py-2.5 max-sm:grid-cols-1"
+  >
     <h3 class="flex min-h-11 items-center text-lg font-semibold">{{ label() }}</h3>
     <ul class="flex flex-wrap items-start gap-2">
       @for (reading of readings(); track $index; let i = $index, last = $last) {
         <li class="flex items-start">
-          <z-length-field [path]="path() + '[' + i + ']'" [label]="label() + ', reading ' + (i + 1)" [hideLabel]="true" [narrow]="true" />
+          <z-length-field
+            [path]="path() + '[' + i + ']'"
+            [label]="label() + ', reading ' + (i + 1)"
+            [hideLabel]="true"
+            [narrow]="true"
+          />
           @if (readings().length > 1) {
-            <button type="button" class="min-h-11 min-w-8 rounded text-soft hover:text-lead" [attr.aria-label]="'Take away ' + label().toLowerCase() + ' reading ' + (i + 1)" (click)="remove(i)">×</button>
+            <button
+              type="button"
+              class="min-h-11 min-w-8 rounded text-soft hover:text-lead"
+              [attr.aria-label]="'Take away ' + label().toLowerCase() + ' reading ' + (i + 1)"
+              (click)="remove(i)"
+            >
+              ×
+            </button>
           }
         </li>
       }
-      <li><button type="button" class="press" (click)="add()" [attr.aria-label]="'Another ' + label().toLowerCase() + ' reading'">+ reading</button></li>
+      <li>
+        <button
+          type="button"
+          class="press"
+          (click)="add()"
+          [attr.aria-label]="'Another ' + label().toLowerCase() + ' reading'"
+        >
+          + reading
+        </button>
+      </li>
     </ul>
     <div class="flex min-h-11 items-center gap-1 text-right max-sm:justify-start">
       <span class="caption">{{ readings().length > 1 ? 'least governs' : 'governs' }}</span>

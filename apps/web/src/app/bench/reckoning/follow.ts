@@ -17,7 +17,11 @@ export class Follow {
     switch (source.kind) {
       case 'dimension': {
         const { drawer, dimension } = source;
-        this.store.dispatch(SessionActions.asked({ asked: { kind: 'dimension', dimension, ...(drawer === undefined ? {} : { drawer }) } }));
+        this.store.dispatch(
+          SessionActions.asked({
+            asked: { kind: 'dimension', dimension, ...(drawer === undefined ? {} : { drawer }) },
+          }),
+        );
         return;
       }
       case 'field':
@@ -27,7 +31,10 @@ export class Follow {
         void this.show('boxes', `[data-figure="${CSS.escape(`${source.family}.${source.figure}`)}"]`);
         return;
       case 'table':
-        void this.show('boxes', `[data-table="${CSS.escape(source.table)}"] select, [data-table="${CSS.escape(source.table)}"]`);
+        void this.show(
+          'boxes',
+          `[data-table="${CSS.escape(source.table)}"] select, [data-table="${CSS.escape(source.table)}"]`,
+        );
     }
   }
 

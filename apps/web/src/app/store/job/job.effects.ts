@@ -45,7 +45,12 @@ export class JobEffects {
   readonly open$ = createEffect(() =>
     this.actions.pipe(
       ofType(JobActions.open),
-      switchMap(({ id }) => this.api.read(id).pipe(map((job) => this.opened(job)), catchError((problem: unknown) => of(this.notOpened(id, problem))))),
+      switchMap(({ id }) =>
+        this.api.read(id).pipe(
+          map((job) => this.opened(job)),
+          catchError((problem: unknown) => of(this.notOpened(id, problem))),
+        ),
+      ),
     ),
   );
 
@@ -64,8 +69,14 @@ export class JobEffects {
     merge(
       this.changes$.pipe(debounceTime(PAUSE)),
       this.actions.pipe(ofType(JobActions.left)),
-      this.actions.pipe(ofType(JobActions.opened), filter(({ sync }) => sync === 'here')),
-      this.actions.pipe(ofType(JobActions.notReached), switchMap(() => timer(AGAIN))),
+      this.actions.pipe(
+        ofType(JobActions.opened),
+        filter(({ sync }) => sync === 'here'),
+      ),
+      this.actions.pipe(
+        ofType(JobActions.notReached),
+        switchMap(() => timer(AGAIN)),
+      ),
       fromEvent(window, 'online'),
     ).pipe(map(() => JobActions.saveDue())),
   );
@@ -74,7 +85,12 @@ export class JobEffects {
   readonly save$ = createEffect(() =>
     this.actions.pipe(
       ofType(JobActions.saveDue),
-      concatMap(() => of(null).pipe(withLatestFrom(this.state$), switchMap(([, state]) => this.save(state)))),
+      concatMap(() =>
+        of(null).pipe(
+          withLatestFrom(this.state$),
+          switchMap(([, state]) => this.save(state)),
+        ),
+      ),
     ),
   );
 
@@ -102,7 +118,10 @@ export class JobEffects {
   }
 
   private notSaved(problem: unknown): JobAction {
-    if (isAway(problem)) return JobActions.notReached({ says: 'The server is not reached. Everything is kept here and sent when it answers.' });
+    if (isAway(problem))
+      return JobActions.notReached({
+        says: 'The server is not reached. Everything is kept here and sent when it answers.',
+      });
     const answer = (problem as HttpErrorResponse).error as Conflict | Problem | null;
     if (answer && 'kept' in answer) return JobActions.conflictFound({ kept: answer.kept });
     return JobActions.refused({ says: answer?.says ?? 'The server would not keep this. It is kept here.' });

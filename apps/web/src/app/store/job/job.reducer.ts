@@ -42,7 +42,13 @@ export const jobFeature = createFeature({
   reducer: createReducer<JobState>(
     closed,
     on(JobActions.open, (state, { id }) => (state.id === id ? state : { ...closed, id })),
-    on(JobActions.opened, (_, { job, document, sync }): JobState => ({ ...closed, id: job.id, document, revision: job.revision, sync })),
+    on(JobActions.opened, (_, { job, document, sync }): JobState => ({
+      ...closed,
+      id: job.id,
+      document,
+      revision: job.revision,
+      sync,
+    })),
     on(JobActions.openFailed, (_, { id, says }): JobState => ({ ...closed, id, sync: 'refused', says })),
     on(JobActions.edited, (state, { name, document, merge }) => edited(state, name, document, merge)),
     on(JobActions.undone, (state): JobState => {
@@ -57,7 +63,9 @@ export const jobFeature = createFeature({
       const past = [...state.past, { name: next.name, document: state.document }];
       return pending({ ...state, document: next.document, past, future: state.future.slice(0, -1) });
     }),
-    on(JobActions.saveStarted, (state): JobState => (state.sync === 'unreached' ? state : { ...state, sync: 'sending' })),
+    on(JobActions.saveStarted, (state): JobState =>
+      state.sync === 'unreached' ? state : { ...state, sync: 'sending' },
+    ),
     on(JobActions.saved, (state, { job }): JobState => {
       if (state.id !== job.id) return state;
       const newest = JSON.stringify(job.document) === JSON.stringify(state.document);

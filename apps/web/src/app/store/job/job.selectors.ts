@@ -12,10 +12,17 @@ export const selectJob = createSelector(selectDocument, (document): Job | undefi
 
 export const selectPlan = createSelector(selectJob, (job) => job && plan(job));
 
-export const selectCutList = createSelector(selectJob, selectPlan, (job, planned) => job && planned && cutList(job, planned));
+export const selectCutList = createSelector(
+  selectJob,
+  selectPlan,
+  (job, planned) => job && planned && cutList(job, planned),
+);
 
 /** How this job's lengths are shown. */
-export const selectShowing = createSelector(selectJob, (job): Showing | undefined => job && { unit: job.unit, step: showStep(job) });
+export const selectShowing = createSelector(
+  selectJob,
+  (job): Showing | undefined => job && { unit: job.unit, step: showStep(job) },
+);
 
 export const selectUndoName = createSelector(selectPast, (past) => past.at(-1)?.name);
 export const selectRedoName = createSelector(selectFuture, (future) => future.at(-1)?.name);

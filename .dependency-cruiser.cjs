@@ -1,0 +1,70 @@
+/**
+ * Who may import whom. The rooms of core stand on those before them in the list, never sideways in a circle; packages
+ * and applications stand on core and contract, never on each other.
+ */
+const ROOMS = [
+  'length',
+  'job',
+  'opening',
+  'slides',
+  'division',
+  'box',
+  'fronts',
+  'mounting',
+  'findings',
+  'plan',
+  'cutting',
+  'drawing',
+];
+
+const room = (name) => `^packages/core/src/${name}/`;
+const forbid = (name, from, to, comment) => ({
+  name,
+  severity: 'error',
+  comment,
+  from: { path: from },
+  to: { path: to },
+});
+
+const upward = ROOMS.slice(0, -1).map((name, index) =>
+  forbid(
+    `core-${name}-stands-below`,
+    room(name),
+    `^packages/core/src/(${ROOMS.slice(index + 1).join('|')})/`,
+    `${name} may only stand on rooms before it`,
+  ),
+);
+
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    ...upward,
+    forbid('cutting-and-drawing-apart', room('drawing'), room('cutting'), 'both stand on plan, not on each other'),
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      comment: 'core takes nothing from node or from packages (tests may)',
+      from: { path: '^packages/core/src', pathNot: '\\.spec\\.ts$' },
+      to: { dependencyTypes: ['core', 'npm', 'npm-dev', 'npm-no-pkg', 'npm-unknown'] },
+    },
+    forbid('core-stands-alone', '^packages/core/', '^(packages/(?!core)|apps|e2e)/', 'core knows nobody'),
+    forbid('contract-on-core', '^packages/contract/', '^(packages/cli|apps|e2e)/', 'contract stands on core'),
+    forbid('cli-on-core', '^packages/cli/', '^(packages/contract|apps|e2e)/', 'the command line stands on core'),
+    forbid('server-alone', '^apps/server/', '^(packages/cli|apps/web|e2e)/', 'server stands on core and contract'),
+    forbid('web-alone', '^apps/web/', '^(packages/cli|apps/server|e2e)/', 'web stands on core and contract'),
+    forbid('routers-ask-services', '/src/jobs/router', '/src/(jobs/repository|db/)', 'SQL stays in repositories'),
+    forbid(
+      'through-the-face',
+      '^(apps|packages/(?!core))',
+      '^packages/core/src/(?!index)',
+      'core is used through its index',
+    ),
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(dist|\\.angular|test-results)/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'] },
+  },
+};

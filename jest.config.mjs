@@ -1,0 +1,36 @@
+const typescript = {
+  '^.+\\.ts$': [
+    '@swc/jest',
+    {
+      jsc: {
+        target: 'es2022',
+        parser: { syntax: 'typescript', decorators: true },
+        transform: { legacyDecorator: true, decoratorMetadata: false, useDefineForClassFields: true },
+      },
+      module: { type: 'commonjs' },
+    },
+  ],
+};
+const plain = (name, folder) => ({
+  displayName: name,
+  rootDir: folder,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/src/**/*.spec.ts'],
+  transform: typescript,
+  transformIgnorePatterns: ['/node_modules/(?!@zabble)'],
+});
+
+export default {
+  projects: [
+    plain('core', 'packages/core'),
+    plain('contract', 'packages/contract'),
+    plain('cli', 'packages/cli'),
+    {
+      ...plain('server', 'apps/server'),
+      globalSetup: '<rootDir>/../../scripts/lib/jest-database.mjs',
+      globalTeardown: '<rootDir>/../../scripts/lib/jest-database-end.mjs',
+      setupFiles: ['reflect-metadata'],
+    },
+    '<rootDir>/apps/web/jest.config.mjs',
+  ],
+};

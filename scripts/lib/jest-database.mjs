@@ -1,0 +1,8 @@
+import { throwawayDatabase } from './throwaway.mjs';
+
+/** A real MariaDB for the server’s tests, started before them and gone after. */
+export default async function startDatabase() {
+  const database = await throwawayDatabase();
+  globalThis.zabbleTestDatabase = database;
+  process.env.TEST_DATABASE_URL = database.url;
+}
