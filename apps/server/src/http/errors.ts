@@ -14,7 +14,10 @@ export const sayErrors: ErrorRequestHandler = (error: unknown, request, response
 };
 
 export const nothingHere: RequestHandler = (request, response) => {
-  const problem: Problem = { status: 404, says: `There is nothing at ${request.method} ${request.path}.` };
+  const problem: Problem = {
+    status: 404,
+    says: `There is nothing at ${request.method} ${request.originalUrl.split('?')[0]}.`,
+  };
   response.status(404).json(problem);
 };
 

@@ -71,7 +71,8 @@ export function cutList(job: Job, plan: Plan): CutList {
     const own = entries.filter(({ part }) => part.material === material.id);
     return own.length === 0 ? [] : [groupOf(material, own)];
   });
-  return { groups, unsized: all.length - entries.length };
+  const pieces = all.reduce((sum, { part }) => sum + part.count, 0);
+  return { groups, unsized: pieces - groups.reduce((sum, { count }) => sum + count, 0) };
 }
 
 function entryOf(owner: string, bank: BankPlan, drawer: DrawerPlan, part: Part): readonly Entry[] {

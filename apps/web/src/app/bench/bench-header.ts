@@ -19,10 +19,12 @@ import { STEPS } from './steps';
   selector: 'z-bench-header',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [SaveMark, TextField, ThemeButton, Wordmark],
-  template: `<header class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line bg-sheet px-3 py-1.5">
+  template: `<header
+    class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line bg-sheet px-3 py-1.5 max-lg:gap-x-2"
+  >
     <z-wordmark />
     @if (open()) {
-      <z-text-field class="w-60 max-sm:w-44" path="name" label="Job name" [hideLabel]="true" />
+      <z-text-field class="w-60 max-lg:w-48 max-sm:w-40" path="name" label="Job name" [hideLabel]="true" />
       <z-save-mark />
     }
     <span class="flex-1"></span>
@@ -33,7 +35,7 @@ import { STEPS } from './steps';
       <span class="truncate">{{ redoName() ? 'Redo: ' + redoName() : 'Redo' }}</span>
     </button>
     <z-theme-button />
-    <button type="button" class="press" (click)="keys()" aria-label="Keys of the bench">?</button>
+    <button type="button" class="press max-sm:hidden" (click)="keys()" aria-label="Keys of the bench">?</button>
   </header>`,
   host: { '(document:keydown)': 'key($event)' },
 })

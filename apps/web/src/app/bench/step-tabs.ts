@@ -13,10 +13,10 @@ import { standingOf, STEPS } from './steps';
       @for (step of steps(); track step.id; let i = $index) {
         <li>
           <a
-            class="flex min-h-14 flex-col justify-center rounded-t px-3 py-1.5 hover:bg-well"
+            class="flex min-h-14 flex-col justify-center rounded-t px-3 py-1.5"
             [class.bg-ink]="step.id === current()"
             [class.text-sheet]="step.id === current()"
-            [class.hover:bg-ink]="step.id === current()"
+            [class.hover:bg-well]="step.id !== current()"
             [routerLink]="['/jobs', job(), step.id]"
             [attr.aria-current]="step.id === current() ? 'step' : null"
           >

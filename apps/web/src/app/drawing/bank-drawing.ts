@@ -11,7 +11,7 @@ import {
 import { Store } from '@ngrx/store';
 import { drawFace, drawStick, inMillimetres, type BankPlan, type DrawerPlan, type Shape } from '@zabble/core';
 import { SessionActions, sessionFeature } from '../store/session/session';
-import { drawerLabels, edgeLabels, fit, type Size } from './layout';
+import { drawerLabels, edgeLabels, fit, shortened, type Size } from './layout';
 import { SizeText } from './size-text';
 
 const MARK_WORDS = {
@@ -21,6 +21,9 @@ const MARK_WORDS = {
   'box-bottom': 'box ',
   slide: 'slide ',
 } as const;
+
+/** What number, height and margins take of a front's width, in pixels. */
+const ROOM_FOR_HEIGHT = 104;
 
 /** The bank from the front, to scale, with its story stick beside it: the ruler of the whole screen. */
 @Component({
@@ -89,6 +92,11 @@ export class BankDrawing implements OnDestroy {
 
   protected title(drawer: DrawerPlan): string {
     return drawer.name ?? `Drawer ${drawer.place + 1}`;
+  }
+
+  /** The name as far as it goes beside the front's height. */
+  protected shortTitle(drawer: DrawerPlan, width: number): string {
+    return shortened(this.title(drawer), width - ROOM_FOR_HEIGHT);
   }
 
   protected state(drawer: DrawerPlan): string {

@@ -6,6 +6,8 @@ const FACE_LEFT = 190;
 const FACE_RIGHT = 12;
 const ABOVE = 22;
 const BELOW = 58;
+/** A letter of a name, in pixels, on the wide side. */
+const LETTER = 7.8;
 /** Figures nearer than this would touch. */
 const LINE = 17;
 
@@ -29,15 +31,16 @@ export function fit(face: Drawing, { width, height }: Size): Scale {
     Math.min((width - FACE_LEFT - FACE_RIGHT) / face.width, (height - ABOVE - BELOW) / face.height),
   );
   const spare = width - FACE_LEFT - FACE_RIGHT - face.width * perMm;
-  const left = FACE_LEFT + Math.max(0, spare) / 2 - face.x * perMm;
+  const aside = Math.max(0, spare) / 2;
+  const left = aside + FACE_LEFT - face.x * perMm;
   const floor = height - BELOW + face.y * perMm;
   return {
     perMm,
     x: (mm) => left + mm * perMm,
     y: (mm) => floor - mm * perMm,
     stick: {
-      left: STICK.left,
-      right: STICK.left + STICK.width,
+      left: aside + STICK.left,
+      right: aside + STICK.left + STICK.width,
       top: floor - (face.y + face.height) * perMm,
       bottom: floor - face.y * perMm,
     },
@@ -59,7 +62,7 @@ export function edgeLabels(marks: readonly Mark[], scale: Scale): readonly Place
     const at = scale.y(inMillimetres(mark.y));
     if (at - last < LINE) return [];
     last = at;
-    return { mark, at, label: at };
+    return { mark, at, label: Math.min(at, scale.stick.bottom - 9) };
   });
 }
 
@@ -75,4 +78,11 @@ export function drawerLabels(marks: readonly Mark[], drawer: string | undefined,
     last = Math.max(wanted, last + LINE);
     return { mark, at, label: last };
   });
+}
+
+/** As much of a name as goes into `width` pixels at the drawing's text size. */
+export function shortened(name: string, width: number): string {
+  const most = Math.floor(width / LETTER);
+  if (name.length <= most) return name;
+  return most < 4 ? '' : `${name.slice(0, most - 1).trimEnd()}…`;
 }

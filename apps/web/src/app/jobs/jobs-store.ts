@@ -40,6 +40,8 @@ export const jobsFeature = createFeature({
       ...state,
       search: search ?? state.search,
       deleted: deleted ?? state.deleted,
+      // The one list is never shown as the other while the other is fetched.
+      list: deleted === undefined || deleted === state.deleted ? state.list : undefined,
       page: page ?? (search !== undefined || deleted !== undefined ? 1 : state.page),
     })),
     on(JobsActions.came, (state, { list }): JobsState => ({ ...state, list, says: undefined })),

@@ -9,22 +9,20 @@ import { selectShowing } from '../store/job/job.selectors';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `@if (shown(); as s) {
     @if (!s.exact) {
-      <span class="opacity-70" title="rounded for showing">≈</span>
+      <span class="mr-[0.12em] opacity-70" title="rounded for showing">≈</span>
     }
-    <span class="whitespace-nowrap"
-      >{{ s.sign }}{{ s.whole }}
-      @if (s.fraction; as f) {
-        @if (s.whole) {
-          <span class="inline-block w-[0.18em]"> </span>
-        }
-        <span class="frac">{{ f.top }}/{{ f.bottom }}</span>
-      }
-      @if (unit()) {
-        <span class="ml-[0.25em] text-[0.8em] font-normal opacity-75">{{ s.unit }}</span>
-      }
-    </span>
+    @if (s.sign || s.whole) {
+      <span [class]="s.fraction ? 'mr-[0.17em]' : ''">{{ s.sign }}{{ s.whole }}</span>
+    }
+    @if (s.fraction; as f) {
+      <span class="frac">{{ f.top }}/{{ f.bottom }}</span>
+    }
+    @if (unit()) {
+      <span class="ml-[0.25em] text-[0.8em] font-normal opacity-75">{{ s.unit }}</span>
+    }
   }`,
-  host: { class: 'whitespace-nowrap' },
+  // A row of parts: white space between them in the template does not show.
+  host: { class: 'inline-flex items-baseline whitespace-nowrap' },
 })
 export class Size {
   readonly length = input.required<Length>();

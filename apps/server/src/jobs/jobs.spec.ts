@@ -1,0 +1,212 @@
+import type { Conflict, JobList, Problem, StoredJob } from '@zabble/contract';
+import type { JobDocument } from '@zabble/core';
+import type { Express } from 'express';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Pool } from 'mysql2/promise';
+import { pino } from 'pino';
+import request from 'supertest';
+import { createApp } from '../app';
+import { migrate } from '../db/migrate';
+import { openPool } from '../db/pool';
+import { addDemoJobs } from '../demo/demo';
+import { JobRepository } from './repository';
+import { JobService } from './service';
+
+const folder = (path: string): string => join(__dirname, '../..', path);
+const document = JSON.parse(readFileSync(folder('demo/notions-bank.json'), 'utf8')) as JobDocument;
+const named = (name: string, customer = ''): JobDocument => ({ ...document, name, customer });
+const NOBODY = '00000000-0000-4000-8000-000000000000';
+
+let pool: Pool;
+let app: Express;
+let jobs: JobService;
+
+beforeAll(async () => {
+  pool = openPool(process.env['TEST_DATABASE_URL'] ?? '');
+  jobs = new JobService(new JobRepository(pool));
+  app = createApp({
+    pool,
+    jobs,
+    logger: pino({ level: 'silent' }),
+    webRoot: folder('no-such-folder'),
+    version: 'test',
+  });
+});
+afterAll(() => pool.end());
+
+describe('a new database', () => {
+  it('is migrated once, by whoever comes first, and gets the demo jobs', async () => {
+    const answers = await Promise.all([migrate(pool, folder('migrations')), migrate(pool, folder('migrations'))]);
+    expect(answers.map(({ wasNew }) => wasNew).sort()).toEqual([false, true]);
+    expect(await addDemoJobs(jobs, folder('demo'))).toBe(3);
+    const { body } = (await request(app).get('/api/jobs')) as { body: JobList };
+    expect(body.items.map((job) => job.document.name).sort()).toEqual(['Flag chest', 'Notions bank', 'Rope bench']);
+  });
+
+  it('answers for its health', async () => {
+    const { body } = (await request(app).get('/api/health').expect(200)) as { body: unknown };
+    expect(body).toEqual({ status: 'ok', database: 'answers', version: 'test' });
+    const gone = openPool('mysql://nobody:x@127.0.0.1:1/none');
+    const lost = createApp({
+      pool: gone,
+      jobs,
+      logger: pino({ level: 'silent' }),
+      webRoot: folder('no-such-folder'),
+      version: 'test',
+    });
+    await request(lost).get('/api/health').expect(503);
+    await gone.end();
+  });
+});
+
+describe('jobs', () => {
+  const create = async (content: object = document): Promise<StoredJob> =>
+    ((await request(app).post('/api/jobs').send({ document: content }).expect(201)) as { body: StoredJob }).body;
+
+  it('are kept as they are, byte for byte of their text', async () => {
+    const odd = { ...named('Ünïcode ½ “drawer”'), notes: 'emoji 🪵 and\nlines' };
+    const { id, revision } = await create(odd);
+    expect(revision).toBe(1);
+    const { body } = (await request(app).get(`/api/jobs/${id}`).expect(200)) as { body: StoredJob };
+    expect(body.document).toEqual(odd);
+  });
+
+  it('are replaced only from the revision they stand at; else 409 with both', async () => {
+    const { id } = await create();
+    const first = (await request(app)
+      .put(`/api/jobs/${id}`)
+      .send({ revision: 1, document: named('First') })
+      .expect(200)) as { body: StoredJob };
+    expect(first.body.revision).toBe(2);
+    const { body } = (await request(app)
+      .put(`/api/jobs/${id}`)
+      .send({ revision: 1, document: named('Second') })
+      .expect(409)) as { body: Conflict };
+    expect(body.kept).toMatchObject({ revision: 2, document: { name: 'First' } });
+    expect(body.yours.name).toBe('Second');
+    expect(body.says).toContain('Nothing was overwritten');
+  });
+
+  it('one of many writers at once wins, the others are told', async () => {
+    const { id } = await create();
+    const answers = await Promise.all(
+      Array.from({ length: 8 }, (_, i) =>
+        request(app)
+          .put(`/api/jobs/${id}`)
+          .send({ revision: 1, document: named(`W${i}`) }),
+      ),
+    );
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409, 409, 409, 409, 409, 409]);
+  });
+
+  it('are deleted and brought back', async () => {
+    const { id } = await create(named('Brought back'));
+    await request(app).delete(`/api/jobs/${id}`).expect(204);
+    await request(app).get(`/api/jobs/${id}`).expect(404);
+    await request(app).delete(`/api/jobs/${id}`).expect(404);
+    await request(app).put(`/api/jobs/${id}`).send({ revision: 1, document }).expect(404);
+    const trash = (await request(app).get('/api/jobs?deleted=true').expect(200)) as { body: JobList };
+    expect(trash.body.items.map((job) => job.id)).toContain(id);
+    await request(app).post(`/api/jobs/${id}/restore`).expect(200);
+    await request(app).post(`/api/jobs/${id}/restore`).expect(404);
+    await request(app).get(`/api/jobs/${id}`).expect(200);
+  });
+
+  it('are searched by name and customer, paged, with no wildcard let through', async () => {
+    await create(named('100% cotton', 'Hawser & Co'));
+    for (let i = 0; i < 5; i += 1) await create(named(`Paged ${i}`));
+    const list = async (query: string): Promise<JobList> =>
+      ((await request(app).get(`/api/jobs?${query}`).expect(200)) as { body: JobList }).body;
+    expect((await list('search=hawser')).items.map((job) => job.document.name)).toEqual(['100% cotton']);
+    expect((await list('search=0%25 c')).total).toBe(1);
+    expect((await list('search=%25')).total).toBe(1);
+    expect((await list('search=_aged')).total).toBe(0);
+    const [one, two] = [await list('search=Paged&size=3&page=1'), await list('search=Paged&size=3&page=2')];
+    expect([one.items.length, two.items.length, one.total]).toEqual([3, 2, 5]);
+    expect(new Set([...one.items, ...two.items].map(({ id }) => id)).size).toBe(5);
+    expect((await list('page=99')).items).toEqual([]);
+  });
+
+  it('come and go as files', async () => {
+    const imported = (await request(app)
+      .post('/api/jobs/import')
+      .type('json')
+      .send(`\uFEFF${JSON.stringify(document)}`)
+      .expect(201)) as { body: StoredJob };
+    const file = await request(app).get(`/api/jobs/${imported.body.id}/file`).expect(200);
+    expect(file.headers['content-disposition']).toBe('attachment; filename=notions-bank.zabble.json');
+    expect(JSON.parse(file.text)).toEqual(document);
+  });
+});
+
+describe('what can’t be taken is refused with a sentence', () => {
+  const says = async (answer: Promise<{ status: number; body: unknown }>): Promise<[number, Problem]> => {
+    const { status, body } = await answer;
+    return [status, body as Problem];
+  };
+
+  it.each<[string, () => request.Test, number, string]>([
+    ['an unknown field', () => request(app).post('/api/jobs').send({ document, extra: 1 }), 400, 'extra'],
+    ['no document', () => request(app).post('/api/jobs').send({}), 400, 'document'],
+    ['a list', () => request(app).post('/api/jobs').send([]), 400, 'object'],
+    ['no body', () => request(app).post('/api/jobs'), 400, 'object'],
+    ['broken JSON', () => request(app).post('/api/jobs').type('json').send('{"document":'), 400, 'not JSON'],
+    [
+      'a broken job',
+      () =>
+        request(app)
+          .post('/api/jobs')
+          .send({ document: { ...document, unit: 'ell' } }),
+      422,
+      'unit',
+    ],
+    ['a broken file', () => request(app).post('/api/jobs/import').type('json').send('{"format":'), 422, 'not JSON'],
+    ['a file as text', () => request(app).post('/api/jobs/import').type('text').send('{}'), 415, 'application/json'],
+    ['no revision', () => request(app).put(`/api/jobs/${NOBODY}`).send({ document }), 400, 'revision'],
+    ['an id that is none', () => request(app).get('/api/jobs/1'), 400, 'id'],
+    ['a job there isn’t', () => request(app).get(`/api/jobs/${NOBODY}`), 404, 'no job'],
+    ['a page that is none', () => request(app).get('/api/jobs?page=-1'), 400, 'page'],
+    ['a path that is none', () => request(app).get('/api/elsewhere'), 404, '/api/elsewhere'],
+    [
+      'far too much',
+      () =>
+        request(app)
+          .post('/api/jobs')
+          .send({ document, junk: 'x'.repeat(2_100_000) }),
+      413,
+      'bytes',
+    ],
+  ])('%s', async (_, ask, status, part) => {
+    const [code, problem] = await says(ask());
+    expect(code).toBe(status);
+    expect(problem.status).toBe(status);
+    expect(problem.says).toContain(part);
+    expect(JSON.stringify(problem)).not.toMatch(/node_modules|\bat .*:\d+:\d+/);
+  });
+
+  it('also when the database is away', async () => {
+    const gone = openPool('mysql://nobody:x@127.0.0.1:1/none');
+    const lost = createApp({
+      pool: gone,
+      jobs: new JobService(new JobRepository(gone)),
+      logger: pino({ level: 'silent' }),
+      webRoot: folder('no-such-folder'),
+      version: 'test',
+    });
+    const [code, problem] = await says(request(lost).get('/api/jobs'));
+    expect([code, problem.says]).toEqual([
+      503,
+      'The database does not answer. Nothing was changed; try again in a moment.',
+    ]);
+    await gone.end();
+  });
+});
+
+describe('the web application', () => {
+  it('sends nothing from outside and keeps others out of its frames', async () => {
+    const { headers } = await request(app).get('/api/health');
+    expect(headers['content-security-policy']).toContain("default-src 'self'");
+    expect(headers).not.toHaveProperty('x-powered-by');
+  });
+});

@@ -1,0 +1,46 @@
+import { test as base, type Page } from '@playwright/test';
+import { throwawayDatabase } from '../scripts/lib/throwaway.mjs';
+import { ZabbleServer } from '../scripts/lib/zabble-server.mjs';
+
+/** A Zabble of the test's own: the built application on a new database with the demo jobs. */
+export interface Zabble {
+  readonly url: string;
+  readonly server: ZabbleServer;
+}
+
+export const test = base.extend<object, { zabble: Zabble }>({
+  zabble: [
+    async ({}, use) => {
+      const database = await throwawayDatabase();
+      const server = new ZabbleServer(database.url);
+      const url = await server.start();
+      await use({ url, server });
+      await server.stop();
+      await database.end();
+    },
+    { scope: 'worker', timeout: 60_000 },
+  ],
+  baseURL: async ({ zabble }, use) => use(zabble.url),
+});
+
+export { expect } from '@playwright/test';
+
+/** Opens a job of the list by its name. */
+export async function openJob(page: Page, name: string): Promise<void> {
+  await page.goto('/jobs');
+  await page.getByRole('link', { name, exact: true }).click();
+  await page.getByRole('heading', { name: 'Width', exact: true }).waitFor();
+}
+
+/** Leaves the field that is written in, and waits until the newest edits are on the server. */
+export async function kept(page: Page): Promise<void> {
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await page.getByTestId('save-mark').getByText('On the server').waitFor();
+}
+
+/** A number of the plan, as its text reads: `23 7/8`. */
+export async function figure(page: Page, label: string): Promise<string> {
+  const button = page.getByRole('button', { name: label, exact: true });
+  const parts = await button.locator('z-size > span').allInnerTexts();
+  return parts.map((part) => part.trim()).join(' ');
+}

@@ -1,0 +1,95 @@
+import AxeBuilder from '@axe-core/playwright';
+import { readFile } from 'node:fs/promises';
+import { expect, kept, openJob, test } from './app';
+
+test('a job is searched, deleted and brought back', async ({ page }) => {
+  await page.goto('/jobs');
+  await page.getByPlaceholder('Name or customer').fill('flag');
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Flag chest']);
+  await page.getByPlaceholder('Name or customer').fill('no such job');
+  await expect(page.getByText('No job has “no such job”')).toBeVisible();
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await page.getByRole('button', { name: 'Delete Flag chest' }).click();
+  await expect(page.getByRole('status')).toContainText('Flag chest is deleted');
+  await expect(page.getByRole('link', { name: 'Flag chest', exact: true })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Deleted jobs' }).click();
+  await page.getByRole('button', { name: 'Bring back', exact: true }).click();
+  await expect(page.getByText('Nothing is deleted.')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the jobs' }).click();
+  await expect(page.getByRole('link', { name: 'Flag chest', exact: true })).toBeVisible();
+});
+
+test('a job goes out as a file and comes in as one; a broken file says which field', async ({ page }) => {
+  await openJob(page, 'Rope bench');
+  await page.getByRole('link', { name: /^Cut/ }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Download the job file' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('rope-bench.zabble.json');
+  const text = await readFile(await download.path(), 'utf8');
+  await page.goto('/jobs');
+  const file = (content: string) => ({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(content) });
+  await page.getByLabel('Import a job file').setInputFiles(file(text.replace('"wood-runner"', '"magnets"')));
+  await expect(page.getByRole('alert')).toContainText('cases[0].banks[0].slide.family: read "magnets"');
+  await page.getByLabel('Import a job file').setInputFiles(file(text.replace('Rope bench', 'Rope bench, second')));
+  await expect(page.getByLabel('Job name')).toHaveValue('Rope bench, second');
+});
+
+test('a new job in millimetres is planned from the first moment', async ({ page }) => {
+  await page.goto('/jobs');
+  await page.getByRole('button', { name: 'in millimetres' }).click();
+  await expect(page.getByText('These are planned sizes')).toBeVisible();
+  await page.getByLabel('Job name').fill('Batten drawers');
+  await page.getByLabel('Job name').press('Enter');
+  await page.getByText('As built', { exact: true }).click();
+  await expect(page.getByText('These are planned sizes')).toHaveCount(0);
+  await kept(page);
+  await page.goto('/jobs');
+  await expect(page.getByRole('heading', { level: 2 }).first()).toHaveText('Batten drawers');
+});
+
+test('what can’t be built says so, and what can’t be divided keeps the rest', async ({ page }) => {
+  await openJob(page, 'Flag chest');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  await page.getByRole('button', { name: 'Lock drawer 1' }).click();
+  await page.getByLabel('Locked height of drawer 1').fill('900');
+  await expect(page.locator('[data-code="DIVISION_IMPOSSIBLE"]')).toContainText('216.0 mm more than there is');
+  await page.getByRole('link', { name: /^Boxes/ }).click();
+  await expect(page.getByRole('button', { name: 'Width of box 1', exact: true })).toContainText('851');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.locator('[data-code="DIVISION_IMPOSSIBLE"]')).toHaveCount(0);
+  await kept(page);
+});
+
+test('every step is free of serious faults of access, light and dim, at three widths', async ({ page }) => {
+  for (const theme of ['light', 'dim']) {
+    await page.addInitScript((chosen) => localStorage.setItem('zabble.theme', chosen), theme);
+    await page.goto('/jobs');
+    await page.getByRole('link', { name: 'Notions bank', exact: true }).waitFor();
+    await noFaults(page, `jobs ${theme}`);
+    await page.getByRole('link', { name: 'Notions bank', exact: true }).click();
+    for (const step of ['Measure', 'Divide', 'Boxes', 'Cut']) {
+      await page.getByRole('link', { name: new RegExp(`^${step}`) }).click();
+      await page.locator(`z-${step.toLowerCase()}-step`).waitFor();
+      await noFaults(page, `${step} ${theme}`);
+    }
+  }
+  for (const width of [768, 390]) {
+    await page.setViewportSize({ width, height: 900 });
+    for (const step of ['Measure', 'Divide', 'Boxes', 'Cut']) {
+      await page.getByRole('link', { name: new RegExp(`^${step}`) }).click();
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(over, `${step} at ${width} is wider than the screen`).toBeLessThanOrEqual(0);
+    }
+  }
+});
+
+async function noFaults(page: import('@playwright/test').Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(serious.map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
+}

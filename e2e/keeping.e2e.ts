@@ -1,0 +1,55 @@
+import { expect, figure, kept, openJob, test } from './app';
+
+test('the server away for a while: work goes on, is marked, survives a reload, and is kept when it answers', async ({
+  page,
+  zabble,
+}) => {
+  await openJob(page, 'Flag chest');
+  await zabble.server.stop();
+  await page.getByLabel('Width, reading 1').fill('870');
+  await expect(page.getByTestId('save-mark')).toContainText('Server not reached, kept here');
+  expect(await figure(page, 'Width that governs')).toBe('870.0');
+  const address = page.url();
+  await page.goto('about:blank');
+  await zabble.server.start();
+  await page.goto(address);
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('870.0');
+  await kept(page);
+  await page.reload();
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('870.0');
+});
+
+test('comes back by itself when the page stays open', async ({ page, zabble }) => {
+  await openJob(page, 'Flag chest');
+  await zabble.server.stop();
+  await page.getByLabel('Depth, reading 1').fill('515');
+  await expect(page.getByTestId('save-mark')).toContainText('Server not reached');
+  await page.getByLabel('Depth, reading 1').fill('518');
+  await zabble.server.start();
+  await kept(page);
+  await page.reload();
+  await expect(page.getByLabel('Depth, reading 1')).toHaveValue('518');
+});
+
+test('two windows on one job: the second to save is told and chooses; nothing is overwritten silently', async ({
+  page,
+  browser,
+  zabble,
+}) => {
+  await openJob(page, 'Rope bench');
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(page.url());
+  await other.getByLabel('Height, reading 1').fill('27');
+  await kept(other);
+  await page.getByLabel('Height, reading 1').fill('26 1/2');
+  await expect(page.getByText('This job was changed elsewhere meanwhile')).toBeVisible();
+  await page.getByRole('button', { name: /^The server’s/ }).click();
+  await expect.poll(() => figure(page, 'Height that governs')).toBe('27');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect.poll(() => figure(page, 'Height that governs')).toBe('26 1/2');
+  await kept(page);
+  const stored = (await (await page.request.get(`${zabble.url}/api/jobs?search=rope`)).json()) as {
+    items: { document: { cases: { banks: { opening: { height: string[] } }[] }[] } }[];
+  };
+  expect(stored.items[0]?.document.cases[0]?.banks[0]?.opening.height).toEqual(['26 1/2 in']);
+});

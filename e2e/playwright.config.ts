@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: '.',
+  // A project each: every file starts from a new database with the demo jobs.
+  projects: ['story', 'jobs', 'keeping'].map((name) => ({ name, testMatch: `${name}.e2e.ts` })),
+  outputDir: './test-results',
+  workers: 1,
+  retries: 0,
+  timeout: 60_000,
+  expect: { timeout: 8_000 },
+  forbidOnly: true,
+  use: {
+    viewport: { width: 1280, height: 800 },
+    colorScheme: 'light',
+    locale: 'en-GB',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-dev-shm-usage',
+        '--disable-background-networking',
+        '--disable-component-update',
+      ],
+    },
+  },
+});

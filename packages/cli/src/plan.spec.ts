@@ -1,0 +1,62 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { planCommand } from './plan';
+
+const root = join(__dirname, '../../..');
+const demo = (name: string): string => join(root, 'apps/server/demo', `${name}.json`);
+const folder = mkdtempSync(join(tmpdir(), 'zabble-cli-'));
+const file = (name: string, content: string | Buffer): string => {
+  writeFileSync(join(folder, name), content);
+  return join(folder, name);
+};
+
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+describe('plan', () => {
+  it.each(['notions-bank', 'flag-chest', 'rope-bench'])('prints the plan of %s', (name) => {
+    const { out, err, code } = planCommand([demo(name)]);
+    expect([err, code]).toEqual(['', 0]);
+    expect(JSON.parse(out)).toMatchObject({
+      format: 'zabble-plan',
+      version: 1,
+      cases: [{ banks: expect.any(Array) as unknown }],
+    });
+  });
+
+  it.each<[string, string | Buffer, string]>([
+    ['empty.json', '', '(file)'],
+    ['broken.json', '{"format":', '(file)'],
+    ['bytes.json', Buffer.from([0x7b, 0xff, 0xfe, 0x00]), '(file)'],
+    ['deep.json', '['.repeat(300_000), '(file)'],
+    ['junk.json', 'z'.repeat(20_000_000), '(file)'],
+    ['huge.json', Buffer.alloc(33_000_000, 32), '(file)'],
+    ['proto.json', '{"__proto__":{"a":1},"constructor":2}', 'format'],
+    ['newer.json', '{"format":"zabble-job","version":7}', 'version'],
+  ])('%s: exit 2, one error a line, each with its field', (name, content, path) => {
+    const started = Date.now();
+    const { out, err, code } = planCommand([file(name, content)]);
+    expect([out, code]).toEqual(['', 2]);
+    for (const line of err.trimEnd().split('\n')) expect(line).toMatch(/^[^ ].*: \S/);
+    expect(err.startsWith(path)).toBe(true);
+    expect(err).not.toMatch(/at .*\.ts:\d+|Error:/);
+    expect(Date.now() - started).toBeLessThan(10_000);
+  });
+
+  it.each([[[]], [['a.json', 'b.json']], [['no-such-file.json']], [[folder]]])('refuses %j in a sentence', (args) => {
+    const { out, err, code } = planCommand(args);
+    expect([out, code]).toEqual(['', 2]);
+    expect(err.trimEnd().split('\n')).toHaveLength(1);
+  });
+
+  it('through npm, from wherever one stands', () => {
+    const ran = spawnSync('npm', ['run', '-s', 'plan', '--', demo('notions-bank')], { cwd: root, encoding: 'utf8' });
+    expect(ran.status).toBe(0);
+    expect(JSON.parse(ran.stdout)).toMatchObject({ format: 'zabble-plan' });
+    const broken = spawnSync('npm', ['run', '-s', 'plan', '--', file('x.json', '{}')], { cwd: root, encoding: 'utf8' });
+    expect(broken.status).toBe(2);
+    expect(broken.stdout).toBe('');
+    expect(broken.stderr).toContain('format: ');
+  }, 60_000);
+});

@@ -1,0 +1,53 @@
+import { patched, type Patch } from '../job';
+import { BANK, sample } from '../job/sample.spec-data';
+import { inMillimetres } from '../length';
+import { plan, readJobDocument } from '../plan';
+import { cutList } from './cut-list';
+
+function listOf(...patches: Patch[]) {
+  const reading = readJobDocument(patched(sample, patches));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+  return cutList(reading.job, plan(reading.job));
+}
+
+describe('the cut list', () => {
+  it('groups by material, then rip width, then length, and counts every part once', () => {
+    const { groups, unsized } = listOf(
+      { path: `${BANK}.division.scheme`, value: 'equal' },
+      { path: `${BANK}.box.heightStep`, value: '5 mm' },
+    );
+    expect(unsized).toBe(0);
+    expect(groups.map(({ material, count }) => [material.id, count])).toEqual([
+      ['ply12', 12],
+      ['ply6', 3],
+      ['front', 3],
+    ]);
+    const [box] = groups;
+    const widths = box!.rips.map(({ width }) => inMillimetres(width));
+    expect(widths).toEqual([...widths].sort((a, b) => b - a));
+    expect(box!.rips.flatMap(({ crosscuts }) => crosscuts).reduce((sum, { count }) => sum + count, 0)).toBe(12);
+    for (const { crosscuts } of box!.rips) {
+      const lengths = crosscuts.map(({ length }) => length);
+      expect(lengths).toEqual([...lengths].sort((a, b) => b - a));
+    }
+  });
+
+  it('says what may be cut: box parts now, bottoms after the groove, fronts after hanging, nothing by planned sizes', () => {
+    const releases = (list: ReturnType<typeof listOf>) =>
+      list.groups.map(({ rips }) => [
+        ...new Set(rips.flatMap(({ crosscuts }) => crosscuts.map(({ release }) => release))),
+      ]);
+    expect(releases(listOf())).toEqual([['now'], ['groove'], ['hung']]);
+    expect(releases(listOf({ path: `${BANK}.basis`, value: 'planned' }))).toEqual([
+      ['forecast'],
+      ['forecast'],
+      ['forecast'],
+    ]);
+  });
+
+  it('leaves parts without a size out and counts them', () => {
+    const { groups, unsized } = listOf({ path: `${BANK}.drawers[0].height`, value: '900 mm' });
+    expect(unsized).toBe(15);
+    expect(groups.map(({ material }) => material.id)).toEqual(['ply6']);
+  });
+});

@@ -1,0 +1,138 @@
+import fc from 'fast-check';
+import { INCH, inches, millimetres, type Unit } from './length';
+import { readFileLength, readLength } from './read';
+import { writeExact } from './write';
+
+const nanometres = (text: string, unit: Unit = 'in'): number => {
+  const read = readLength(text, unit);
+  if (!read.ok) throw new Error(read.says);
+  return read.value;
+};
+const refusal = (text: string, unit: Unit = 'in'): string => {
+  const read = readLength(text, unit);
+  return read.ok ? `accepted as ${read.value}` : read.says;
+};
+
+describe('reading a length as written on wood', () => {
+  // The ways of writing are those of common practice; 1 in = 25.4 mm exactly (NIST SP 811).
+  it.each([
+    ['42 5/8', inches(341, 8)],
+    ['42-5/8"', inches(341, 8)],
+    ['42.625', inches(341, 8)],
+    ['3\' 6 5/8"', inches(341, 8)],
+    ['3′ 6 5/8″', inches(341, 8)],
+    ['3 ft 6 5/8 in', inches(341, 8)],
+    ['42⅝', inches(341, 8)],
+    ['½', inches(1, 2)],
+    ['5/8', inches(5, 8)],
+    ['1082.7 mm', millimetres(1082.7)],
+    ['108.3 cm', millimetres(1083)],
+    ['18mm', millimetres(18)],
+    ['1.5 m', millimetres(1500)],
+    ['42 5/8 - 2*1/2', inches(333, 8)],
+    ['42 5/8 − 2×½', inches(333, 8)],
+    ['(30 + 1/4)/2', inches(121, 8)],
+    ['24 in - 2 * 12.7 mm', inches(23)],
+    ['2*(3 1/2 in + 1/4)', inches(15, 2)],
+    ['-1/2 + 1', inches(1, 2)],
+    ['  24  ', inches(24)],
+    ['.5', inches(1, 2)],
+  ])('%s', (text, expected) => {
+    expect(nanometres(text)).toBe(expected);
+  });
+
+  it('takes a bare number in the job’s unit and a decimal comma', () => {
+    expect(nanometres('606,5', 'mm')).toBe(606_500_000);
+    expect(nanometres('18', 'mm')).toBe(18_000_000);
+    expect(nanometres('18', 'in')).toBe(18 * INCH);
+  });
+
+  it.each([
+    ['24 1/0', 'divides by nothing'],
+    ['1/3', 'not in sixty-fourths'],
+    ['24 3/128', 'not in sixty-fourths'],
+    ['⅓', 'not in sixty-fourths'],
+    ['24 9/8', 'fraction of one or more'],
+    ['-5', 'less than nothing'],
+    ['3 - 5', 'less than nothing'],
+    ['', 'a length is wanted'],
+    ['   ', 'a length is wanted'],
+    ['4000 in', 'over 100 m'],
+    ['9'.repeat(100), 'over 100 m'],
+    ['9'.repeat(200), 'too long'],
+    ['twelve', 'a number is wanted at "twelve"'],
+    ['24 in 3', 'can’t be read'],
+    ['24 x', 'can’t be read'],
+    ['(24', 'bracket is not closed'],
+    ['24 +', 'breaks off'],
+    ['24 in * 2 in', 'is not a length'],
+    ['5 / 2 in', 'divided by a plain number'],
+    ['24 in / (1 - 1)', 'divides by nothing'],
+    ['1,082', 'read two ways'],
+    ['24\n<script>', 'can’t be read'],
+    ['__proto__', 'a number is wanted'],
+  ])('refuses %j', (text, why) => {
+    expect(refusal(text)).toContain(why);
+    expect(refusal(text).split('\n')).toHaveLength(1);
+  });
+
+  it('never throws, whatever is typed', () => {
+    fc.assert(
+      fc.property(fc.oneof(fc.string(), fc.stringMatching(/^[0-9 /.'"()*+\-inmc]{0,40}$/)), (text) => {
+        const read = readLength(text, 'in');
+        return read.ok ? Number.isSafeInteger(read.value) && read.value >= 0 : read.says.length > 0;
+      }),
+      { numRuns: 3000 },
+    );
+  });
+});
+
+describe('reading a length of a job file', () => {
+  it.each([
+    ['24 1/16 in', inches(385, 16)],
+    ['12 mm', 12_000_000],
+    ['11.8mm', 11_800_000],
+    ['2.5 cm', 25_000_000],
+    ['0 in', 0],
+    ['5/8 in', inches(5, 8)],
+    ['0.000001 mm', 1],
+  ])('%s', (text, expected) => {
+    expect(readFileLength(text)).toEqual({ ok: true, value: expected });
+  });
+
+  it.each([
+    '24',
+    '24 1/0 in',
+    '3 ft',
+    "3'",
+    '24 in + 1 in',
+    '24in in',
+    '1/3 in',
+    '-4 mm',
+    '',
+    'mm',
+    '1e3 mm',
+    '4000000 mm',
+  ])('refuses %j with what was read', (text) => {
+    const read = readFileLength(text);
+    expect(read.ok ? '' : read.says).toContain(JSON.stringify(text));
+  });
+
+  it('reads back exactly what it writes, for any whole number of nanometres', () => {
+    const any = fc.tuple(
+      fc.oneof(
+        fc.integer({ min: 0, max: 1e11 }),
+        fc.integer({ min: 0, max: 6400 }).map((n) => n * 396_875),
+      ),
+      fc.constantFrom<Unit>('in', 'mm'),
+    );
+    fc.assert(
+      fc.property(any, ([length, unit]) => {
+        const written = writeExact(length as never, unit);
+        expect(readFileLength(written)).toEqual({ ok: true, value: length });
+        expect(readLength(written, unit)).toEqual({ ok: true, value: length });
+      }),
+      { numRuns: 2000 },
+    );
+  });
+});

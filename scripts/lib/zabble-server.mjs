@@ -1,0 +1,35 @@
+import { spawn } from 'node:child_process';
+import { ROOT, SERVER } from './paths.mjs';
+import { freePort } from './ports.mjs';
+
+/**
+ * The built server on a database, for tests and pictures. `stop` ends it as SIGTERM does; `start` again takes the same
+ * port, so that an open page finds it back.
+ */
+export class ZabbleServer {
+  #child;
+
+  constructor(databaseUrl) {
+    this.databaseUrl = databaseUrl;
+  }
+
+  async start() {
+    this.port ??= await freePort();
+    const env = { ...process.env, PORT: String(this.port), DATABASE_URL: this.databaseUrl, LOG_LEVEL: 'error' };
+    const child = spawn(process.execPath, [SERVER], { cwd: ROOT, env, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+    this.#child = child;
+    await new Promise((resolve, reject) => {
+      child.once('message', resolve);
+      child.once('exit', (code) => reject(new Error(`the server ended with ${code} before it listened`)));
+    });
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  async stop() {
+    const child = this.#child;
+    if (!child || child.exitCode !== null) return;
+    const gone = new Promise((resolve) => child.once('exit', resolve));
+    child.kill('SIGTERM');
+    await gone;
+  }
+}

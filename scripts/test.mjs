@@ -1,0 +1,70 @@
+import { readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureBuild } from './lib/build.mjs';
+import { ensureDependencies } from './lib/dependencies.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { run } from './lib/run.mjs';
+import { main, say } from './lib/say.mjs';
+
+const totals = { passed: 0, failed: 0 };
+let sound = true;
+
+await main(async () => {
+  await ensurePackages('mariadb-server', 'chromium');
+  await ensureDependencies();
+  await check('Lint', 'npm', ['run', '-s', 'lint']);
+  await check('Types', 'npm', ['run', '-s', 'types']);
+  await jest();
+  await ensureBuild();
+  await playwright();
+  process.stdout.write(`\ntests: ${totals.passed} passed, ${totals.failed} failed\n`);
+  if (!sound || totals.failed > 0 || totals.passed === 0) process.exitCode = 1;
+});
+
+/** A check is no test: it passes or it fails the whole run. */
+async function check(name, command, args) {
+  say(`\n${name} …`);
+  const { code } = await run(command, args);
+  say(code === 0 ? `${name}: nothing to say` : `${name}: FAILED`);
+  sound &&= code === 0;
+}
+
+async function jest() {
+  say('\nJest …');
+  const report = join(tmpdir(), `zabble-jest-${process.pid}.json`);
+  const { code } = await run('npx', ['jest', '--json', `--outputFile=${report}`, '--silent']);
+  const result = readReport(report);
+  const suites = result?.numRuntimeErrorTestSuites ?? 1;
+  add('Jest', result?.numPassedTests ?? 0, (result?.numFailedTests ?? 0) + suites, code);
+}
+
+async function playwright() {
+  say('\nPlaywright …');
+  const report = join(tmpdir(), `zabble-playwright-${process.pid}.json`);
+  const env = { PLAYWRIGHT_JSON_OUTPUT_NAME: report, PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' };
+  const { code } = await run(
+    'npx',
+    ['playwright', 'test', '--config', 'e2e/playwright.config.ts', '--reporter=line,json'],
+    { env },
+  );
+  const stats = readReport(report)?.stats;
+  add('Playwright', (stats?.expected ?? 0) + (stats?.flaky ?? 0), stats ? stats.unexpected : 1, code);
+}
+
+function add(runner, passed, failed, code) {
+  say(`${runner}: ${passed} passed, ${failed} failed`);
+  totals.passed += passed;
+  totals.failed += failed;
+  if (code !== 0) sound = false;
+}
+
+function readReport(file) {
+  try {
+    return JSON.parse(readFileSync(file, 'utf8'));
+  } catch {
+    return undefined;
+  } finally {
+    rmSync(file, { force: true });
+  }
+}
