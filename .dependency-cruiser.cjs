@@ -44,7 +44,7 @@ module.exports = {
       name: 'core-is-pure',
       severity: 'error',
       comment: 'core takes nothing from node or from packages (tests may)',
-      from: { path: '^packages/core/src', pathNot: '\\.spec\\.ts$' },
+      from: { path: '^packages/core/src', pathNot: '\\.spec(-data)?\\.ts$' },
       to: { dependencyTypes: ['core', 'npm', 'npm-dev', 'npm-no-pkg', 'npm-unknown'] },
     },
     forbid('core-stands-alone', '^packages/core/', '^(packages/(?!core)|apps|e2e)/', 'core knows nobody'),

@@ -18,8 +18,8 @@ export default tseslint.config(
     },
   },
   {
-    files: ['**/*.spec.ts', 'e2e/**/*.ts'],
-    rules: { 'max-lines-per-function': 'off', '@typescript-eslint/no-non-null-assertion': 'off' },
+    files: ['**/*.spec.ts', '**/*.spec-data.ts', 'e2e/**/*.ts'],
+    rules: { 'max-lines-per-function': 'off', complexity: 'off', '@typescript-eslint/no-non-null-assertion': 'off' },
   },
   {
     files: ['apps/web/**/*.ts'],

@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { expect, kept, openJob, test } from './app';
 
@@ -88,7 +89,7 @@ test('every step is free of serious faults of access, light and dim, at three wi
   }
 });
 
-async function noFaults(page: import('@playwright/test').Page, where: string): Promise<void> {
+async function noFaults(page: Page, where: string): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();
   const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
   expect(serious.map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);

@@ -8,7 +8,6 @@ import { run } from './lib/run.mjs';
 import { main, say } from './lib/say.mjs';
 
 const totals = { passed: 0, failed: 0 };
-let sound = true;
 
 await main(async () => {
   await ensurePackages('mariadb-server', 'chromium');
@@ -19,15 +18,15 @@ await main(async () => {
   await ensureBuild();
   await playwright();
   process.stdout.write(`\ntests: ${totals.passed} passed, ${totals.failed} failed\n`);
-  if (!sound || totals.failed > 0 || totals.passed === 0) process.exitCode = 1;
+  if (totals.failed > 0 || totals.passed === 0) process.exitCode = 1;
 });
 
-/** A check is no test: it passes or it fails the whole run. */
+/** A check is no test: passing it counts for nothing, failing it is a failure of the run. */
 async function check(name, command, args) {
   say(`\n${name} …`);
   const { code } = await run(command, args);
   say(code === 0 ? `${name}: nothing to say` : `${name}: FAILED`);
-  sound &&= code === 0;
+  if (code !== 0) totals.failed += 1;
 }
 
 async function jest() {
@@ -56,7 +55,7 @@ function add(runner, passed, failed, code) {
   say(`${runner}: ${passed} passed, ${failed} failed`);
   totals.passed += passed;
   totals.failed += failed;
-  if (code !== 0) sound = false;
+  if (code !== 0 && failed === 0) totals.failed += 1;
 }
 
 function readReport(file) {

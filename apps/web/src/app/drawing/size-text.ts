@@ -9,7 +9,7 @@ import { selectShowing } from '../store/job/job.selectors';
   selector: 'text[zSizeText]',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `@if (shown(); as s) {
-    <svg:tspan>{{ lead() }}{{ s.exact ? '' : '≈' }}{{ s.sign }}{{ s.whole }}</svg:tspan>
+    <svg:tspan>{{ lead() }}{{ s.exact ? '' : '≈' }}{{ s.sign }}{{ whole() }}</svg:tspan>
     @if (s.fraction; as f) {
       <svg:tspan class="frac" [attr.dx]="s.whole ? '0.15em' : null">{{ f.top }}/{{ f.bottom }}</svg:tspan>
     }
@@ -19,6 +19,8 @@ export class SizeText {
   readonly zSizeText = input.required<Length>();
   readonly lead = input('');
   private readonly showing = inject(Store).selectSignal(selectShowing);
+  /** Whole millimetres stand bare in a drawing; in columns they keep their decimals. */
+  protected readonly whole = computed(() => this.shown()?.whole.replace(/\.0+$/, ''));
   protected readonly shown = computed(() => {
     const showing = this.showing();
     return showing && showLength(this.zSizeText(), showing);

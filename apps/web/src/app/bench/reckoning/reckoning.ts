@@ -1,3 +1,4 @@
+import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { nm, tallyOf, type BankPlan, type Length, type Term } from '@zabble/core';
@@ -10,7 +11,7 @@ import { titleOf } from './titles';
 @Component({
   selector: 'z-reckoning',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Size],
+  imports: [NgTemplateOutlet, Size],
   templateUrl: './reckoning.html',
 })
 export class Reckoning {

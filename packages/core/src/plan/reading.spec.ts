@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { readJobDocument, readJobFile } from '../plan';
-import { patched, valueAt, type Patch } from './patch';
-import { BANK, sample } from './sample.spec-data';
+import { readJobDocument, readJobFile } from './plan';
+import { patched, valueAt, type Patch } from '../job';
+import { BANK, sample } from '../job/sample.spec-data';
 
 /** The errors of the sample with patches applied, one line each. */
 function errors(...patches: Patch[]): string[] {

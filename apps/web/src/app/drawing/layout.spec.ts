@@ -1,0 +1,42 @@
+import { drawFace, drawStick, plan, readJobDocument } from '@zabble/core';
+import { newJob } from '../jobs/new-job';
+import { drawerLabels, edgeLabels, fit, shortened } from './layout';
+
+const reading = readJobDocument(newJob('mm'));
+if (!reading.ok) throw new Error('the new job can’t be read');
+const bank = plan(reading.job).cases[0]!.banks[0]!;
+const face = drawFace(bank);
+const marks = drawStick(bank);
+
+describe('the drawing’s layout', () => {
+  it.each([
+    [540, 700],
+    [390, 300],
+    [768, 400],
+    [1200, 200],
+  ])('fits face and stick into %i by %i', (width, height) => {
+    const scale = fit(face, { width, height });
+    expect(scale.x(face.x)).toBeGreaterThan(scale.stick.right);
+    expect(scale.x(face.x + face.width)).toBeLessThanOrEqual(width);
+    expect(scale.y(face.y + face.height)).toBeGreaterThanOrEqual(0);
+    expect(scale.y(face.y)).toBeLessThan(height);
+    expect(scale.y(face.y) - scale.y(face.y + face.height)).toBeCloseTo(face.height * scale.perMm, 6);
+  });
+
+  it('keeps figures apart, however small the drawing', () => {
+    for (const height of [700, 260, 150]) {
+      const scale = fit(face, { width: 540, height });
+      for (const placed of [edgeLabels(marks, scale), drawerLabels(marks, 'd2', scale)]) {
+        const labels = placed.map(({ label }) => label);
+        labels.slice(1).forEach((label, index) => expect(label - labels[index]!).toBeGreaterThan(7));
+      }
+      expect(drawerLabels(marks, 'd2', scale)).toHaveLength(5);
+    }
+  });
+
+  it('shortens a name to its room', () => {
+    expect(shortened('Slides and hanks', 200)).toBe('Slides and hanks');
+    expect(shortened('Slides and hanks', 80)).toBe('Slides an…');
+    expect(shortened('Slides and hanks', 20)).toBe('');
+  });
+});

@@ -1,0 +1,72 @@
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { provideStore, Store } from '@ngrx/store';
+import { valueAt } from '@zabble/core';
+import { newJob } from '../jobs/new-job';
+import { JobActions } from '../store/job/job.actions';
+import { jobFeature } from '../store/job/job.reducer';
+import { sessionFeature } from '../store/session/session';
+import { LengthField } from './length-field';
+
+const PATH = 'cases[0].banks[0].opening.width[0]';
+
+describe('a length field', () => {
+  let fixture: ComponentFixture<LengthField>;
+  let store: Store;
+  const input = (): HTMLInputElement => (fixture.nativeElement as HTMLElement).querySelector('input')!;
+  const text = (): string => (fixture.nativeElement as HTMLElement).textContent ?? '';
+  const kept = (): unknown => valueAt(store.selectSignal(jobFeature.selectDocument)(), PATH);
+  const write = async (value: string): Promise<void> => {
+    input().dispatchEvent(new Event('focus'));
+    input().value = value;
+    input().dispatchEvent(new Event('input'));
+    input().dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter' }));
+    await fixture.whenStable();
+  };
+
+  beforeEach(async () => {
+    TestBed.configureTestingModule({
+      providers: [provideStore({ job: jobFeature.reducer, session: sessionFeature.reducer })],
+    });
+    store = TestBed.inject(Store);
+    const document = newJob('in');
+    store.dispatch(
+      JobActions.opened({
+        job: { id: 'j', revision: 1, document, createdAt: '', updatedAt: '' },
+        document,
+        sync: 'kept',
+      }),
+    );
+    fixture = TestBed.createComponent(LengthField);
+    fixture.componentRef.setInput('path', PATH);
+    fixture.componentRef.setInput('label', 'Width');
+    await fixture.whenStable();
+  });
+
+  it('shows what is kept and takes fractions, sums and the other unit', async () => {
+    expect(input().value).toBe('24');
+    await write('23 7/8 - 2*1/2');
+    expect([kept(), input().value]).toEqual(['22 7/8 in', '22 7/8']);
+    await write('600 mm');
+    expect([kept(), input().value]).toEqual(['600 mm', '600 mm']);
+  });
+
+  it('leaves what it can’t read as typed, says so, and keeps the last good one', async () => {
+    await write('24 1/0');
+    expect([kept(), input().value]).toEqual(['24 in', '24 1/0']);
+    expect(text()).toContain('Read "24 1/0": the fraction 1/0 divides by nothing.');
+    expect(input().getAttribute('aria-invalid')).toBe('true');
+    await write('0');
+    expect([kept(), text().includes('more than nothing')]).toEqual(['24 in', true]);
+    input().dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
+    await fixture.whenStable();
+    expect([input().value, input().getAttribute('aria-invalid')]).toEqual(['24', 'false']);
+  });
+
+  it('follows an undo', async () => {
+    await write('25');
+    input().dispatchEvent(new Event('blur'));
+    store.dispatch(JobActions.undone());
+    await fixture.whenStable();
+    expect(input().value).toBe('24');
+  });
+});

@@ -1,0 +1,28 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { patched, type JobDocument, type Patch } from '../job';
+import { BANK, sample } from '../job/sample.spec-data';
+import { inMillimetres } from '../length';
+import { plan, readJobDocument } from './plan';
+import type { BankPlan, DrawerPlan } from './types';
+
+export const demo = (name: string): JobDocument =>
+  JSON.parse(readFileSync(join(__dirname, '../../../../apps/server/demo', `${name}.json`), 'utf8')) as JobDocument;
+
+export function banks(document: JobDocument, ...patches: Patch[]): BankPlan[] {
+  const reading = readJobDocument(patched(document, patches));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+  return plan(reading.job).cases.flatMap((each) => [...each.banks]);
+}
+export const one = (...patches: Patch[]): BankPlan =>
+  banks(sample, ...patches.map(({ path, value }) => ({ path: path.replace('BANK', BANK), value })))[0]!;
+export const inch = (value: number): number => Math.round(value * 25_400_000) / 1e6;
+export const mm = (drawer: DrawerPlan | undefined, name: keyof DrawerPlan['dimensions']): number | undefined => {
+  const size = drawer?.dimensions[name];
+  return size && inMillimetres(size.total);
+};
+export const part = (drawer: DrawerPlan | undefined, role: string): number[] => {
+  const found = drawer?.parts.find((each) => each.role === role);
+  return [found?.length, found?.width].map((size) => (size ? inMillimetres(size.total) : NaN));
+};
+export const codes = (bank: BankPlan): string[] => bank.findings.map(({ code }) => code);

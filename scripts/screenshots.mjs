@@ -1,0 +1,61 @@
+import { createRequire } from 'node:module';
+import { join } from 'node:path';
+import { ensureBuild } from './lib/build.mjs';
+import { ensureDependencies } from './lib/dependencies.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { ROOT } from './lib/paths.mjs';
+import { main, say } from './lib/say.mjs';
+import { throwawayDatabase } from './lib/throwaway.mjs';
+import { ZabbleServer } from './lib/zabble-server.mjs';
+
+/** One picture of each main view, from the demo data alone. */
+const VIEWS = [
+  { name: 'jobs' },
+  { name: 'measure', job: 'Notions bank', step: 'measure', ask: 'Width that governs' },
+  { name: 'divide', job: 'Notions bank', step: 'divide', ask: 'Front height of drawer 6' },
+  { name: 'boxes', job: 'Notions bank', step: 'boxes', ask: 'Width of box 2' },
+  { name: 'cut', job: 'Flag chest', step: 'cut' },
+  { name: 'divide-dim', job: 'Rope bench', step: 'divide', theme: 'dim', ask: 'Clear height of drawer 3' },
+  { name: 'measure-phone', job: 'Notions bank', step: 'measure', width: 390, height: 844 },
+];
+
+await main(async () => {
+  await ensurePackages('mariadb-server', 'chromium');
+  await ensureDependencies();
+  await ensureBuild();
+  const database = await throwawayDatabase();
+  const server = new ZabbleServer(database.url);
+  const url = await server.start();
+  const { chromium } = createRequire(join(ROOT, 'e2e/package.json'))('@playwright/test');
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
+  });
+  try {
+    for (const view of VIEWS) await picture(browser, url, view);
+  } finally {
+    await browser.close();
+    await server.stop();
+    await database.end();
+  }
+});
+
+async function picture(browser, url, { name, job, step, ask, theme = 'light', width = 1280, height = 800 }) {
+  const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB', reducedMotion: 'reduce' });
+  const page = await context.newPage();
+  await page.addInitScript((chosen) => localStorage.setItem('zabble.theme', chosen), theme);
+  await page.goto(`${url}/jobs`);
+  await page.getByRole('heading', { name: job ?? 'Jobs', exact: true }).waitFor();
+  if (job) {
+    await page.getByRole('link', { name: job, exact: true }).click();
+    await page.waitForURL(/measure$/);
+    await page.getByRole('link', { name: new RegExp(`^${step}`, 'i') }).click();
+    await page.locator(`z-${step}-step`).waitFor();
+  }
+  if (ask) await page.getByRole('button', { name: ask, exact: true }).click();
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
+  await context.close();
+  say(`docs/screenshots/${name}.png`);
+}
