@@ -14,6 +14,7 @@ import { Stop } from './say.mjs';
  */
 export class OwnMariaDb {
   #process;
+  #logged = 0;
 
   constructor(folder) {
     this.folder = folder;
@@ -87,6 +88,7 @@ export class OwnMariaDb {
   }
 
   #spawn(port) {
+    this.#logged += this.#logSinceStart().length;
     this.#process = spawn(
       'mariadbd',
       [
@@ -117,14 +119,14 @@ export class OwnMariaDb {
         return;
       await wait(100);
     }
-    const log = existsSync(this.log) ? readFileSync(this.log, 'utf8') : '';
-    const why = log
-      .split('\n')
-      .filter((line) => line.includes('[ERROR]'))
-      .at(-1)
-      ?.replace(/^.*\[ERROR\]\s*/, '');
+    const why = /\[ERROR\]\s*(.*)/.exec(this.#logSinceStart())?.[1];
     await this.stop();
     throw new Stop(`The database did not start${why ? `: ${why}` : ''}. Its log: ${this.log}`);
+  }
+
+  /** What the database wrote since it was last started; the first error is the one that tells. */
+  #logSinceStart() {
+    return existsSync(this.log) ? readFileSync(this.log, 'utf8').slice(this.#logged) : '';
   }
 
   #password() {

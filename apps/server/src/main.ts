@@ -15,10 +15,7 @@ const HOST = '127.0.0.1';
 try {
   await start(readConfig(process.env, new URL('../../../', import.meta.url)));
 } catch (problem) {
-  const { code, message } = problem as { code?: string; message: string };
-  process.stderr.write(
-    `${code === 'EADDRINUSE' ? `Port ${process.env['PORT'] ?? 4870} is taken: set PORT to another.` : message || String(code)}\n`,
-  );
+  process.stderr.write(`${whyNot(problem as { code?: string; message: string })}\n`);
   process.exit(1);
 }
 
@@ -52,4 +49,13 @@ function stopOnSignal(server: Server, pool: Pool): void {
   };
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
+}
+
+/** One sentence for a server that can't start. */
+function whyNot({ code, message }: { code?: string; message: string }): string {
+  if (code === 'EADDRINUSE') return `Port ${process.env['PORT'] ?? 4870} is taken: set PORT to another.`;
+  if (code === 'ER_ACCESS_DENIED_ERROR' || code === 'ER_DBACCESS_DENIED_ERROR')
+    return 'The database of DATABASE_URL does not let this user in: check its name, password and rights.';
+  if (code?.startsWith('E')) return `The database of DATABASE_URL can’t be used: ${message || code}.`;
+  return message;
 }
