@@ -1,5 +1,5 @@
 import type { Bank, Front } from '../job';
-import { add, multiply, nm, plus, tally, type Length, type Tally, type Term } from '../length';
+import { nm, plus, tally, type Length, type Tally, type Term } from '../length';
 
 type Edge = 'top' | 'bottom' | 'left' | 'right';
 
@@ -35,13 +35,4 @@ export function heightToShare(bank: Bank, height: Tally, path: string): Tally {
       ? undefined
       : { label: 'gap between fronts', amount: nm(-gaps * gap), times: gaps, each: nm(-gap), from },
   );
-}
-
-/** Lower edges of the fronts above the opening's floor, from the top down, when the heights are known. */
-export function frontBottoms(bank: Bank, heights: readonly Length[]): readonly Length[] {
-  const lowest = nm(-lap(bank.front, 'bottom'));
-  return heights.map((_, place) => {
-    const below = heights.slice(place + 1);
-    return add(lowest, ...below, multiply(bank.front.gap, below.length));
-  });
 }

@@ -1,3 +1,4 @@
 export * from './bays';
 export * from './fronts';
+export * from './heights';
 export * from './least';

@@ -44,10 +44,6 @@ export function subtract(from: Length, ...lengths: readonly Length[]): Length {
   return nm(lengths.reduce((rest: number, each) => rest - each, from));
 }
 
-export function multiply(length: Length, times: number): Length {
-  return nm(length * times);
-}
-
 /** A share of a length, rounded half up to the nanometre: `share(gap, 2)` is half the gap. */
 export function share(length: Length, parts: number): Length {
   return nm(Math.floor(length / parts + 0.5));

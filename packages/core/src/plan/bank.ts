@@ -8,9 +8,9 @@ import {
   openingFindings,
 } from '../findings';
 import type { Finding, Say } from '../findings';
-import { bays, frontBottoms, frontWidth, heightToShare, lap, leastHeights } from '../fronts';
+import { bays, frontBottomsOf, frontHeightsOf, frontWidth, heightToShare, leastHeights } from '../fronts';
 import { tieGroups, type Bank, type Case, type Job } from '../job';
-import { multiply, nm, plus, tally, type Length, type Tally } from '../length';
+import type { Tally } from '../length';
 import { spacers, type HungSlide } from '../mounting';
 import { governOpening, type Opening } from '../opening';
 import type { SlideFamily } from '../slides';
@@ -77,8 +77,8 @@ function divideBank(bank: Bank, share: Tally, makings: readonly Making[]): Divis
 }
 
 function gather(bank: Bank, path: string, opening: Opening, makings: readonly Making[], division: Division): BankFacts {
-  const heights = division.ok ? division.heights : [];
-  const bottoms = frontBottoms(bank, heights);
+  const frontBottoms = division.ok ? frontBottomsOf(bank, path, division) : [];
+  const bottoms = frontBottoms.map(({ total }) => total);
   return {
     bank,
     path,
@@ -86,66 +86,10 @@ function gather(bank: Bank, path: string, opening: Opening, makings: readonly Ma
     makings,
     division,
     frontWidth: frontWidth(bank, opening.width, path),
-    frontHeights: heights.map((height, place) => frontHeight(bank, path, division, place, height)),
-    frontBottoms: bottoms.map((bottom, place) => frontBottom(bank, path, heights, place, bottom)),
+    frontHeights: division.ok ? frontHeightsOf(bank, path, division) : [],
+    frontBottoms,
     bays: division.ok ? bays({ bank, path, height: opening.height, bottoms }) : [],
   };
-}
-
-/** A front's height by how it came about: held, the scheme's, or what the others leave. */
-function frontHeight(bank: Bank, path: string, division: Division, place: number, height: Length): Tally {
-  if (!division.ok) return tally();
-  const held = division.held[place];
-  if (held === 'locked') return tally(plus('locked', height, { kind: 'field', path: lockPath(bank, path, place) }));
-  if (held === 'contents')
-    return tally(
-      plus('held up by what is stored', height, { kind: 'field', path: `${path}.drawers[${place}].contents` }),
-    );
-  if (division.makeup !== place)
-    return tally(
-      plus(`by the scheme, ${bank.division.scheme}`, height, { kind: 'field', path: `${path}.division.scheme` }),
-    );
-  const others = division.heights.flatMap((each, other) =>
-    other === place
-      ? []
-      : plus(`front ${other + 1}`, nm(-each), {
-          kind: 'dimension',
-          drawer: bank.drawers[other]?.id ?? '',
-          dimension: 'front.height',
-        }),
-  );
-  const total = division.heights.reduce((sum: number, each) => sum + each, 0);
-  return tally(plus('height to share out', nm(total), { kind: 'dimension', dimension: 'share' }), ...others);
-}
-
-function lockPath(bank: Bank, path: string, place: number): string {
-  const group = tieGroups(bank.drawers).find(({ members }) => members.includes(place));
-  const by = bank.drawers[place]?.height === undefined ? (group?.lockedBy ?? place) : place;
-  return `${path}.drawers[${by}].height`;
-}
-
-function frontBottom(bank: Bank, path: string, heights: readonly Length[], place: number, bottom: Length): Tally {
-  const below = heights.slice(place + 1);
-  const gaps = below.length;
-  const { gap } = bank.front;
-  const result = tally(
-    plus(bank.front.mount === 'overlay' ? 'lap at the bottom' : 'gap at the bottom', nm(-lap(bank.front, 'bottom')), {
-      kind: 'field',
-      path: `${path}.front.bottom`,
-    }),
-    ...below.map((height, index) =>
-      plus(`front ${place + index + 2}`, height, {
-        kind: 'dimension',
-        drawer: bank.drawers[place + index + 1]?.id ?? '',
-        dimension: 'front.height',
-      }),
-    ),
-    gaps === 0
-      ? undefined
-      : { ...plus('gap', multiply(gap, gaps), { kind: 'field', path: `${path}.front.gap` }), times: gaps, each: gap },
-  );
-  if (result.total !== bottom) throw new Error('the front’s lower edge and its sum differ');
-  return result;
 }
 
 function hang(bank: Bank, drawers: readonly DrawerPlan[]): readonly Tally[] {

@@ -100,13 +100,24 @@ export class BankDrawing implements OnDestroy {
   }
 
   protected state(drawer: DrawerPlan): string {
+    if (this.stopped(drawer)) return 'can’t be built yet';
     if (drawer.held === 'locked') return 'locked';
     if (drawer.held === 'contents') return 'held by contents';
     return drawer.makeup ? 'takes the rest' : '';
   }
 
-  protected choose(id: string | undefined): void {
-    this.store.dispatch(SessionActions.drawerChosen({ drawer: id === this.chosen() ? undefined : id }));
+  /** The drawer is marked everywhere, and its front's height shows its sum. */
+  protected choose(drawer: string): void {
+    this.store.dispatch(SessionActions.asked({ asked: { kind: 'dimension', drawer, dimension: 'front.height' } }));
+  }
+
+  protected askOpening(): void {
+    this.store.dispatch(SessionActions.asked({ asked: { kind: 'dimension', dimension: 'opening.width' } }));
+  }
+
+  /** Something stands in this drawer's way. */
+  protected stopped(drawer: DrawerPlan): boolean {
+    return this.bank().findings.some((finding) => finding.severity === 'stop' && finding.drawer === drawer.id);
   }
 
   protected readonly width = computed(() => inMillimetres(this.bank().opening.width.total));

@@ -2,7 +2,7 @@ import { inMillimetres, type Drawing, type Mark } from '@zabble/core';
 
 /** Room kept around the drawing, in pixels: the stick with its figures on the left, the width below. */
 const STICK = { left: 74, width: 28 } as const;
-const FACE_LEFT = 190;
+const FACE_LEFT = 198;
 const FACE_RIGHT = 12;
 const ABOVE = 22;
 const BELOW = 58;

@@ -20,7 +20,7 @@ let choices = 0;
     <div class="inline-flex flex-wrap gap-1">
       @for (option of options(); track option.value) {
         <label
-          class="press cursor-pointer has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-chalk"
+          class="press relative cursor-pointer has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-chalk"
           [class.press-main]="option.value === value()"
         >
           <input

@@ -25,11 +25,13 @@ export class Pick {
   readonly path = input.required<string>();
   readonly label = input.required<string>();
   readonly options = input.required<readonly Option[]>();
+  /** What holds where the job says nothing. */
+  readonly fallback = input('');
   readonly along = input<(value: string) => readonly Patch[]>(() => []);
   private readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
-  protected readonly value = computed(() => valueAt(this.document(), this.path()) ?? '');
+  protected readonly value = computed(() => valueAt(this.document(), this.path()) ?? this.fallback());
 
   protected choose(value: string): void {
     const chosen = this.options().find((option) => option.value === value);

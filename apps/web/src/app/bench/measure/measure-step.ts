@@ -8,13 +8,14 @@ import { Choice } from '../../ui/choice';
 import { Figure } from '../../ui/figure';
 import { LengthField } from '../../ui/length-field';
 import { Size } from '../../ui/size';
+import { JobDetails } from './job-details';
 import { Readings } from './readings';
 
 /** Measure: the opening as measured, or as planned. */
 @Component({
   selector: 'z-measure-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Choice, Figure, LengthField, Readings, Size],
+  imports: [Choice, Figure, JobDetails, LengthField, Readings, Size],
   templateUrl: './measure-step.html',
 })
 export class MeasureStep {

@@ -28,7 +28,7 @@ import { LengthField } from '../../ui/length-field';
           @if (readings().length > 1) {
             <button
               type="button"
-              class="min-h-11 min-w-8 rounded text-soft hover:text-lead"
+              class="min-h-11 min-w-11 rounded text-soft hover:text-lead"
               [attr.aria-label]="'Take away ' + label().toLowerCase() + ' reading ' + (i + 1)"
               (click)="remove(i)"
             >

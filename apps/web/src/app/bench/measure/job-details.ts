@@ -1,0 +1,48 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { BankPlan, Patch } from '@zabble/core';
+import { jobFeature } from '../../store/job/job.reducer';
+import { Choice } from '../../ui/choice';
+import { Pick } from '../../ui/pick';
+import { TextField } from '../../ui/text-field';
+
+const STEPS = {
+  in: ['1/16 in', '1/32 in', '1/64 in'],
+  mm: ['1 mm', '0.5 mm', '0.1 mm'],
+} as const;
+
+/** Whose job it is, in which unit it is written, and how the case is built. */
+@Component({
+  selector: 'z-job-details',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Choice, Pick, TextField],
+  template: `<section class="grid grid-cols-2 gap-x-8 gap-y-4 border-t border-line pt-4 max-sm:grid-cols-1">
+    <z-text-field path="customer" label="Customer" [optional]="true" placeholder="nobody yet" />
+    <z-choice [path]="casePath() + '.style'" label="The case is" [options]="styles" />
+    <z-choice path="unit" label="Lengths in" [options]="units" [along]="forgetStep" />
+    <z-pick path="step" label="Shown to the nearest" [options]="steps()" [fallback]="usual()" />
+  </section>`,
+})
+export class JobDetails {
+  readonly bank = input.required<BankPlan>();
+  private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  protected readonly casePath = computed(() => this.bank().path.replace(/\.banks\[\d+\]$/, ''));
+  protected readonly units = [
+    { value: 'in', label: 'Inches' },
+    { value: 'mm', label: 'Millimetres' },
+  ];
+  protected readonly styles = [
+    { value: 'frameless', label: 'Frameless' },
+    { value: 'face-frame', label: 'With a face frame' },
+  ];
+  private readonly unit = computed(() => this.document()?.unit ?? 'mm');
+  protected readonly usual = computed(() => STEPS[this.unit()][1]);
+  protected readonly steps = computed(() => {
+    const usual: readonly string[] = STEPS[this.unit()];
+    const own = this.document()?.step;
+    const all = own === undefined || usual.includes(own) ? usual : [...usual, own];
+    return all.map((value) => ({ value, label: value }));
+  });
+  /** A step of the other unit would not serve. */
+  protected readonly forgetStep = (): readonly Patch[] => [{ path: 'step', value: undefined }];
+}
