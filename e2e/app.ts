@@ -1,4 +1,4 @@
-import { test as base, type Page } from '@playwright/test';
+import { test as base, type Locator, type Page } from '@playwright/test';
 import { throwawayDatabase } from '../scripts/lib/throwaway.mjs';
 import { ZabbleServer } from '../scripts/lib/zabble-server.mjs';
 
@@ -38,9 +38,14 @@ export async function kept(page: Page): Promise<void> {
   await page.getByTestId('save-mark').getByText('On the server').waitFor();
 }
 
+/** A number of the plan by what it is: its name ends with how much. */
+export function figureButton(page: Page, label: string): Locator {
+  return page.getByRole('button', { name: new RegExp(`^${label}, `) });
+}
+
 /** A number of the plan, as its text reads: `23 7/8`. */
 export async function figure(page: Page, label: string): Promise<string> {
-  const button = page.getByRole('button', { name: label, exact: true });
+  const button = figureButton(page, label);
   const parts = await button.locator('z-size > span').allInnerTexts();
   return parts.map((part) => part.trim()).join(' ');
 }

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { expect, kept, openJob, test } from './app';
+import { expect, figureButton, kept, openJob, test } from './app';
 
 test('a job is searched, deleted and brought back', async ({ page }) => {
   await page.goto('/jobs');
@@ -57,7 +57,7 @@ test('what can’t be built says so, and what can’t be divided keeps the rest'
   await page.getByLabel('Locked height of drawer 1').fill('900');
   await expect(page.locator('[data-code="DIVISION_IMPOSSIBLE"]')).toContainText('216.0 mm more than there is');
   await page.getByRole('link', { name: /^Boxes/ }).click();
-  await expect(page.getByRole('button', { name: 'Width of box 1', exact: true })).toContainText('851');
+  await expect(figureButton(page, 'Width of box 1')).toContainText('851');
   await page.getByRole('button', { name: /^Undo/ }).click();
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.locator('[data-code="DIVISION_IMPOSSIBLE"]')).toHaveCount(0);

@@ -52,7 +52,7 @@ async function picture(browser, url, { name, job, step, ask, theme = 'light', wi
     await page.getByRole('link', { name: new RegExp(`^${step}`, 'i') }).click();
     await page.locator(`z-${step}-step`).waitFor();
   }
-  if (ask) await page.getByRole('button', { name: ask, exact: true }).click();
+  if (ask) await page.getByRole('button', { name: new RegExp(`^${ask}, `) }).click();
   await page.evaluate(() => document.fonts.ready);
   await page.waitForTimeout(300);
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { tallyOf, type Asked } from '@zabble/core';
+import { tallyOf, writeLength, type Asked } from '@zabble/core';
+import { selectShowing } from '../store/job/job.selectors';
 import { selectBank, SessionActions, sessionFeature } from '../store/session/session';
 import { Size } from './size';
 
@@ -14,7 +15,7 @@ import { Size } from './size';
         type="button"
         class="inline-flex min-h-11 min-w-11 items-center justify-end rounded px-1.5 font-medium hover:bg-chalk-wash"
         [class.bg-chalk-wash]="shown()"
-        [attr.aria-label]="label()"
+        [attr.aria-label]="spoken()"
         [attr.aria-pressed]="shown()"
         (click)="ask()"
         (focus)="ask()"
@@ -36,6 +37,13 @@ export class Figure {
   protected readonly tally = computed(() => {
     const bank = this.bank();
     return bank && tallyOf(bank, this.asked());
+  });
+  private readonly showing = this.store.selectSignal(selectShowing);
+  /** What it is and how much, for who can't see it. */
+  protected readonly spoken = computed(() => {
+    const [tally, showing] = [this.tally(), this.showing()];
+    const amount = tally && showing && writeLength(tally.total, { ...showing, round: this.round() }, { unit: true });
+    return `${this.label()}, ${amount ?? 'not known yet'}`;
   });
   protected readonly shown = computed(() => JSON.stringify(this.current()) === JSON.stringify(this.asked()));
 

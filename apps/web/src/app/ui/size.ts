@@ -12,7 +12,7 @@ import { selectShowing } from '../store/job/job.selectors';
       <span class="mr-[0.12em] opacity-70" title="rounded for showing">≈</span>
     }
     @if (s.sign || s.whole) {
-      <span [class]="s.fraction ? 'mr-[0.17em]' : ''">{{ s.sign }}{{ s.whole }}</span>
+      <span [class]="s.fraction ? 'mr-[0.17em]' : ''">{{ s.sign }}{{ s.fraction ? s.whole + ' ' : s.whole }}</span>
     }
     @if (s.fraction; as f) {
       <span class="frac">{{ f.top }}/{{ f.bottom }}</span>

@@ -1,0 +1,38 @@
+import { pathToFileURL } from 'node:url';
+import { readConfig } from './config';
+import { jobFileName } from './jobs/file-name';
+
+const root = pathToFileURL('/somewhere else/');
+
+describe('the server’s settings', () => {
+  it('have defaults, and folders under the project, spaces and all', () => {
+    expect(readConfig({ DATABASE_URL: 'mysql://x' }, root)).toMatchObject({
+      port: 4870,
+      logLevel: 'info',
+      webRoot: '/somewhere else/apps/web/dist/browser/',
+      migrations: '/somewhere else/apps/server/migrations/',
+    });
+  });
+
+  it.each(['0', '65536', '48.5', 'abc', ''])('refuse PORT %j in a sentence', (PORT) => {
+    expect(() => readConfig({ PORT, DATABASE_URL: 'mysql://x' }, root)).toThrow(
+      'a port is a whole number from 1 to 65535.',
+    );
+  });
+
+  it('want a database', () => {
+    expect(() => readConfig({}, root)).toThrow('DATABASE_URL is not set');
+  });
+});
+
+describe('a job’s file name', () => {
+  it.each([
+    ['Notions bank', 'notions-bank'],
+    ['Ünïcode  ½/“drawer”', 'unicode-1-2-drawer'],
+    ['../../etc/passwd', 'etc-passwd'],
+    ['抽屉', 'job'],
+    ['x'.repeat(200), 'x'.repeat(60)],
+  ])('%s', (name, expected) => {
+    expect(jobFileName(name)).toBe(`${expected}.zabble.json`);
+  });
+});

@@ -1,0 +1,48 @@
+import { patched, plan, readJobDocument, type BankPlan, type Patch } from '@zabble/core';
+import { newJob } from '../jobs/new-job';
+import { standingOf, stepOfPath } from './steps';
+
+const PATH = 'cases[0].banks[0]';
+function bank(...patches: Patch[]): BankPlan {
+  const reading = readJobDocument(
+    patched(
+      newJob('mm'),
+      patches.map(({ path, value }) => ({ path: `${PATH}.${path}`, value })),
+    ),
+  );
+  if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+  return plan(reading.job).cases[0]!.banks[0]!;
+}
+const built = { path: 'basis', value: 'as-built' };
+
+describe('how the steps stand', () => {
+  it('a planned bank wants measuring and holds the cutting', () => {
+    expect(standingOf(bank(), 'measure')).toEqual({ state: 'wants', says: 'planned sizes' });
+    expect(standingOf(bank(), 'cut')).toEqual({ state: 'held', says: 'held until measured' });
+    expect(standingOf(bank(), 'divide')).toEqual({ state: 'done', says: '4 fronts' });
+  });
+
+  it('a bank as built, without a stop, is ready for the saw', () => {
+    expect(standingOf(bank(built), 'measure')).toEqual({ state: 'done', says: 'as built' });
+    expect(standingOf(bank(built), 'cut')).toEqual({ state: 'done', says: 'ready for the saw' });
+  });
+
+  it('a stop is counted in its step and holds the cutting', () => {
+    const broken = bank(built, { path: 'drawers[0].height', value: '900 mm' });
+    expect(standingOf(broken, 'divide')).toEqual({ state: 'wants', says: '1 thing to mend' });
+    expect(standingOf(broken, 'cut')).toEqual({ state: 'held', says: 'held by what is to mend' });
+  });
+
+  it.each([
+    [`${PATH}.opening.width[1]`, 'measure'],
+    [`${PATH}.buildOut.left`, 'measure'],
+    [`${PATH}.front.gap`, 'divide'],
+    [`${PATH}.division.step`, 'divide'],
+    [`${PATH}.drawers[2].height`, 'divide'],
+    [`${PATH}.box.groove.depth`, 'boxes'],
+    [`${PATH}.slide.length`, 'boxes'],
+    ['materials[0].thickness', 'boxes'],
+  ])('%s is written in %s', (path, step) => {
+    expect(stepOfPath(path)).toBe(step);
+  });
+});
