@@ -27,7 +27,14 @@ export default tseslint.config(
     processor: angular.processInlineTemplates,
     rules: {
       'no-console': ['error', { allow: ['error'] }],
-      '@angular-eslint/component-selector': ['error', { type: 'element', prefix: 'z', style: 'kebab-case' }],
+      '@angular-eslint/component-selector': [
+        'error',
+        [
+          { type: 'element', prefix: 'z', style: 'kebab-case' },
+          // Parts of a drawing are attributes: SVG keeps only its own elements.
+          { type: 'attribute', prefix: 'z', style: 'camelCase' },
+        ],
+      ],
       '@angular-eslint/prefer-on-push-component-change-detection': 'error',
     },
   },

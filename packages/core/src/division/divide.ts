@@ -1,5 +1,5 @@
 import type { Makeup, TieGroup } from '../job';
-import { add, nm, subtract, upTo, ZERO, type Length } from '../length';
+import { add, nearest, nm, rational, subtract, upTo, ZERO, type Length } from '../length';
 import { idealHeights, type SchemeChoice } from './ideal';
 import { nearestIncrements, type Unknown } from './nearest';
 
@@ -29,6 +29,8 @@ export type Division =
       /** The place that took the rest; absent when every height is held. */
       readonly makeup?: number;
       readonly held: readonly (Held | undefined)[];
+      /** What the scheme asked for each free drawer, to the nanometre, before any rounding to the increment or tie. */
+      readonly ideals: readonly (Length | undefined)[];
     }
   | {
       readonly ok: false;
@@ -74,13 +76,32 @@ function divideFree(state: State): Division {
   const rest = subtract(problem.total, taken);
   if (rest < 0) return { ok: false, fails: 'over', by: nm(-rest) };
   if (free.length === 0 && rest > 0) return { ok: false, fails: 'under', by: rest };
-  if (free.length === 0) return finished(state, new Map());
+  if (free.length === 0) return finished(state, new Map(), new Map());
   if (problem.choice.scheme === 'manual' && free.length > 1) return { ok: false, fails: 'open', by: nm(free.length) };
   const makeup = nearestFree(problem.makeup, free);
-  const heights = shareOut(problem, free, rest, makeup);
+  const ideals = idealsByPlace(problem, free, rest);
+  const heights = shareOut(problem, free, rest, makeup, ideals);
   for (const [place, height] of heights)
     if (height <= 0) return { ok: false, fails: 'nothing-left', by: nm(-height), place };
-  return finished(state, heights, makeup);
+  return finished(state, heights, ideals.rounded, makeup);
+}
+
+/** The scheme’s heights of the free drawers by place: exactly, over one denominator, and to the nanometre. */
+interface IdealsByPlace {
+  readonly numerators: ReadonlyMap<number, bigint>;
+  readonly denominator: bigint;
+  readonly rounded: ReadonlyMap<number, Length>;
+}
+
+function idealsByPlace(problem: DivisionProblem, free: readonly TieGroup[], rest: Length): IdealsByPlace {
+  const places = free.flatMap(({ members }) => members);
+  const { numerators, denominator } = idealHeights(problem.choice, rest, places);
+  const of = (index: number): bigint => numerators[index] ?? 0n;
+  return {
+    denominator,
+    numerators: new Map(places.map((place, index) => [place, of(index)])),
+    rounded: new Map(places.map((place, index) => [place, nm(Number(nearest(rational(of(index), denominator))))])),
+  };
 }
 
 /** Heights of the free drawers by place. */
@@ -89,10 +110,9 @@ function shareOut(
   free: readonly TieGroup[],
   rest: Length,
   makeup: number,
+  ideals: IdealsByPlace,
 ): Map<number, Length> {
-  const places = free.flatMap(({ members }) => members);
-  const ideals = idealHeights(problem.choice, rest, places);
-  const byPlace = new Map(places.map((place, index) => [place, ideals.numerators[index] ?? 0n]));
+  const byPlace = ideals.numerators;
   const scale = free.reduce((product, { members }) => product * BigInt(members.length), 1n);
   const unknowns = free.map(({ members }): Unknown => {
     const sum = members.reduce((total, place) => total + (byPlace.get(place) ?? 0n), 0n);
@@ -132,7 +152,12 @@ function heightsOf(
   return heights;
 }
 
-function finished({ problem, held }: State, free: ReadonlyMap<number, Length>, makeup?: number): Division {
+function finished(
+  { problem, held }: State,
+  free: ReadonlyMap<number, Length>,
+  ideals: ReadonlyMap<number, Length>,
+  makeup?: number,
+): Division {
   const count = problem.groups.reduce((sum, { members }) => sum + members.length, 0);
   const heights = Array.from({ length: count }, (_, place) => free.get(place) ?? ZERO);
   const why: (Held | undefined)[] = heights.map(() => undefined);
@@ -141,7 +166,8 @@ function finished({ problem, held }: State, free: ReadonlyMap<number, Length>, m
       heights[place] = hold.height;
       why[place] = hold.why;
     }
-  return { ok: true, heights, held: why, ...(makeup === undefined ? {} : { makeup }) };
+  const asked = heights.map((_, place) => ideals.get(place));
+  return { ok: true, heights, held: why, ideals: asked, ...(makeup === undefined ? {} : { makeup }) };
 }
 
 /** Holds every free group that came out under its least height; true when there was one. */

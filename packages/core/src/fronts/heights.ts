@@ -1,6 +1,20 @@
 import type { Division } from '../division';
 import { tieGroups, type Bank } from '../job';
-import { add, minus, plus, plusTimes, tally, type Length, type Source, type Tally, type Term } from '../length';
+import {
+  add,
+  minus,
+  nm,
+  plus,
+  plusTimes,
+  subtract,
+  tally,
+  unlessZero,
+  ZERO,
+  type Length,
+  type Source,
+  type Tally,
+  type Term,
+} from '../length';
 import { lap } from './fronts';
 
 type Divided = Extract<Division, { ok: true }>;
@@ -15,12 +29,36 @@ function heightTerms(bank: Bank, path: string, division: Divided, place: number,
   const held = division.held[place];
   if (held === 'locked') return [plus('locked', height, field(`drawers[${lockedAt(bank, place)}].height`))];
   if (held === 'contents') return [plus('held up by what is stored', height, field(`drawers[${place}].contents`))];
-  if (division.makeup !== place)
-    return [plus(`by the scheme, ${bank.division.scheme}`, height, field('division.scheme'))];
+  if (division.makeup !== place) return schemeTerms(bank, path, division, place, height);
   const others = division.heights.flatMap((each, other) =>
     other === place ? [] : minus(`front ${other + 1}`, each, frontOf(bank, other)),
   );
   return [plus('height to share out', add(...division.heights), { kind: 'dimension', dimension: 'share' }), ...others];
+}
+
+/** What the scheme asked for, and what the increment (or a tie) made of it. */
+function schemeTerms(bank: Bank, path: string, division: Divided, place: number, height: Length): readonly Term[] {
+  const field = (name: string): Source => ({ kind: 'field', path: `${path}.division.${name}` });
+  const { scheme, step = ZERO } = bank.division;
+  const ideal = division.ideals[place] ?? height;
+  const tied = tieGroups(bank.drawers).some(({ members }) => members.length > 1 && members.includes(place));
+  const rounding = unlessZero(
+    plus(tied ? 'tied, and to the increment' : 'to the increment', subtract(height, ideal), field('increment')),
+  );
+  const asked =
+    scheme === 'step'
+      ? [
+          plus('top front by the scheme', subtract(ideal, nm(place * step)), field('scheme')),
+          unlessZero(plusTimes('step', place, step, field('step'))),
+        ]
+      : [
+          plus(
+            scheme === 'ratio' ? 'by the ratio' : 'equal share',
+            ideal,
+            field(scheme === 'ratio' ? 'ratio' : 'scheme'),
+          ),
+        ];
+  return [...asked, rounding].filter((term): term is Term => term !== undefined);
 }
 
 /** The drawer whose lock it is: its own, or that of one it is tied to. */

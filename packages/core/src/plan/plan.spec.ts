@@ -139,6 +139,27 @@ describe('touching a number', () => {
     });
     expect(tallyOf(bank!, { kind: 'dimension', drawer: 'gone', dimension: 'box.width' })).toBeUndefined();
   });
+
+  it('a front’s height tells what the scheme asked and what the increment made of it', () => {
+    const termsOf = (drawer: string, ...patches: Patch[]) =>
+      tallyOf(one(...patches), { kind: 'dimension', drawer, dimension: 'front.height' })!.terms.map(
+        ({ label, amount }) => [label, inMillimetres(amount)],
+      );
+    // 500 + 2 × 10 − 2 × 3 = 514 to share; a step of 20 leaves 454 / 3 for the top front.
+    expect(termsOf('d2')).toEqual([
+      ['top front by the scheme', 151.333333],
+      ['step', 20],
+      ['to the increment', -0.333333],
+    ]);
+    expect(termsOf('d3').map(([label]) => label)).toEqual(['height to share out', 'front 1', 'front 2']);
+    expect(termsOf('d1', { path: 'BANK.division.scheme', value: 'equal' })).toEqual([
+      ['equal share', 171.333333],
+      ['to the increment', -0.333333],
+    ]);
+    const ratio = [{ path: 'BANK.division', value: { scheme: 'ratio', ratio: 1, increment: '1 mm', makeup: 'top' } }];
+    expect(termsOf('d3', ...ratio)[0]).toEqual(['by the ratio', 171.333333]);
+    expect(termsOf('d1', { path: 'BANK.drawers[0].height', value: '150 mm' })).toEqual([['locked', 150]]);
+  });
 });
 
 describe('mounting', () => {

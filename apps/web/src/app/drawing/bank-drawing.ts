@@ -11,25 +11,19 @@ import {
 import { Store } from '@ngrx/store';
 import { drawFace, drawStick, inMillimetres, type BankPlan, type DrawerPlan, type Shape } from '@zabble/core';
 import { SessionActions, sessionFeature } from '../store/session/session';
-import { drawerLabels, edgeLabels, fit, shortened, type Size } from './layout';
+import { Front } from './front';
+import { fit, type Size } from './layout';
+import { PlacedBox } from './placed-box';
 import { SizeText } from './size-text';
+import { StoryStick } from './story-stick';
 
-const MARK_WORDS = {
-  'front-top': 'front ',
-  'front-bottom': 'front ',
-  'box-top': 'box ',
-  'box-bottom': 'box ',
-  slide: 'slide ',
-} as const;
-
-/** What number, height and margins take of a front's width, in pixels. */
-const ROOM_FOR_HEIGHT = 118;
+type Box = Shape & { kind: 'box' };
 
 /** The bank from the front, to scale, with its story stick beside it: the ruler of the whole screen. */
 @Component({
   selector: 'z-bank-drawing',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [SizeText],
+  imports: [Front, PlacedBox, SizeText, StoryStick],
   templateUrl: './bank-drawing.html',
   host: { class: 'block h-full w-full overflow-hidden' },
 })
@@ -38,15 +32,19 @@ export class BankDrawing implements OnDestroy {
   private readonly store = inject(Store);
   private readonly size = signal<Size>({ width: 560, height: 640 });
   private readonly observer: ResizeObserver | undefined;
+  private readonly face = computed(() => drawFace(this.bank()));
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
-  protected readonly face = computed(() => drawFace(this.bank()));
   protected readonly marks = computed(() => drawStick(this.bank()));
   protected readonly scale = computed(() => fit(this.face(), this.size()));
-  protected readonly edges = computed(() => edgeLabels(this.marks(), this.scale()));
-  protected readonly own = computed(() => drawerLabels(this.marks(), this.chosen(), this.scale()));
   protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
-  protected readonly boxes = computed(() => this.ofRole('drawer-box'));
-  protected readonly words = MARK_WORDS;
+  protected readonly width = computed(() => inMillimetres(this.bank().opening.width.total));
+  protected readonly lines = computed(() =>
+    this.face().shapes.filter((shape): shape is Shape & { kind: 'line' } => shape.kind === 'line'),
+  );
+  private readonly stops = computed(
+    () =>
+      new Set(this.bank().findings.flatMap(({ severity, drawer }) => (severity === 'stop' && drawer ? [drawer] : []))),
+  );
 
   constructor() {
     const element = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
@@ -61,52 +59,20 @@ export class BankDrawing implements OnDestroy {
     this.observer?.disconnect();
   }
 
-  protected ofRole(role: Shape['role']): readonly (Shape & { kind: 'box' })[] {
-    return this.face().shapes.filter(
-      (shape): shape is Shape & { kind: 'box' } => shape.kind === 'box' && shape.role === role,
-    );
-  }
-
-  protected readonly lines = computed(() =>
-    this.face().shapes.filter((shape): shape is Shape & { kind: 'line' } => shape.kind === 'line'),
-  );
-
-  /** A box of the drawing on the screen. */
-  protected place(box: Shape & { kind: 'box' }) {
-    const scale = this.scale();
-    return {
-      x: scale.x(box.x),
-      y: scale.y(box.y + box.height),
-      width: box.width * scale.perMm,
-      height: box.height * scale.perMm,
-    };
-  }
-
-  protected yOf(mark: { y: number }): number {
-    return this.scale().y(mark.y / 1_000_000);
+  protected boxes(role: Box['role']): readonly Box[] {
+    return this.face().shapes.filter((shape): shape is Box => shape.kind === 'box' && shape.role === role);
   }
 
   protected drawer(id: string | undefined): DrawerPlan | undefined {
     return this.bank().drawers.find((drawer) => drawer.id === id);
   }
 
-  protected title(drawer: DrawerPlan): string {
-    return drawer.name ?? `Drawer ${drawer.place + 1}`;
+  /** Something stands in this drawer’s way. */
+  protected stopped({ id }: DrawerPlan): boolean {
+    return this.stops().has(id);
   }
 
-  /** The name as far as it goes beside the front's height. */
-  protected shortTitle(drawer: DrawerPlan, width: number): string {
-    return shortened(this.title(drawer), width - ROOM_FOR_HEIGHT);
-  }
-
-  protected state(drawer: DrawerPlan): string {
-    if (this.stopped(drawer)) return 'can’t be built yet';
-    if (drawer.held === 'locked') return 'locked';
-    if (drawer.held === 'contents') return 'held by contents';
-    return drawer.makeup ? 'takes the rest' : '';
-  }
-
-  /** The drawer is marked everywhere, and its front's height shows its sum. */
+  /** The drawer is marked everywhere, and its front’s height shows its sum. */
   protected choose(drawer: string): void {
     this.store.dispatch(SessionActions.asked({ asked: { kind: 'dimension', drawer, dimension: 'front.height' } }));
   }
@@ -114,11 +80,4 @@ export class BankDrawing implements OnDestroy {
   protected askOpening(): void {
     this.store.dispatch(SessionActions.asked({ asked: { kind: 'dimension', dimension: 'opening.width' } }));
   }
-
-  /** Something stands in this drawer's way. */
-  protected stopped(drawer: DrawerPlan): boolean {
-    return this.bank().findings.some((finding) => finding.severity === 'stop' && finding.drawer === drawer.id);
-  }
-
-  protected readonly width = computed(() => inMillimetres(this.bank().opening.width.total));
 }

@@ -5,8 +5,7 @@ import { selectShowing } from '../store/job/job.selectors';
 
 /** A length as text inside a drawing: the same figures as `z-size`, in SVG. */
 @Component({
-  // eslint-disable-next-line @angular-eslint/component-selector -- an attribute, because SVG keeps only its own elements
-  selector: 'text[zSizeText]',
+  selector: '[zSizeText]',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `@if (shown(); as s) {
     <svg:tspan>{{ lead() }}{{ s.exact ? '' : '≈' }}{{ s.sign }}{{ whole() }}</svg:tspan>

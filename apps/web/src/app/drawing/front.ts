@@ -1,0 +1,39 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import type { DrawerPlan } from '@zabble/core';
+import { shortened, type Scale } from './layout';
+import { placed, type BoxInMm } from './placed-box';
+import { SizeText } from './size-text';
+
+/** What number, height and margins take of a front’s width, in pixels. */
+const ROOM_FOR_HEIGHT = 118;
+
+/** One drawer front on the face: its number, name, height, and what holds or stops it. */
+@Component({
+  selector: '[zFront]',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [SizeText],
+  templateUrl: './front.html',
+})
+export class Front {
+  readonly zFront = input.required<BoxInMm>();
+  readonly drawer = input.required<DrawerPlan>();
+  readonly scale = input.required<Scale>();
+  readonly chosen = input(false);
+  /** Planned fronts are drawn open and dashed. */
+  readonly planned = input(false);
+  /** Something stands in this drawer’s way. */
+  readonly stopped = input(false);
+  protected readonly at = computed(() => placed(this.zFront(), this.scale()));
+  protected readonly height = computed(() => this.drawer().dimensions['front.height']?.total);
+  protected readonly middle = computed(() => this.at().y + this.at().height / 2);
+  protected readonly title = computed(() => {
+    const { name, place } = this.drawer();
+    return shortened(name ?? `Drawer ${place + 1}`, this.at().width - ROOM_FOR_HEIGHT);
+  });
+  protected readonly state = computed(() => {
+    const { held, makeup } = this.drawer();
+    if (this.stopped()) return 'can’t be built yet';
+    if (held) return held === 'locked' ? 'locked' : 'held by contents';
+    return makeup ? 'takes the rest' : '';
+  });
+}
