@@ -1,0 +1,90 @@
+import { readFileSync } from 'node:fs';
+import loadHighs from 'highs';
+import { divide, inches, millimetres, plan, planDocument, readJobDocument, tieGroups } from '../src';
+import type { DivisionProblem, Job, JobDocument } from '../src';
+import { asProgramme, costOf } from './division-milp';
+
+const RUNS = 400;
+
+/** Median time of `work` in milliseconds, after warming up. */
+function median(work: () => unknown, runs = RUNS): number {
+  for (let i = 0; i < runs / 2; i += 1) work();
+  const times = Array.from({ length: runs }, () => {
+    const start = performance.now();
+    work();
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  return times[Math.floor(runs / 2)] ?? 0;
+}
+
+function demo(name: string): JobDocument {
+  return JSON.parse(
+    readFileSync(new URL(`../../../apps/server/demo/${name}.json`, import.meta.url), 'utf8'),
+  ) as JobDocument;
+}
+
+function read(document: JobDocument): Job {
+  const reading = readJobDocument(document);
+  if (!reading.ok) throw new Error(reading.errors.map(({ path, says }) => `${path}: ${says}`).join('\n'));
+  return reading.job;
+}
+
+/** Sixteen drawers in four banks of four, after the Notions bank. */
+function sixteen(): JobDocument {
+  const one = demo('notions-bank');
+  const [owner] = one.cases;
+  const [bank] = owner?.banks ?? [];
+  if (!owner || !bank) throw new Error('the demo job has no bank');
+  const banks = ['b1', 'b2', 'b3', 'b4'].map((id) => ({ ...bank, id, drawers: bank.drawers.slice(0, 4) }));
+  return { ...one, cases: [{ ...owner, banks }] };
+}
+
+function problem(drawers: number, i: number): DivisionProblem {
+  return {
+    total: inches(480 + i, 16),
+    choice: { scheme: 'step', step: millimetres(7 + i) },
+    groups: tieGroups(Array.from({ length: drawers }, (_, d) => ({ id: `d${d}` }))),
+    increment: inches(1, 16),
+    makeup: drawers - 1,
+  };
+}
+
+async function divisionAgainstSolver(): Promise<void> {
+  const highs = await loadHighs();
+  const problems = Array.from({ length: 40 }, (_, i) => problem(6, i));
+  const exact = median(() => problems.forEach((each) => divide(each)), 60) / problems.length;
+  const start = performance.now();
+  let worst = 0;
+  for (const each of problems) {
+    const { ObjectiveValue } = highs.solve(asProgramme(each) ?? '', { mip_rel_gap: 0, mip_abs_gap: 1e-9 });
+    const division = divide(each);
+    worst = Math.max(worst, division.ok ? Math.abs(costOf(each, division.heights) - ObjectiveValue) : Infinity);
+  }
+  const solver = (performance.now() - start) / problems.length;
+  line(
+    'exact division, 6 drawers',
+    `${exact.toFixed(4)} ms, the solver ${solver.toFixed(2)} ms: ${Math.round(solver / exact)} times faster`,
+  );
+  line('largest difference of their costs', `${worst.toExponential(1)} increments squared`);
+}
+
+function line(what: string, found: string): void {
+  process.stdout.write(`${what.padEnd(42)} ${found}\n`);
+}
+
+for (const [name, document] of [
+  ['6 drawers, one bank', demo('notions-bank')],
+  ['16 drawers, four banks', sixteen()],
+] as const) {
+  const job = read(document);
+  const time = median(() => plan(job));
+  line(`plan, ${name}`, `${time.toFixed(3)} ms median, ${Math.round(1000 / time)} a second`);
+  line(`read and plan, ${name}`, `${median(() => plan(read(document))).toFixed(3)} ms median`);
+}
+const held: unknown[] = [];
+const before = process.memoryUsage().heapUsed;
+const job = read(sixteen());
+for (let i = 0; i < 50; i += 1) held.push(plan(job));
+line('memory of one plan, 16 drawers', `${Math.round((process.memoryUsage().heapUsed - before) / 50 / 1024)} kB`);
+line('plan file, 16 drawers', `${Math.round(JSON.stringify(planDocument(plan(job))).length / 1024)} kB`);
+await divisionAgainstSolver();
