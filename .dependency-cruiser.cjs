@@ -15,6 +15,7 @@ const ROOMS = [
   'plan',
   'cutting',
   'drawing',
+  'exchange',
 ];
 
 const room = (name) => `^packages/core/src/${name}/`;

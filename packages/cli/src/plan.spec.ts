@@ -60,3 +60,14 @@ describe('plan', () => {
     expect(broken.stderr).toContain('format: ');
   }, 60_000);
 });
+
+describe('plan --cards', () => {
+  it('prints a card for each bank, and refuses as plan does', () => {
+    const { out, err, code } = planCommand(['--cards', demo('rope-bench')]);
+    expect([err, code]).toEqual(['', 0]);
+    expect(out.match(/^Rope bench · Bench, bank (left|right)$/gm)).toHaveLength(2);
+    expect(planCommand(['--cards']).code).toBe(2);
+    expect(planCommand(['--card', demo('rope-bench')])).toMatchObject({ out: '', code: 2 });
+    expect(planCommand(['--cards', file('again.json', '{}')])).toMatchObject({ out: '', code: 2 });
+  });
+});

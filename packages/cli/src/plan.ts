@@ -1,4 +1,4 @@
-import { plan, planDocument } from '@zabble/core';
+import { benchCards, plan, planDocument } from '@zabble/core';
 import { readJobFrom } from './job-file';
 
 /** What a command prints and how it ends. */
@@ -8,16 +8,22 @@ export interface Outcome {
   readonly code: 0 | 2;
 }
 
-const USAGE = 'plan wants one job file: npm run -s plan -- JOB.json';
+const USAGE = 'plan wants one job file: npm run -s plan -- [--cards] JOB.json';
 
-/** `plan JOB.json`: the plan as JSON, or one error a line with the path of its field. */
+/**
+ * `plan [--cards] JOB.json`: the plan as JSON, or a plain-text bench card for each bank; what can’t be read gives one
+ * error a line with the path of the field.
+ */
 export function planCommand(args: readonly string[]): Outcome {
-  const [path, ...more] = args;
-  if (path === undefined || more.length > 0) return { out: '', err: `${USAGE}\n`, code: 2 };
+  const cards = args[0] === '--cards';
+  const [path, ...more] = cards ? args.slice(1) : args;
+  if (path === undefined || more.length > 0 || path.startsWith('--')) return { out: '', err: `${USAGE}\n`, code: 2 };
   const read = readJobFrom(path);
   if ('errors' in read) {
     const lines = read.errors.map(({ path: field, says }) => `${field}: ${says}\n`);
     return { out: '', err: lines.join(''), code: 2 };
   }
-  return { out: `${JSON.stringify(planDocument(plan(read.job)), null, 2)}\n`, err: '', code: 0 };
+  const planned = plan(read.job);
+  const out = cards ? benchCards(read.job, planned).join('\n') : `${JSON.stringify(planDocument(planned), null, 2)}\n`;
+  return { out, err: '', code: 0 };
 }

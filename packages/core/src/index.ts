@@ -2,6 +2,7 @@ export * from './box';
 export * from './cutting';
 export * from './division';
 export * from './drawing';
+export * from './exchange';
 export * from './findings';
 export * from './fronts';
 export * from './job';

@@ -1,0 +1,176 @@
+import { cutList, type Crosscut, type Release } from '../cutting';
+import type { Job } from '../job';
+import { nm, subtract, writeExact, writeLength, ZERO, type Length, type Tally } from '../length';
+import type { BankPlan, CasePlan, DrawerPlan, Plan } from '../plan';
+import { setInColumns, shorten, wrap, type Column } from './columns';
+
+/** No line of a card is longer: it fits a printed page and a terminal. */
+const WIDTH = 100;
+
+const RELEASES: Readonly<Record<Release, string>> = {
+  forecast: 'forecast',
+  now: 'cut now',
+  groove: 'HOLD: groove',
+  hung: 'HOLD: boxes hung',
+};
+
+const ROLES = { side: 'side', front: 'box front', back: 'back', bottom: 'bottom', face: 'drawer front' } as const;
+
+interface Writing {
+  readonly job: Job;
+  readonly plan: Plan;
+}
+
+/** A plain-text bench card for every bank, in the job's unit and step; `≈` marks what is rounded for showing. */
+export function benchCards(job: Job, plan: Plan): readonly string[] {
+  return plan.cases.flatMap((owner) => owner.banks.map((bank) => cardOf({ job, plan }, owner, bank)));
+}
+
+function cardOf(writing: Writing, owner: CasePlan, bank: BankPlan): string {
+  const lines = [
+    ...heading(writing, owner, bank),
+    '',
+    ...drawerTable(writing, bank),
+    '',
+    ...spacerLines(writing, bank),
+    '',
+    ...partTable(writing, owner, bank),
+    '',
+    ...findingLines(bank),
+  ];
+  return `${lines.join('\n')}\n`;
+}
+
+function heading(writing: Writing, owner: CasePlan, bank: BankPlan): readonly string[] {
+  const { job } = writing;
+  const { width, height, depth, taper, rack } = bank.opening;
+  const down = (size: Tally): string => show(writing, size.total, 'down');
+  const lean =
+    rack === undefined ? '' : `, leans ${show(writing, nm(Math.abs(rack)))} to the ${rack < 0 ? 'left' : 'right'}`;
+  const basis =
+    bank.bank.basis === 'as-built'
+      ? 'AS BUILT: sized to the opening as measured'
+      : 'PLANNED: a forecast, not for cutting';
+  const slides = [...new Map(bank.drawers.map(({ family }) => [family.id, family])).values()];
+  return [
+    shorten(`${job.name} · ${owner.name}, bank ${bank.id}`, WIDTH),
+    `${basis} · lengths in ${job.unit === 'in' ? 'inches' : 'millimetres'}`,
+    '='.repeat(WIDTH),
+    `Opening  ${down(width)} wide, ${down(height)} high, ${down(depth)} deep; taper ${show(writing, taper.total)}${lean}`,
+    ...slides.flatMap(({ name, origin, narrowBy }) =>
+      wrap(
+        `Slide    ${name} (${origin === 'own' ? 'own row' : 'built-in row; its own sheet wins'}); box may be ${show(writing, narrowBy)} narrower, never wider`,
+        WIDTH,
+        '         ',
+      ),
+    ),
+  ];
+}
+
+const DRAWER_COLUMNS: readonly Column[] = [
+  { title: 'No', align: 'right' },
+  { title: 'Drawer', align: 'left', most: 16 },
+  { title: 'Front', align: 'right' },
+  { title: 'high', align: 'right' },
+  { title: 'Box wide', align: 'left' },
+  { title: 'high', align: 'right' },
+  { title: 'long', align: 'right' },
+  { title: 'Clear', align: 'right' },
+  { title: 'Slide', align: 'right' },
+  { title: 'up', align: 'right' },
+  { title: 'back', align: 'right' },
+];
+
+/** Slide: its nominal length; up: its lower edge above the floor; back: its set-back from the case's front edge. */
+function drawerTable(writing: Writing, bank: BankPlan): readonly string[] {
+  const rows = bank.drawers.map((drawer) => {
+    const at = (name: keyof DrawerPlan['dimensions'], round?: 'down'): string => {
+      const size = drawer.dimensions[name];
+      return size ? show(writing, size.total, round) : 'HOLD';
+    };
+    return [
+      String(drawer.place + 1),
+      drawer.name ?? '',
+      at('front.width'),
+      at('front.height'),
+      withTolerance(writing, bank, drawer),
+      at('box.height', 'down'),
+      at('box.length', 'down'),
+      at('inside.clearHeight', 'down'),
+      drawer.nominal === undefined ? 'HOLD' : show(writing, drawer.nominal),
+      at('slide.lowerEdgeY'),
+      at('slide.setback'),
+    ];
+  });
+  return setInColumns(DRAWER_COLUMNS, rows);
+}
+
+/** `23 +0 −1/16`: never wider; narrower by what the family allows and the ease has not used. */
+function withTolerance(writing: Writing, bank: BankPlan, drawer: DrawerPlan): string {
+  const width = drawer.dimensions['box.width'];
+  if (!width) return 'HOLD';
+  const ease = bank.bank.drawers[drawer.place]?.box?.ease ?? bank.bank.box.ease ?? ZERO;
+  const left = subtract(drawer.family.narrowBy, ease);
+  return `${show(writing, width.total, 'down')} +0 ${left > 0 ? `−${show(writing, left)}` : '−0'}`;
+}
+
+function spacerLines(writing: Writing, bank: BankPlan): readonly string[] {
+  const order = bank.bank.mounting?.order ?? 'top-first';
+  const how =
+    order === 'top-first' ? 'top first, each cut from the one before' : 'from the bottom up, each on the slide below';
+  // A length is never broken over two lines.
+  const lengths = bank.spacers.map(({ total }) => show(writing, total).replace(' ', '\u00a0')).join(' | ');
+  const lines = wrap(`Spacers  ${how}: ${lengths === '' ? 'HOLD' : lengths}`, WIDTH, '         ');
+  return lines.map((line) => line.replaceAll('\u00a0', ' '));
+}
+
+const PART_COLUMNS: readonly Column[] = [
+  { title: 'Part', align: 'left', most: 24 },
+  { title: 'Count', align: 'right' },
+  { title: 'Long', align: 'right' },
+  { title: 'Wide', align: 'right' },
+  { title: 'Thick', align: 'right' },
+  { title: 'Of', align: 'left', most: 24 },
+  { title: 'When', align: 'left' },
+];
+
+function partTable(writing: Writing, owner: CasePlan, bank: BankPlan): readonly string[] {
+  const { groups, unsized } = cutList(writing.job, { ...writing.plan, cases: [{ ...owner, banks: [bank] }] });
+  const rows = groups.flatMap(({ material, rips }) =>
+    rips.flatMap(({ width, crosscuts }) =>
+      crosscuts.map((cut) => [
+        served(cut),
+        String(cut.count),
+        show(writing, cut.length, 'down'),
+        show(writing, width, 'down'),
+        writeExact(material.thickness, writing.job.unit).replace(/ in$/, ''),
+        material.name,
+        RELEASES[cut.release],
+      ]),
+    ),
+  );
+  const held = unsized === 0 ? [] : [`${unsized} parts have no size yet: HOLD, see what stops them below`];
+  return [...setInColumns(PART_COLUMNS, rows), ...held];
+}
+
+function served({ uses }: Crosscut): string {
+  const roles = [...new Set(uses.map(({ role }) => role))];
+  return roles
+    .map(
+      (role) =>
+        `${ROLES[role]} ${uses
+          .filter((use) => use.role === role)
+          .map(({ place }) => place + 1)
+          .join(' ')}`,
+    )
+    .join(', ');
+}
+
+function findingLines({ findings }: BankPlan): readonly string[] {
+  if (findings.length === 0) return ['Nothing stands in the way.'];
+  return findings.flatMap(({ severity, says }) => wrap(`${severity.toUpperCase().padEnd(5)}${says}`, WIDTH, '     '));
+}
+
+function show({ job, plan }: Writing, length: Length, round: 'nearest' | 'down' = 'nearest'): string {
+  return writeLength(length, { unit: job.unit, step: plan.step, round }, { mark: true }).replace('≈ ', '≈');
+}

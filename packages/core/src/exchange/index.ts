@@ -1,0 +1,1 @@
+export { benchCards } from './bench-card';
