@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { expect, figureButton, kept, openJob, test } from './app';
+import { expect, figure, kept, openJob, test } from './app';
 
 test('a job is searched, deleted and brought back', async ({ page }) => {
   await page.goto('/jobs');
@@ -50,17 +50,33 @@ test('a new job in millimetres is planned from the first moment', async ({ page 
   await expect(page.getByRole('heading', { level: 2 }).first()).toHaveText('Batten drawers');
 });
 
-test('what can’t be built says so, and what can’t be divided keeps the rest', async ({ page }) => {
+test('a wish that can’t be had is refused and the last good division stays; a measurement is taken and what mends it offered', async ({
+  page,
+}) => {
   await openJob(page, 'Flag chest');
   await page.getByRole('link', { name: /^Divide/ }).click();
   await page.getByRole('button', { name: 'Lock drawer 1' }).click();
   await page.getByLabel('Locked height of drawer 1').fill('900');
-  await expect(page.locator('[data-code="DIVISION_IMPOSSIBLE"]')).toContainText('216.0 mm more than there is');
+  await expect(page.getByRole('alert')).toContainText('come to 216.0 mm more than there is to share out');
+  expect(await figure(page, 'Front height of drawer 2')).toBe('148.0');
+  await page.getByLabel('Locked height of drawer 1').press('Escape');
+  await page.getByRole('link', { name: /^Measure/ }).click();
+  await page.getByLabel('Height, reading 1').fill('390');
+  await page.getByLabel('Height, reading 1').press('Enter');
   await page.getByRole('link', { name: /^Boxes/ }).click();
-  await expect(figureButton(page, 'Width of box 1')).toContainText('851');
-  await page.getByRole('button', { name: /^Undo/ }).click();
-  await page.getByRole('button', { name: /^Undo/ }).click();
+  expect(await figure(page, 'Width of box 1')).toContain('851');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  await expect(page.locator('[data-code="DIVISION_IMPOSSIBLE"]')).toContainText('4.0 mm more than there is');
+  await page.getByRole('button', { name: 'Free drawer 1, Signal pennants' }).click();
   await expect(page.locator('[data-code="DIVISION_IMPOSSIBLE"]')).toHaveCount(0);
+  const undo = page.getByRole('button', { name: /^Undo/ });
+  await expect(undo).toHaveText('Undo: free drawer 1, Signal pennants');
+  for (const name of ['height, reading 1', 'lock drawer 1']) {
+    await undo.click();
+    await expect(undo).toHaveText(`Undo: ${name}`);
+  }
+  await undo.click();
+  await expect(undo).toBeDisabled();
   await kept(page);
 });
 

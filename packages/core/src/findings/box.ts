@@ -1,150 +1,129 @@
-import type { BoxHeight, BoxStock } from '../box';
 import { BOTTOMS } from '../box';
-import { add, millimetres, nm, subtract, type Length, type Tally } from '../length';
 import { OVER_CONTENTS } from '../fronts';
-import type { Fit, SlideFamily } from '../slides';
-import { present, type Finding, type FindingCode, type Say, type Severity, type Step } from './finding';
+import { add, millimetres, nm, subtract, type Tally } from '../length';
+import type { BoxFacts } from './box-facts';
+import {
+  anotherFamily,
+  easeAllowed,
+  fitAllowed,
+  freeHeight,
+  greatestHeight,
+  higherFront,
+  longestThatFits,
+  raisedToRecess,
+} from './box-remedies';
+import { present, type Finding, type Remedy, type Say } from './finding';
 
-/** One box as its findings need it. */
-export interface BoxFacts {
-  readonly drawer: string;
-  /** How the drawer is called in a sentence. */
-  readonly name: string;
-  readonly family: SlideFamily;
-  readonly stock: BoxStock;
-  readonly fit: Fit;
-  readonly depth: Length;
-  readonly height?: BoxHeight;
-  readonly clearHeight?: Tally;
-  readonly tallest?: { readonly name: string; readonly height: Length };
-  /** Dimensions and parts that came to nothing or less. */
-  readonly vanished: readonly { readonly what: string; readonly size: Tally }[];
-}
+/** A finding but for the drawer it is about. */
+type Judgement = Omit<Finding, 'drawer'>;
 
 const RECESS_TOLERANCE = millimetres(1);
 
+const RULES: readonly ((facts: BoxFacts, say: Say) => Judgement | undefined)[] = [
+  depthTooShort,
+  sideTooThick,
+  bottomNotAllowed,
+  recessWrong,
+  easeTooMuch,
+  tooLow,
+  tooHigh,
+  contentsTooTall,
+];
+
 /** What one box and its slide say. */
 export function boxFindings(facts: BoxFacts, say: Say): readonly Finding[] {
-  return [
-    ...present(depthTooShort(facts, say), sideTooThick(facts, say), bottomNotAllowed(facts), recessWrong(facts, say)),
-    ...present(easeTooMuch(facts, say), tooLow(facts, say), tooHigh(facts, say), contentsTooTall(facts, say)),
-    ...facts.vanished.map(({ what, size }) =>
-      finding(facts, 'SIZE_IMPOSSIBLE', 'stop', 'boxes', `The ${what} would come to ${say(size.total)}.`, size),
-    ),
-  ];
+  const judged = RULES.map((rule) => rule(facts, say)).filter((each): each is Judgement => each !== undefined);
+  const gone = facts.vanished.map(({ what, size }) =>
+    stop('SIZE_IMPOSSIBLE', `the ${what} would come to ${say(size.total)}.`, [], size),
+  );
+  return present(
+    ...[...judged, ...gone].map((each) => ({
+      ...each,
+      drawer: facts.drawer,
+      says: `Drawer ${facts.name}: ${each.says}`,
+    })),
+  );
 }
 
-function finding(
-  { drawer, name }: BoxFacts,
-  code: FindingCode,
-  severity: Severity,
-  step: Step,
+function stop(
+  code: Finding['code'],
   says: string,
+  remedies: readonly (Remedy | undefined)[],
   because?: Tally,
-): Finding {
-  const sentence = `Drawer ${name}: ${says.charAt(0).toLowerCase()}${says.slice(1)}`;
-  return { code, severity, step, drawer, says: sentence, ...(because ? { because } : {}) };
+  step: Finding['step'] = 'boxes',
+): Judgement {
+  const real = remedies.filter((remedy): remedy is Remedy => remedy !== undefined);
+  return { code, severity: 'stop', step, says, remedies: real, ...(because ? { because } : {}) };
 }
 
-function depthTooShort(facts: BoxFacts, say: Say): Finding | undefined {
+function depthTooShort(facts: BoxFacts, say: Say): Judgement | undefined {
   const { fit, family, depth } = facts;
   if (fit.short <= 0) return undefined;
   const what =
     fit.nominal === undefined ? `no length of ${family.name} fits` : `a ${say(fit.nominal)} slide does not fit`;
-  return finding(
-    facts,
-    'DEPTH_TOO_SHORT',
-    'stop',
-    'boxes',
-    `${what}; the depth of ${say(depth)} is ${say(fit.short)} short.`,
-  );
+  return stop('DEPTH_TOO_SHORT', `${what}; the depth of ${say(depth)} is ${say(fit.short)} short.`, [
+    longestThatFits(facts, say),
+  ]);
 }
 
-function sideTooThick(facts: BoxFacts, say: Say): Finding | undefined {
+function sideTooThick(facts: BoxFacts, say: Say): Judgement | undefined {
   const { family, stock } = facts;
   if (family.maxSide === undefined || stock.sides.thickness <= family.maxSide) return undefined;
   const over = say(subtract(stock.sides.thickness, family.maxSide));
-  return finding(
-    facts,
-    'SIDE_TOO_THICK',
-    'stop',
-    'boxes',
-    `${family.name} takes sides up to ${say(family.maxSide)}; ${stock.sides.name} is ${over} over.`,
-  );
+  const says = `${family.name} takes sides up to ${say(family.maxSide)}; ${stock.sides.name} is ${over} over.`;
+  return stop('SIDE_TOO_THICK', says, [anotherFamily(facts)]);
 }
 
-function bottomNotAllowed(facts: BoxFacts): Finding | undefined {
+function bottomNotAllowed(facts: BoxFacts): Judgement | undefined {
   const { family, stock } = facts;
   if (family.bottoms.includes(stock.box.bottomFit)) return undefined;
   const allowed = family.bottoms.map((fit) => BOTTOMS[fit].name.toLowerCase()).join(' or ');
-  return finding(facts, 'BOTTOM_NOT_ALLOWED', 'stop', 'boxes', `${family.name} wants a bottom ${allowed}.`);
+  return stop(
+    'BOTTOM_NOT_ALLOWED',
+    `${family.name} wants a bottom ${allowed}.`,
+    family.bottoms.map((fit) => fitAllowed(facts, fit)),
+  );
 }
 
-function recessWrong(facts: BoxFacts, say: Say): Finding | undefined {
+function recessWrong(facts: BoxFacts, say: Say): Judgement | undefined {
   const { family, stock } = facts;
   if (family.recess === undefined) return undefined;
   const offset = BOTTOMS[stock.box.bottomFit].raised ? (stock.box.groove?.offset ?? nm(0)) : nm(0);
   if (Math.abs(offset - family.recess) <= RECESS_TOLERANCE) return undefined;
-  return finding(
-    facts,
-    'RECESS_WRONG',
-    'stop',
-    'boxes',
-    `${family.name} wants the bottom ${say(family.recess)} up; it is ${say(offset)} up.`,
-  );
+  const says = `${family.name} wants the bottom ${say(family.recess)} up; it is ${say(offset)} up.`;
+  return stop('RECESS_WRONG', says, [raisedToRecess(facts, say)]);
 }
 
-function easeTooMuch(facts: BoxFacts, say: Say): Finding | undefined {
+function easeTooMuch(facts: BoxFacts, say: Say): Judgement | undefined {
   const { family, stock } = facts;
   const ease = stock.box.ease ?? nm(0);
   if (ease <= family.narrowBy) return undefined;
-  return finding(
-    facts,
-    'EASE_TOO_MUCH',
-    'stop',
-    'boxes',
-    `an ease of ${say(ease)} makes the box too narrow; ${family.name} allows ${say(family.narrowBy)}.`,
-  );
+  const says = `an ease of ${say(ease)} makes the box too narrow; ${family.name} allows ${say(family.narrowBy)}.`;
+  return stop('EASE_TOO_MUCH', says, [easeAllowed(facts, say)]);
 }
 
-function tooLow(facts: BoxFacts, say: Say): Finding | undefined {
+function tooLow(facts: BoxFacts, say: Say): Judgement | undefined {
   const { family, height } = facts;
   if (!height || height.height.total >= family.minBox) return undefined;
-  const short = say(subtract(family.minBox, height.height.total));
-  return finding(
-    facts,
-    'BOX_TOO_LOW',
-    'stop',
-    'divide',
-    `the box is ${short} under the ${say(family.minBox)} that ${family.name} needs.`,
-    height.height,
-  );
+  const short = subtract(family.minBox, height.height.total);
+  const says = `the box is ${say(short)} under the ${say(family.minBox)} that ${family.name} needs.`;
+  const free = height.greatest.total >= family.minBox ? greatestHeight(facts) : undefined;
+  const missing = subtract(family.minBox, height.greatest.total);
+  return stop('BOX_TOO_LOW', says, [free ?? higherFront(facts, missing, say)], height.height, 'divide');
 }
 
-function tooHigh(facts: BoxFacts, say: Say): Finding | undefined {
+function tooHigh(facts: BoxFacts, say: Say): Judgement | undefined {
   const { height } = facts;
   if (!height?.over) return undefined;
-  return finding(
-    facts,
-    'BOX_TOO_HIGH',
-    'stop',
-    'boxes',
-    `the box height given is ${say(height.over)} over what the bay allows; the greatest is shown.`,
-    height.greatest,
-  );
+  const says = `the box height given is ${say(height.over)} over what the bay allows; the greatest is shown.`;
+  return stop('BOX_TOO_HIGH', says, [greatestHeight(facts)], height.greatest);
 }
 
-function contentsTooTall(facts: BoxFacts, say: Say): Finding | undefined {
+function contentsTooTall(facts: BoxFacts, say: Say): Judgement | undefined {
   const { tallest, clearHeight } = facts;
   if (!tallest || !clearHeight) return undefined;
   const short = subtract(add(tallest.height, OVER_CONTENTS), clearHeight.total);
   if (short <= 0) return undefined;
-  return finding(
-    facts,
-    'CONTENTS_TOO_TALL',
-    'stop',
-    'divide',
-    `${tallest.name} wants ${say(short)} more clear height, counting 1/4 in of air.`,
-    clearHeight,
-  );
+  const says = `${tallest.name} wants ${say(short)} more clear height, counting 1/4 in of air.`;
+  return stop('CONTENTS_TOO_TALL', says, [freeHeight(facts), higherFront(facts, short, say)], clearHeight, 'divide');
 }

@@ -1,14 +1,25 @@
-import type { Bank, Drawer } from '../job';
-import type { Division } from '../division';
-import type { Length, Tally } from '../length';
-import type { Finding, Say } from './finding';
+import type { Bank, Drawer, TieGroup } from '../job';
+import { divide, type Division, type DivisionProblem } from '../division';
+import { millimetres, type Length, type Tally } from '../length';
+import type { Exact, Finding, Remedy, Say } from './finding';
 
 export function drawerName(drawer: Drawer | undefined, place: number): string {
   return drawer?.name ? `${place + 1}, ${drawer.name}` : `${place + 1}`;
 }
 
+/** A bank's division as its findings need it. */
+export interface DivisionFacts {
+  readonly bank: Bank;
+  readonly path: string;
+  readonly problem: DivisionProblem;
+  readonly division: Division;
+  /** Height shared out. */
+  readonly share: Tally;
+}
+
 /** What a division says when it can't be made, and by how much. */
-export function divisionImpossible(bank: Bank, division: Division, total: Tally, say: Say): Finding | undefined {
+export function divisionImpossible(facts: DivisionFacts, say: Say, exact: Exact): Finding | undefined {
+  const { bank, division, share } = facts;
   if (division.ok) return undefined;
   const { fails, by, place } = division;
   const says = {
@@ -17,7 +28,37 @@ export function divisionImpossible(bank: Bank, division: Division, total: Tally,
     'nothing-left': `Drawer ${drawerName(bank.drawers[place ?? 0], place ?? 0)} would come out ${say(by)} under nothing. A smaller step, or fewer drawers, would leave it room.`,
     open: `By hand, every height is given but one, which takes the rest. Here ${by} are open.`,
   }[fails];
-  return { code: 'DIVISION_IMPOSSIBLE', severity: 'stop', step: 'divide', says, because: total };
+  const remedies = [...freedLocks(facts), ...equalHeights(facts, exact)];
+  return { code: 'DIVISION_IMPOSSIBLE', severity: 'stop', step: 'divide', says, because: share, remedies };
+}
+
+/** Locks that, one of them away, leave a division that can be made; from the bottom up, where it shows least. */
+function freedLocks({ bank, path, problem }: DivisionFacts): readonly Remedy[] {
+  const helps = (group: TieGroup): boolean =>
+    group.locked !== undefined &&
+    divide({ ...problem, groups: problem.groups.map((each) => (each === group ? { members: each.members } : each)) })
+      .ok;
+  return problem.groups
+    .filter(helps)
+    .reverse()
+    .slice(0, 2)
+    .map(({ members }) => {
+      const locked = members.filter((place) => bank.drawers[place]?.height !== undefined);
+      return {
+        says: `Free drawer ${locked.map((place) => drawerName(bank.drawers[place], place)).join(' and ')}`,
+        patches: locked.map((place) => ({ path: `${path}.drawers[${place}].height`, value: undefined })),
+      };
+    });
+}
+
+/** The free heights made equal, where that can be done and isn't so already. */
+function equalHeights({ bank, path, problem }: DivisionFacts, exact: Exact): readonly Remedy[] {
+  const increment = problem.increment ?? millimetres(1);
+  const alike = problem.choice.scheme === 'equal';
+  if (alike || !divide({ ...problem, choice: { scheme: 'equal' }, increment }).ok) return [];
+  const needed = bank.division.increment ? [] : [{ path: `${path}.division.increment`, value: exact(increment) }];
+  const patches = [{ path: `${path}.division.scheme`, value: 'equal' }, ...needed];
+  return [{ says: 'Make the free heights equal', patches }];
 }
 
 /** A lower drawer shallower than the one above it, unless ordered by hand. */

@@ -1,3 +1,4 @@
+import type { Patch } from '../job';
 import type { Length, Tally } from '../length';
 
 export type Severity = 'stop' | 'warn' | 'note';
@@ -23,6 +24,12 @@ export type FindingCode =
 /** Which step of the work a finding belongs to. */
 export type Step = 'measure' | 'divide' | 'boxes' | 'cut';
 
+/** What would mend a finding: a sentence for a button, and the change to the job document that does it. */
+export interface Remedy {
+  readonly says: string;
+  readonly patches: readonly Patch[];
+}
+
 /** What an experienced builder would say looking over the plan. */
 export interface Finding {
   readonly code: FindingCode;
@@ -33,10 +40,15 @@ export interface Finding {
   readonly drawer?: string;
   readonly says: string;
   readonly because?: Tally;
+  /** Each, applied, takes this finding away; what it asks elsewhere is for the findings after it. */
+  readonly remedies?: readonly Remedy[];
 }
 
 /** Writes a length inside a sentence, in the job's unit and step, unit and all. */
 export type Say = (length: Length) => string;
+
+/** Writes a length exactly, as the job document holds it. */
+export type Exact = (length: Length) => string;
 
 /** The findings that apply, of some that may. */
 export function present(...findings: readonly (Finding | undefined)[]): readonly Finding[] {

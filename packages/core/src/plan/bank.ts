@@ -1,4 +1,4 @@
-import { divide, makeupPlace, type Division } from '../division';
+import { divide, makeupPlace, type Division, type DivisionProblem } from '../division';
 import {
   boxFindings,
   buildOutMissing,
@@ -7,16 +7,22 @@ import {
   drawerName,
   openingFindings,
 } from '../findings';
-import type { Finding, Say } from '../findings';
+import type { Exact, Finding, Say } from '../findings';
 import { bays, frontBottomsOf, frontHeightsOf, frontWidth, heightToShare, leastHeights } from '../fronts';
 import { tieGroups, type Bank, type Case, type Job } from '../job';
 import type { Tally } from '../length';
 import { spacers, type HungSlide } from '../mounting';
 import { governOpening, type Opening } from '../opening';
-import type { SlideFamily } from '../slides';
+import { fitSlide, type SlideFamily } from '../slides';
 import { planBox, prepare, type BoxPlan, type Making } from './box';
 import { planDrawer, type BankFacts } from './drawer';
 import type { BankPlan, DrawerPlan } from './types';
+
+/** How findings write lengths: in a sentence, and as the job document holds them. */
+export interface Writing {
+  readonly say: Say;
+  readonly exact: Exact;
+}
 
 /** One bank from its readings to its parts. */
 export function planBank(
@@ -25,14 +31,16 @@ export function planBank(
   bank: Bank,
   path: string,
   table: ReadonlyMap<string, SlideFamily>,
-  say: Say,
+  { say, exact }: Writing,
 ): BankPlan {
   const opening = governOpening(bank, path);
   const makings = bank.drawers.map((_, place) => prepare(job, bank, place, path, opening, table));
   const share = heightToShare(bank, opening.height, path);
-  const division = divideBank(bank, share, makings);
+  const problem = problemOf(bank, share, makings);
+  const division = divide(problem);
   const facts = gather(bank, path, opening, makings, division);
   const boxes = makings.map((making) => planBox(making, opening, facts.bays[making.place]?.height));
+  const families = [...table.values()];
   const drawers = makings.map((making, place) => planDrawer(facts, making, boxes[place] as BoxPlan));
   return {
     id: bank.id,
@@ -51,19 +59,22 @@ export function planBank(
           makings.map(({ family }) => family),
         ),
       ),
-      ...someFindings(divisionImpossible(bank, division, share, say)),
+      ...someFindings(divisionImpossible({ bank, path, problem, division, share }, say, exact)),
       ...(division.ok ? divisionReversed(bank, division.heights, say) : []),
       ...makings.flatMap((making, place) =>
-        findingsOfBox(making, boxes[place] as BoxPlan, drawers[place] as DrawerPlan, opening, say),
+        boxFindings(
+          { ...factsOfBox(facts, making, boxes[place] as BoxPlan, drawers[place] as DrawerPlan), families, exact },
+          say,
+        ),
       ),
     ],
   };
 }
 
-function divideBank(bank: Bank, share: Tally, makings: readonly Making[]): Division {
+function problemOf(bank: Bank, share: Tally, makings: readonly Making[]): DivisionProblem {
   const { scheme, step, ratio, increment, makeup } = bank.division;
   const stored = makings.map(({ drawer, family, bottomFace }) => ({ drawer, family, bottomFace: bottomFace.total }));
-  return divide({
+  return {
     total: share.total,
     choice: { scheme, ...(step === undefined ? {} : { step }), ...(ratio === undefined ? {} : { ratio }) },
     groups: tieGroups(bank.drawers),
@@ -73,7 +84,7 @@ function divideBank(bank: Bank, share: Tally, makings: readonly Making[]): Divis
       bank.drawers.map(({ id }) => id),
     ),
     least: leastHeights(bank, stored),
-  });
+  };
 }
 
 function gather(bank: Bank, path: string, opening: Opening, makings: readonly Making[], division: Division): BankFacts {
@@ -100,25 +111,32 @@ function hang(bank: Bank, drawers: readonly DrawerPlan[]): readonly Tally[] {
   return slides.length === drawers.length ? spacers(slides, bank.mounting?.order ?? 'top-first') : [];
 }
 
-function findingsOfBox(making: Making, box: BoxPlan, plan: DrawerPlan, opening: Opening, say: Say): readonly Finding[] {
-  const { drawer, place, family, stock, fit } = making;
+function factsOfBox(facts: BankFacts, making: Making, box: BoxPlan, plan: DrawerPlan) {
+  const { drawer, place, family, stock, fit, list, insetFront } = making;
   const tallest = [...(drawer.contents ?? [])].sort((a, b) => b.height - a.height)[0];
+  const depth = facts.opening.depth.total;
+  const longest = fitSlide(family, list, { depth, insetFront }, undefined).nominal;
+  const frontHeight = plan.dimensions['front.height']?.total;
   const clearHeight = plan.dimensions['inside.clearHeight'];
-  return boxFindings(
-    {
-      drawer: drawer.id,
-      name: drawerName(drawer, place),
-      family,
-      stock,
-      fit,
-      depth: opening.depth.total,
-      vanished: box.vanished,
-      ...(box.height ? { height: box.height } : {}),
-      ...(clearHeight ? { clearHeight } : {}),
-      ...(tallest ? { tallest } : {}),
-    },
-    say,
-  );
+  return {
+    drawer: drawer.id,
+    name: drawerName(drawer, place),
+    path: making.path,
+    field: making.paths.field,
+    family,
+    stock,
+    fit,
+    depth,
+    vanished: box.vanished,
+    locked: drawer.height !== undefined,
+    tied: tieGroups(facts.bank.drawers).some(({ members }) => members.length > 1 && members.includes(place)),
+    byHand: facts.bank.division.scheme === 'manual',
+    ...(longest === undefined ? {} : { longest }),
+    ...(box.height ? { height: box.height } : {}),
+    ...(frontHeight === undefined ? {} : { frontHeight }),
+    ...(clearHeight ? { clearHeight } : {}),
+    ...(tallest ? { tallest } : {}),
+  };
 }
 
 function someFindings(finding: Finding | undefined): readonly Finding[] {

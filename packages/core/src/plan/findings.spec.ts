@@ -125,3 +125,84 @@ describe('findings', () => {
     planDocument({ unit: 'mm', step: 500_000 as never, cases: [{ id: 'c', name: 'c', path: '', banks: [bank] }] })
       .cases[0]!.banks[0]!.drawers;
 });
+
+describe('remedies', () => {
+  const at = (field: string, value: unknown): Patch => ({ path: `BANK.${field}`, value });
+  const thick: Patch = { path: 'materials[0].thickness', value: '17 mm' };
+  const contents = [{ name: 'roll', height: '140 mm' }];
+
+  /** Where the finding stands, and how many ways to mend it are offered. */
+  it.each<[string, number, Patch[]]>([
+    ['DEPTH_TOO_SHORT', 1, [at('slide.length', '600 mm')]],
+    ['DEPTH_TOO_SHORT', 0, [at('opening.depth[0]', '200 mm')]],
+    ['DEPTH_TOO_SHORT', 1, [at('drawers[1].slide', { length: '700 mm' })]],
+    ['SIDE_TOO_THICK', 1, [at('slide', { family: 'undermount-16', length: '450 mm' }), thick]],
+    ['SIDE_TOO_THICK', 0, [at('slide.family', 'undermount-19'), { ...thick, value: '20 mm' }]],
+    ['BOTTOM_NOT_ALLOWED', 2, [at('slide.family', 'undermount-16'), at('box.bottomFit', 'applied')]],
+    [
+      'BOTTOM_NOT_ALLOWED',
+      2,
+      [
+        at('slide.family', 'undermount-16'),
+        at('box', {
+          sides: 'ply12',
+          ends: 'ply12',
+          bottom: 'ply6',
+          corner: { joint: 'through' },
+          bottomFit: 'applied',
+        }),
+      ],
+    ],
+    ['RECESS_WRONG', 1, [at('slide.family', 'undermount-16'), at('box.groove.offset', '8 mm')]],
+    ['RECESS_WRONG', 1, [at('slide.family', 'centre-mount'), at('drawers[0].box', { groove: { offset: '6 mm' } })]],
+    ['EASE_TOO_MUCH', 1, [at('box.ease', '3 mm')]],
+    ['BOX_TOO_HIGH', 1, [at('drawers[0].boxHeight', '400 mm')]],
+    ['BOX_TOO_LOW', 1, [at('drawers[0].boxHeight', '40 mm')]],
+    ['BOX_TOO_LOW', 1, [at('drawers[0].height', '60 mm')]],
+    ['CONTENTS_TOO_TALL', 2, [at('drawers[0]', { id: 'd1', height: '150 mm', contents })]],
+    [
+      'CONTENTS_TOO_TALL',
+      0,
+      [at('drawers', [{ id: 'd1', height: '150 mm' }, { id: 'd2', sameAs: 'd1', contents }, { id: 'd3' }])],
+    ],
+    ['DIVISION_IMPOSSIBLE', 1, [at('drawers[0].height', '600 mm')]],
+    [
+      'DIVISION_IMPOSSIBLE',
+      2,
+      [at('drawers', [{ id: 'd1', height: '300 mm' }, { id: 'd2', height: '300 mm' }, { id: 'd3' }])],
+    ],
+    [
+      'DIVISION_IMPOSSIBLE',
+      2,
+      [
+        at('drawers', [
+          { id: 'd1', height: '100 mm' },
+          { id: 'd2', height: '100 mm' },
+        ]),
+      ],
+    ],
+    ['DIVISION_IMPOSSIBLE', 1, [at('division.step', '300 mm')]],
+    // What is stored asks for more than there is: no lock and no scheme can mend that.
+    [
+      'DIVISION_IMPOSSIBLE',
+      0,
+      [
+        at('drawers', [
+          { id: 'd1', height: '30 mm' },
+          { id: 'd2', contents: [{ name: 'mast', height: '900 mm' }] },
+        ]),
+      ],
+    ],
+    ['DIVISION_IMPOSSIBLE', 1, [at('division', { scheme: 'manual' })]],
+  ])('%s: each of the %i offered takes it away', (code, count, patches) => {
+    const found = one(...patches).findings.filter((finding) => finding.code === code);
+    expect(found.length).toBeGreaterThan(0);
+    const [finding] = found;
+    expect(finding!.remedies ?? []).toHaveLength(count);
+    for (const remedy of finding!.remedies ?? []) {
+      expect(remedy.says).toMatch(/^[A-Z]/);
+      const after = one(...patches, ...remedy.patches).findings;
+      expect(after.filter((each) => each.code === code && each.drawer === finding!.drawer)).toEqual([]);
+    }
+  });
+});

@@ -1,5 +1,5 @@
 import { readJob, readJobText, showStep, type Job, type JobReading } from '../job';
-import { writeLength, type Length } from '../length';
+import { writeExact, writeLength, type Length } from '../length';
 import { checkSlides, slideTable } from '../slides';
 import { planBank } from './bank';
 import type { Plan } from './types';
@@ -8,7 +8,10 @@ import type { Plan } from './types';
 export function plan(job: Job): Plan {
   const table = slideTable(job);
   const step = showStep(job);
-  const say = (length: Length): string => writeLength(length, { unit: job.unit, step }, { unit: true });
+  const writing = {
+    say: (length: Length): string => writeLength(length, { unit: job.unit, step }, { unit: true }),
+    exact: (length: Length): string => writeExact(length, job.unit),
+  };
   return {
     unit: job.unit,
     step,
@@ -16,7 +19,7 @@ export function plan(job: Job): Plan {
       id: each.id,
       name: each.name,
       path: `cases[${c}]`,
-      banks: each.banks.map((bank, b) => planBank(job, each, bank, `cases[${c}].banks[${b}]`, table, say)),
+      banks: each.banks.map((bank, b) => planBank(job, each, bank, `cases[${c}].banks[${b}]`, table, writing)),
     })),
   };
 }

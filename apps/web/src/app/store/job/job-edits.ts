@@ -1,16 +1,21 @@
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { patched, readJobDocument, type JobDocument, type Patch } from '@zabble/core';
+import { patched, plan, readJobDocument, type Finding, type Job, type JobDocument, type Patch } from '@zabble/core';
 import { JobActions } from './job.actions';
 import { jobFeature } from './job.reducer';
+import { selectPlan } from './job.selectors';
+
+/** Fields that are wishes about the division, not measurements: one that can’t be had is refused. */
+const WISH = /\.(division|drawers)\b/;
 
 /** The one way decisions get into the job: a named edit that leaves a job that can be read, or a sentence why not. */
 @Injectable({ providedIn: 'root' })
 export class JobEdits {
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly plan = this.store.selectSignal(selectPlan);
 
-  /** Undefined when done; else what stands in the way, and the job stays as it was. */
+  /** Undefined when done; else what stands in the way, and the job (and its last good division) stays as it was. */
   apply(name: string, patches: readonly Patch[], merge?: string): string | undefined {
     const before = this.document();
     if (!before) return 'No job is open.';
@@ -21,7 +26,25 @@ export class JobEdits {
       const says = reading.errors[0]?.says ?? 'that can’t be read';
       return `${says.charAt(0).toUpperCase()}${says.slice(1)}.`;
     }
+    const refused = patches.some(({ path }) => WISH.test(path)) ? this.newlyImpossible(reading.job) : undefined;
+    if (refused) return refused.says;
     this.store.dispatch(JobActions.edited({ name, document, ...(merge === undefined ? {} : { merge }) }));
     return undefined;
   }
+
+  /** A division that can’t be made where one could be made before. */
+  private newlyImpossible(job: Job): Finding | undefined {
+    const before = this.plan()?.cases.flatMap(({ banks }) => banks) ?? [];
+    const after = plan(job).cases.flatMap(({ banks }) => banks);
+    for (const bank of after) {
+      const impossible = bank.findings.find(isImpossible);
+      const was = before.find(({ path }) => path === bank.path)?.findings.some(isImpossible);
+      if (impossible && !was) return impossible;
+    }
+    return undefined;
+  }
+}
+
+function isImpossible({ code }: Finding): boolean {
+  return code === 'DIVISION_IMPOSSIBLE';
 }

@@ -1,0 +1,56 @@
+import { TestBed } from '@angular/core/testing';
+import { provideStore, Store } from '@ngrx/store';
+import { patched } from '@zabble/core';
+import { newJob } from '../../jobs/new-job';
+import { JobEdits } from './job-edits';
+import { JobActions } from './job.actions';
+import { jobFeature } from './job.reducer';
+
+const BANK = 'cases[0].banks[0]';
+const at = (field: string, value: unknown) => ({ path: `${BANK}.${field}`, value });
+
+describe('an edit', () => {
+  let edits: JobEdits;
+  let store: Store;
+  const document = newJob('mm');
+  const now = () => store.selectSignal(jobFeature.selectDocument)();
+
+  beforeEach(() => {
+    TestBed.configureTestingModule({ providers: [provideStore({ job: jobFeature.reducer })] });
+    store = TestBed.inject(Store);
+    edits = TestBed.inject(JobEdits);
+    store.dispatch(
+      JobActions.opened({
+        job: { id: 'j', revision: 1, document, createdAt: '', updatedAt: '' },
+        document,
+        sync: 'kept',
+      }),
+    );
+  });
+
+  it('that changes nothing is none', () => {
+    expect(edits.apply('same', [at('basis', 'planned')])).toBeUndefined();
+    expect(store.selectSignal(jobFeature.selectPast)()).toEqual([]);
+  });
+
+  it('that leaves a job nobody could read is refused with one sentence', () => {
+    expect(edits.apply('gone', [at('front.material', 'oak')])).toBe('Read "oak": no material of the job has this id.');
+    expect(now()).toBe(document);
+  });
+
+  it('that wishes for a division that can’t be made is refused with the amount, and the last good one stays', () => {
+    expect(edits.apply('lock', [at('drawers[0].height', '900 mm')])).toContain(
+      '125.0 mm more than there is to share out',
+    );
+    expect(edits.apply('step', [at('division.step', '300 mm')])).toContain('under nothing');
+    expect(now()).toBe(document);
+  });
+
+  it('that measures is taken even where the division can’t be made by it any more', () => {
+    expect(edits.apply('lock', [at('drawers[0].height', '300 mm')])).toBeUndefined();
+    expect(edits.apply('height', [at('opening.height[0]', '200 mm')])).toBeUndefined();
+    // Already impossible: a wish may change it, for the better or not.
+    expect(edits.apply('lock lower', [at('drawers[0].height', '290 mm')])).toBeUndefined();
+    expect(now()).toEqual(patched(document, [at('drawers[0].height', '290 mm'), at('opening.height[0]', '200 mm')]));
+  });
+});

@@ -1,0 +1,76 @@
+import { BOTTOMS } from '../box';
+import type { BottomFit, Patch } from '../job';
+import { add, inches, millimetres, type Length } from '../length';
+import type { BoxFacts } from './box-facts';
+import type { Remedy, Say } from './finding';
+
+/** The chosen length away, where a shorter one fits. */
+export function longestThatFits({ longest, field, fit }: BoxFacts, say: Say): Remedy | undefined {
+  if (longest === undefined || fit.nominal === undefined) return undefined;
+  return {
+    says: `Use the longest that fits, ${say(longest)}`,
+    patches: [{ path: field('slide.length'), value: undefined }],
+  };
+}
+
+/** A family of the same basis that takes these sides; a chosen length is of the old family’s list, so it goes. */
+export function anotherFamily({ families, family, stock, field }: BoxFacts): Remedy | undefined {
+  const { basis, seat } = family;
+  const takes = ({ maxSide }: typeof family): boolean => maxSide === undefined || maxSide >= stock.sides.thickness;
+  const other = families.find((each) => each.basis === basis && each.seat === seat && takes(each));
+  if (!other) return undefined;
+  const patches = [
+    { path: field('slide.length'), value: undefined },
+    { path: field('slide.family'), value: other.id },
+  ];
+  return { says: `Use ${other.name}`, patches };
+}
+
+/** A bottom the family takes, with the groove it needs. */
+export function fitAllowed({ family, stock, field, exact }: BoxFacts, fit: BottomFit): Remedy {
+  const { groove, play } = stock.box;
+  const offset = family.recess ?? groove?.offset ?? millimetres(12);
+  const patches: Patch[] = [{ path: field('box.bottomFit'), value: fit }];
+  if (!groove)
+    patches.push({ path: field('box.groove'), value: { depth: exact(millimetres(6)), offset: exact(offset) } });
+  else if (BOTTOMS[fit].raised && family.recess !== undefined)
+    patches.push({ path: field('box.groove.offset'), value: exact(offset) });
+  if (play === undefined) patches.push({ path: field('box.play'), value: exact(inches(1, 16)) });
+  return { says: `Make it ${BOTTOMS[fit].name.toLowerCase()}`, patches };
+}
+
+/** The groove at the recess; a flush bottom can’t be raised. */
+export function raisedToRecess({ family, stock, field, exact }: BoxFacts, say: Say): Remedy | undefined {
+  if (family.recess === undefined || !BOTTOMS[stock.box.bottomFit].raised) return undefined;
+  return {
+    says: `Raise the groove to ${say(family.recess)}`,
+    patches: [{ path: field('box.groove.offset'), value: exact(family.recess) }],
+  };
+}
+
+export function easeAllowed({ family, field, exact }: BoxFacts, say: Say): Remedy {
+  return {
+    says: `Ease it by ${say(family.narrowBy)}, all that is allowed`,
+    patches: [{ path: field('box.ease'), value: exact(family.narrowBy) }],
+  };
+}
+
+/** The height by hand away: the box is then as high as its bay allows. */
+export function greatestHeight({ path }: BoxFacts): Remedy {
+  return { says: 'Take the greatest the bay allows', patches: [{ path: `${path}.boxHeight`, value: undefined }] };
+}
+
+/** The lock away: what is stored then holds the front as high as it must be. */
+export function freeHeight({ path, locked, byHand }: BoxFacts): Remedy | undefined {
+  if (!locked || byHand) return undefined;
+  return { says: 'Free its height', patches: [{ path: `${path}.height`, value: undefined }] };
+}
+
+/** The front locked higher by what is missing; the others share what is left. */
+export function higherFront({ path, frontHeight, tied, exact }: BoxFacts, by: Length, say: Say): Remedy | undefined {
+  if (frontHeight === undefined || tied) return undefined;
+  return {
+    says: `Make its front ${say(by)} higher`,
+    patches: [{ path: `${path}.height`, value: exact(add(frontHeight, by)) }],
+  };
+}
