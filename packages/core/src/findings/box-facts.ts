@@ -16,7 +16,7 @@ export interface BoxFacts {
   readonly family: SlideFamily;
   readonly stock: BoxStock;
   readonly fit: Fit;
-  /** The longest slide that would fit, chosen or not. */
+  /** The longest slide that would fit, where the one chosen does not. */
   readonly longest?: Length;
   readonly depth: Length;
   readonly height?: BoxHeight;

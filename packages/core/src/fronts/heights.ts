@@ -1,5 +1,5 @@
 import type { Division } from '../division';
-import { tieGroups, type Bank } from '../job';
+import { tieGroups, type Bank, type TieGroup } from '../job';
 import {
   add,
   minus,
@@ -21,15 +21,28 @@ type Divided = Extract<Division, { ok: true }>;
 
 /** Front heights from the top down, each by how it came about: held, the scheme's, or what the others leave. */
 export function frontHeightsOf(bank: Bank, path: string, division: Divided): readonly Tally[] {
-  return division.heights.map((height, place) => tally(...heightTerms(bank, path, division, place, height)));
+  const groups = tieGroups(bank.drawers);
+  const groupOf = new Map(groups.flatMap((group) => group.members.map((place) => [place, group] as const)));
+  return division.heights.map((height, place) =>
+    tally(...heightTerms({ bank, path, division, group: groupOf.get(place) }, place, height)),
+  );
 }
 
-function heightTerms(bank: Bank, path: string, division: Divided, place: number, height: Length): readonly Term[] {
+/** One drawer's share of a divided bank, with the fronts it is tied to. */
+interface Shared {
+  readonly bank: Bank;
+  readonly path: string;
+  readonly division: Divided;
+  readonly group: TieGroup | undefined;
+}
+
+function heightTerms(shared: Shared, place: number, height: Length): readonly Term[] {
+  const { bank, path, division } = shared;
   const field = (name: string): Source => ({ kind: 'field', path: `${path}.${name}` });
   const held = division.held[place];
-  if (held === 'locked') return [plus('locked', height, field(`drawers[${lockedAt(bank, place)}].height`))];
+  if (held === 'locked') return [plus('locked', height, field(`drawers[${lockedAt(shared, place)}].height`))];
   if (held === 'contents') return [plus('held up by what is stored', height, field(`drawers[${place}].contents`))];
-  if (division.makeup !== place) return schemeTerms(bank, path, division, place, height);
+  if (division.makeup !== place) return schemeTerms(shared, place, height);
   const others = division.heights.flatMap((each, other) =>
     other === place ? [] : minus(`front ${other + 1}`, each, frontOf(bank, other)),
   );
@@ -37,11 +50,11 @@ function heightTerms(bank: Bank, path: string, division: Divided, place: number,
 }
 
 /** What the scheme asked for, and what the increment (or a tie) made of it. */
-function schemeTerms(bank: Bank, path: string, division: Divided, place: number, height: Length): readonly Term[] {
+function schemeTerms({ bank, path, division, group }: Shared, place: number, height: Length): readonly Term[] {
   const field = (name: string): Source => ({ kind: 'field', path: `${path}.division.${name}` });
   const { scheme, step = ZERO } = bank.division;
   const ideal = division.ideals[place] ?? height;
-  const tied = tieGroups(bank.drawers).some(({ members }) => members.length > 1 && members.includes(place));
+  const tied = group !== undefined && group.members.length > 1;
   const rounding = unlessZero(
     plus(tied ? 'tied, and to the increment' : 'to the increment', subtract(height, ideal), field('increment')),
   );
@@ -62,9 +75,9 @@ function schemeTerms(bank: Bank, path: string, division: Divided, place: number,
 }
 
 /** The drawer whose lock it is: its own, or that of one it is tied to. */
-function lockedAt(bank: Bank, place: number): number {
+function lockedAt({ bank, group }: Shared, place: number): number {
   if (bank.drawers[place]?.height !== undefined) return place;
-  return tieGroups(bank.drawers).find(({ members }) => members.includes(place))?.lockedBy ?? place;
+  return group?.lockedBy ?? place;
 }
 
 /** Lower edges of the fronts above the opening's floor, from the top down. */

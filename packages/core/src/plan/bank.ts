@@ -6,6 +6,7 @@ import {
   divisionReversed,
   drawerName,
   openingFindings,
+  present,
 } from '../findings';
 import type { Exact, Finding, Say } from '../findings';
 import { bays, frontBottomsOf, frontHeightsOf, frontWidth, heightToShare, leastHeights } from '../fronts';
@@ -31,44 +32,53 @@ export function planBank(
   bank: Bank,
   path: string,
   table: ReadonlyMap<string, SlideFamily>,
-  { say, exact }: Writing,
+  writing: Writing,
 ): BankPlan {
   const opening = governOpening(bank, path);
   const makings = bank.drawers.map((_, place) => prepare(job, bank, place, path, opening, table));
   const share = heightToShare(bank, opening.height, path);
   const problem = problemOf(bank, share, makings);
-  const division = divide(problem);
-  const facts = gather(bank, path, opening, makings, division);
+  const facts = gather(bank, path, opening, makings, divide(problem));
   const boxes = makings.map((making) => planBox(making, opening, facts.bays[making.place]?.height));
-  const families = [...table.values()];
   const drawers = makings.map((making, place) => planDrawer(facts, making, boxes[place] as BoxPlan));
-  return {
-    id: bank.id,
-    path,
-    bank,
-    opening,
-    share,
-    drawers,
-    spacers: hang(bank, drawers),
-    findings: [
-      ...openingFindings(bank, opening, say),
-      ...someFindings(
-        buildOutMissing(
-          owner.style,
-          bank,
-          makings.map(({ family }) => family),
-        ),
-      ),
-      ...someFindings(divisionImpossible({ bank, path, problem, division, share }, say, exact)),
-      ...(division.ok ? divisionReversed(bank, division.heights, say) : []),
-      ...makings.flatMap((making, place) =>
-        boxFindings(
-          { ...factsOfBox(facts, making, boxes[place] as BoxPlan, drawers[place] as DrawerPlan), families, exact },
-          say,
-        ),
-      ),
-    ],
-  };
+  const findings = [
+    ...openingFindings(bank, opening, writing.say),
+    ...present(buildOutMissing(owner.style, bank, [...new Set(makings.map(({ family }) => family))])),
+    ...divisionFindings(facts, problem, share, writing),
+    ...allBoxFindings({ facts, problem, boxes, drawers, table }, writing),
+  ];
+  return { id: bank.id, path, bank, opening, share, drawers, spacers: hang(bank, drawers), findings };
+}
+
+function divisionFindings(
+  { bank, path, division }: BankFacts,
+  problem: DivisionProblem,
+  share: Tally,
+  { say, exact }: Writing,
+): readonly Finding[] {
+  if (division.ok) return divisionReversed(bank, division.heights, say);
+  return present(divisionImpossible({ bank, path, problem, division, share }, say, exact));
+}
+
+/** A bank worked out, before it is looked over. */
+interface Worked {
+  readonly facts: BankFacts;
+  readonly problem: DivisionProblem;
+  readonly boxes: readonly BoxPlan[];
+  readonly drawers: readonly DrawerPlan[];
+  readonly table: ReadonlyMap<string, SlideFamily>;
+}
+
+function allBoxFindings(
+  { facts, problem, boxes, drawers, table }: Worked,
+  { say, exact }: Writing,
+): readonly Finding[] {
+  const tied = new Set(problem.groups.flatMap(({ members }) => (members.length > 1 ? members : [])));
+  const families = [...table.values()];
+  return facts.makings.flatMap((making, place) => {
+    const of = factsOfBox({ ...facts, tied }, making, boxes[place] as BoxPlan, drawers[place] as DrawerPlan);
+    return boxFindings({ ...of, families, exact }, say);
+  });
 }
 
 function problemOf(bank: Bank, share: Tally, makings: readonly Making[]): DivisionProblem {
@@ -111,11 +121,16 @@ function hang(bank: Bank, drawers: readonly DrawerPlan[]): readonly Tally[] {
   return slides.length === drawers.length ? spacers(slides, bank.mounting?.order ?? 'top-first') : [];
 }
 
-function factsOfBox(facts: BankFacts, making: Making, box: BoxPlan, plan: DrawerPlan) {
+function factsOfBox(
+  facts: BankFacts & { readonly tied: ReadonlySet<number> },
+  making: Making,
+  box: BoxPlan,
+  plan: DrawerPlan,
+) {
   const { drawer, place, family, stock, fit, list, insetFront } = making;
   const tallest = [...(drawer.contents ?? [])].sort((a, b) => b.height - a.height)[0];
   const depth = facts.opening.depth.total;
-  const longest = fitSlide(family, list, { depth, insetFront }, undefined).nominal;
+  const longest = fit.short > 0 ? fitSlide(family, list, { depth, insetFront }, undefined).nominal : undefined;
   const frontHeight = plan.dimensions['front.height']?.total;
   const clearHeight = plan.dimensions['inside.clearHeight'];
   return {
@@ -129,7 +144,7 @@ function factsOfBox(facts: BankFacts, making: Making, box: BoxPlan, plan: Drawer
     depth,
     vanished: box.vanished,
     locked: drawer.height !== undefined,
-    tied: tieGroups(facts.bank.drawers).some(({ members }) => members.length > 1 && members.includes(place)),
+    tied: facts.tied.has(place),
     byHand: facts.bank.division.scheme === 'manual',
     ...(longest === undefined ? {} : { longest }),
     ...(box.height ? { height: box.height } : {}),
@@ -137,8 +152,4 @@ function factsOfBox(facts: BankFacts, making: Making, box: BoxPlan, plan: Drawer
     ...(clearHeight ? { clearHeight } : {}),
     ...(tallest ? { tallest } : {}),
   };
-}
-
-function someFindings(finding: Finding | undefined): readonly Finding[] {
-  return finding ? [finding] : [];
 }
