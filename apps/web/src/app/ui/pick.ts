@@ -9,9 +9,9 @@ import type { Option } from './choice';
 @Component({
   selector: 'z-pick',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<label class="flex flex-col gap-1">
-    <span class="caption">{{ label() }}</span>
-    <select class="write w-full" [attr.data-path]="path()" (change)="choose($any($event.target).value)">
+  template: `<div class="flex flex-col gap-1">
+    <label class="caption" [for]="id()">{{ label() }}</label>
+    <select class="write w-full" [id]="id()" [attr.data-path]="path()" (change)="choose($any($event.target).value)">
       @for (option of options(); track option.value) {
         <option [value]="option.value" [selected]="option.value === value()">{{ option.label }}</option>
       }
@@ -19,7 +19,7 @@ import type { Option } from './choice';
     @if (says()) {
       <span class="text-sm font-medium text-lead" role="alert">{{ says() }}</span>
     }
-  </label>`,
+  </div>`,
 })
 export class Pick {
   readonly path = input.required<string>();
@@ -31,6 +31,7 @@ export class Pick {
   private readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
+  protected readonly id = computed(() => `pick-${this.path().replace(/[^A-Za-z0-9]+/g, '-')}`);
   protected readonly value = computed(() => valueAt(this.document(), this.path()) ?? this.fallback());
 
   protected choose(value: string): void {

@@ -11,7 +11,7 @@ import {
   type Use,
 } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
-import { selectCutList, selectShowing } from '../../store/job/job.selectors';
+import { selectCutList, selectPlan, selectShowing } from '../../store/job/job.selectors';
 import { SessionActions } from '../../store/session/session';
 import { Figure } from '../../ui/figure';
 import { Size } from '../../ui/size';
@@ -34,6 +34,7 @@ const RELEASES: Readonly<Record<Release, string>> = {
 export class CutStep {
   readonly bank = input.required<BankPlan>();
   private readonly store = inject(Store);
+  private readonly plan = this.store.selectSignal(selectPlan);
   protected readonly list = this.store.selectSignal(selectCutList);
   private readonly id = this.store.selectSignal(jobFeature.selectId);
   private readonly showing = this.store.selectSignal(selectShowing);
@@ -51,17 +52,16 @@ export class CutStep {
     return found.size === 1 ? [...found][0] : undefined;
   }
 
-  /** Which parts of which drawers: “sides of 1, 2, 3”. */
+  /** Which parts of which drawers: “sides of 1, 2, 3”; where the job has several banks, each by its name. */
   protected served({ uses }: Crosscut): string {
-    const several = new Set(uses.map(({ path }) => path)).size > 1;
     const roles = [...new Set(uses.map(({ role }) => role))];
     return roles
       .map(
         (role) =>
-          `${ROLES[role]} of ${this.drawers(
-            uses.filter((use) => use.role === role),
-            several,
-          )}`,
+          `${ROLES[role]} of ${uses
+            .filter((use) => use.role === role)
+            .map((use) => this.called(use))
+            .join(', ')}`,
       )
       .join('; ');
   }
@@ -81,7 +81,9 @@ export class CutStep {
     if (own) this.store.dispatch(SessionActions.drawerChosen({ drawer: own.drawer }));
   }
 
-  private drawers(uses: readonly Use[], several: boolean): string {
-    return uses.map(({ bank, place }) => (several ? `${bank} ${place + 1}` : String(place + 1))).join(', ');
+  private called({ case: owner, bank, place }: Use): string {
+    const cases = this.plan()?.cases ?? [];
+    const banks = cases.reduce((sum, each) => sum + each.banks.length, 0);
+    return [...(cases.length > 1 ? [owner] : []), ...(banks > 1 ? [bank] : []), place + 1].join(' ');
   }
 }

@@ -1,0 +1,95 @@
+import { expect, figure, kept, openJob, test } from './app';
+
+test('slide, corner and bottom chosen: widths, lengths and parts follow, what they need comes with them', async ({
+  page,
+}) => {
+  await openJob(page, 'Notions bank');
+  await page.getByRole('link', { name: /^Boxes/ }).click();
+  await page.getByLabel('Slide', { exact: true }).selectOption('Side-mount, light');
+  await expect.poll(() => figure(page, 'Width of box 1')).toBe('≈ 23 3/16');
+  await page.getByLabel('Length', { exact: true }).selectOption('18 in');
+  await expect.poll(() => figure(page, 'Length of box 1')).toBe('18');
+  await page.getByLabel('Corners').selectOption('Tongue and dado');
+  await expect(page.getByRole('textbox', { name: 'Depth of the joint' })).toHaveValue('1/4');
+  await page.getByLabel('Bottom', { exact: true }).first().selectOption('Applied below');
+  await expect(page.getByRole('textbox', { name: 'Play' })).toHaveCount(0);
+  await page.getByLabel('Slide', { exact: true }).selectOption('Undermount, sides to 16 mm');
+  const stop = page.locator('[data-code="BOTTOM_NOT_ALLOWED"]').first();
+  await expect(stop).toContainText('wants a bottom captured in grooves all round or slid in');
+  await stop.getByRole('button', { name: 'Make it captured in grooves all round' }).click();
+  await expect(page.locator('[data-code="BOTTOM_NOT_ALLOWED"], [data-code="RECESS_WRONG"]')).toHaveCount(0);
+  await expect(page.getByRole('textbox', { name: 'Groove up' })).toHaveValue('13 mm');
+  await page.getByLabel('12 mm birch plywood').last().fill('16.5 mm');
+  await expect(page.locator('[data-code="SIDE_TOO_THICK"]').first()).toContainText('takes sides up to');
+  await kept(page);
+});
+
+test('bad entries in every kind of field: one sentence, nothing lost', async ({ page }) => {
+  await openJob(page, 'Flag chest');
+  for (const [text, says] of [
+    ['wide', 'a number is wanted at "wide"'],
+    ['864 mm 3', 'can’t be read'],
+    ['1/3', 'not in sixty-fourths'],
+    ['-20', 'less than nothing'],
+    ['200000', 'over 100 m'],
+    ['', 'a length is wanted'],
+    ['0', 'more than nothing'],
+  ] as const) {
+    await page.getByLabel('Width, reading 1').fill(text);
+    await expect(page.getByRole('alert')).toContainText(says);
+    expect(await figure(page, 'Width that governs')).toBe('864.0');
+  }
+  await page.getByLabel('Width, reading 1').press('Escape');
+  await expect(page.getByLabel('Width, reading 1')).toHaveValue('864');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  const ratio = page.getByLabel('Each is so many times the one above');
+  for (const [text, says] of [
+    ['golden', 'a plain number is wanted'],
+    ['9', 'it must be from 0.2 to 5'],
+  ] as const) {
+    await ratio.fill(text);
+    await ratio.press('Enter');
+    await expect(page.getByRole('alert')).toContainText(says);
+    expect(await figure(page, 'Front height of drawer 1')).toBe('119.0');
+  }
+  await page.getByLabel('Job name').fill('');
+  await page.getByLabel('Job name').press('Enter');
+  await expect(page.getByRole('alert').first()).toContainText('must not be empty');
+});
+
+test('by keyboard alone: to a step, into a field, a front chosen, undone', async ({ page }) => {
+  await openJob(page, 'Rope bench');
+  await page.keyboard.press('Alt+2');
+  await expect(page).toHaveURL(/divide$/);
+  await page.getByRole('button', { name: 'Drawer 3', exact: true }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'The reckoning' })).toContainText('Drawer 3, front height');
+  await page.getByRole('button', { name: 'Lock drawer 3' }).focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByLabel('Locked height of drawer 3')).toHaveValue('7 1/4');
+  await page.locator('body').press('u');
+  await expect(page.getByLabel('Locked height of drawer 3')).toHaveCount(0);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('Keys of the bench');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('a job of two banks: each has its own face, and the cut list holds both', async ({ page }) => {
+  await openJob(page, 'Rope bench');
+  await page.getByRole('button', { name: 'Bench, right' }).click();
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('30');
+  await page.getByRole('link', { name: /^Cut/ }).click();
+  await expect(page.getByText('sides of left 4', { exact: false }).first()).toBeVisible();
+  await expect(page.getByText('sides of right 4', { exact: false }).first()).toBeVisible();
+  await expect(page.getByText('forecast: not before the opening is measured').first()).toBeVisible();
+});
+
+test('another unit: the same lengths, written in it', async ({ page }) => {
+  await openJob(page, 'Rope bench');
+  await page.getByText('Millimetres', { exact: true }).click();
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 457.0');
+  await expect(page.getByLabel('Width, reading 1')).toHaveValue('457.2');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('18');
+});
