@@ -1,3 +1,4 @@
+import { railOf } from '../job';
 import { inMillimetres, type Tally } from '../length';
 import type { BankPlan, DrawerDimension, DrawerPlan } from '../plan';
 import type { Box, Drawing, Line, Shape } from './shapes';
@@ -47,7 +48,7 @@ function boxOf({ opening }: BankPlan, drawer: DrawerPlan): readonly Box[] {
 
 /** Rails fill the opening between the bays. */
 function railsOf(plan: BankPlan): readonly Box[] {
-  const rail = inMillimetres(plan.bank.rail ?? (0 as Tally['total']));
+  const rail = inMillimetres(railOf(plan.bank));
   if (rail === 0) return [];
   const width = inMillimetres(plan.opening.width.total);
   return plan.drawers.slice(0, -1).flatMap((drawer) => {

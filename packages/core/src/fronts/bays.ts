@@ -1,4 +1,4 @@
-import type { Bank } from '../job';
+import { railOf, type Bank } from '../job';
 import { minus, plus, share, subtract, tally, unlessZero, ZERO, type Length, type Source, type Tally } from '../length';
 
 /** The room behind one front. */
@@ -53,7 +53,7 @@ function bayTop(face: BankFace, place: number) {
 }
 
 const halfGap = ({ bank }: BankFace): Length => share(bank.front.gap, 2);
-const halfRail = ({ bank }: BankFace): Length => share(bank.rail ?? ZERO, 2);
+const halfRail = ({ bank }: BankFace): Length => share(railOf(bank), 2);
 
 function field({ path }: BankFace, name: string): Source {
   return { kind: 'field', path: `${path}.${name}` };

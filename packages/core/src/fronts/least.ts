@@ -1,4 +1,4 @@
-import type { Bank, Drawer } from '../job';
+import { railOf, type Bank, type Drawer } from '../job';
 import { add, inches, largest, nm, share, subtract, ZERO, type Length } from '../length';
 import type { SlideFamily } from '../slides';
 import { lap } from './fronts';
@@ -36,7 +36,7 @@ export function leastHeights(bank: Bank, stored: readonly Stored[]): readonly (L
 /** Clear height less front height: the same whatever the front's height. */
 function clearOverFront(bank: Bank, stored: readonly Stored[], place: number): Length {
   const { family, bottomFace } = stored[place] as Stored;
-  const [gap, rail] = [bank.front.gap, bank.rail ?? ZERO];
+  const [gap, rail] = [bank.front.gap, railOf(bank)];
   const [halfGap, halfRail] = [share(gap, 2), share(rail, 2)];
   const above = stored[place - 1];
   const up = above

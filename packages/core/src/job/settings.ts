@@ -22,16 +22,13 @@ export function backCorner(box: Box): Corner {
   return back ?? front;
 }
 
-export function backMaterial(box: Box): string {
-  return box.back ?? box.ends;
-}
-
 /** The finest step a job's lengths are shown in. */
 export function showStep(job: Job): Length {
   return job.step ?? (job.unit === 'in' ? inches(1, 32) : millimetres(0.5));
 }
 
-export function rail(bank: Bank): Length {
+/** Height of the rails between drawers; nothing where there are none. */
+export function railOf(bank: Bank): Length {
   return bank.rail ?? ZERO;
 }
 

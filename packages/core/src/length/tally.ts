@@ -41,11 +41,12 @@ export function minus(label: string, amount: Length, from?: Source): Term {
 
 /** `times` of the same: `minusTimes('slide', 2, half, …)` reads “− 2 × 1/2 slide”. */
 export function plusTimes(label: string, times: number, each: Length, from?: Source): Term {
-  return { ...plus(label, nm(times * each), from), times, each };
+  const amount = nm(times * each);
+  return from ? { label, amount, times, each, from } : { label, amount, times, each };
 }
 
 export function minusTimes(label: string, times: number, each: Length, from?: Source): Term {
-  return { ...plus(label, nm(-times * each), from), times, each: nm(-each) };
+  return plusTimes(label, times, nm(-each), from);
 }
 
 /** The term, unless it adds nothing: a zero that is only a default is not worth reading. */

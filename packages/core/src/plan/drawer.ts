@@ -1,7 +1,7 @@
 import type { Division } from '../division';
 import { lowestAbove, type Bay } from '../fronts';
-import type { Bank } from '../job';
-import { minus, nm, plus, tally, ZERO, type Source, type Tally } from '../length';
+import { railOf, type Bank } from '../job';
+import { minus, nm, plus, tally, type Source, type Tally } from '../length';
 import { markedSetback, slideLine } from '../mounting';
 import type { Opening } from '../opening';
 import type { BoxPlan, Making } from './box';
@@ -117,7 +117,7 @@ function lowestThingAbove(facts: BankFacts, place: number) {
     ];
   const from: Source = { kind: 'dimension', drawer: above.drawer.id, dimension: 'bay.bottomY' };
   const start = plus('bottom of the bay above', bay.bottomY.total, from);
-  const rail = bank.rail ?? ZERO;
+  const rail = railOf(bank);
   if (rail > 0) return [start, minus('rail', rail, { kind: 'field', path: `${path}.rail` })];
   const lift = lowestAbove(above.family, false);
   return lift === 0
