@@ -13,7 +13,7 @@ import { standingOf, STEPS } from './steps';
       @for (step of steps(); track step.id; let i = $index) {
         <li>
           <a
-            class="flex min-h-14 flex-col justify-center rounded-t px-3 py-1.5"
+            class="flex h-full min-h-14 flex-col justify-center rounded-t px-3 py-1.5"
             [class.bg-ink]="step.id === current()"
             [class.text-sheet]="step.id === current()"
             [class.hover:bg-well]="step.id !== current()"
