@@ -1,6 +1,9 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { ROOT } from './paths.mjs';
 
+// Debian keeps servers where an ordinary user's path does not look.
+process.env.PATH = `${process.env.PATH ?? ''}:/usr/sbin:/sbin`;
+
 /** Runs a command to its end with its output shown (or kept); answers its exit code and what it printed. */
 export function run(command, args, { quiet = false, env = {}, cwd = ROOT, keep = false } = {}) {
   return new Promise((resolve) => {
