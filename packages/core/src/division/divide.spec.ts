@@ -195,6 +195,16 @@ describe('the exact division', () => {
     );
   });
 
+  it('of a very tall bank of sixty fronts, many of them tied, is made all the same', () => {
+    const drawers = free(60).map((drawer, i) => (i % 5 === 4 ? { ...drawer, sameAs: `d${i}` } : drawer));
+    const division = divide(
+      problem(inches(400), { scheme: 'step', step: inches(1, 64) }, drawers, { increment: inches(1, 16) }),
+    );
+    if (!division.ok) throw new Error(division.fails);
+    expect(division.heights.reduce((sum: number, each) => sum + each, 0)).toBe(inches(400));
+    for (let i = 4; i < 60; i += 5) expect(division.heights[i]).toBe(division.heights[i - 1]);
+  });
+
   it('adds up exactly, every free height but the makeup on the increment, over thousands of openings', () => {
     const scheme = fc.constantFrom<Scheme>('equal', 'step', 'ratio');
     const any = fc.record({

@@ -51,29 +51,51 @@ interface Way {
 }
 
 /**
- * With ties the increments come in lumps of the weights. Every optimum lies within `reach` increments of its ideals
- * (no height can be further off than rounding all of them would cost together), so a table over the weighted sum of
- * increments, one unknown at a time, holds it.
+ * With ties the increments come in lumps of the weights: a table over the weighted sum of increments, one unknown at a
+ * time, holds the optimum. Whatever alone would cost more than a division already found is left out.
  */
 function weighted(sharing: Sharing): readonly bigint[] {
   const { unknowns, denominator, increment, makeup } = sharing;
   const step = increment * denominator;
+  const own = BigInt(unknowns[makeup]?.weight ?? 1);
+  const most = costOfRounding(sharing);
   let ways = new Map<bigint, Way>([[0n, { sum: 0n, cost: 0n, counts: [] }]]);
   unknowns.forEach((unknown, index) => {
-    const weight = BigInt(unknown.weight);
-    const base = floorDivide(unknown.ideal, step);
-    const reach = index === makeup ? 0n : reachOf(sharing, unknown);
     const next = new Map<bigint, Way>();
-    for (const way of ways.values())
-      for (let count = base - reach; count <= base + 1n + reach; count += 1n) {
-        const off = index === makeup ? 0n : count * step - unknown.ideal;
-        const sum = index === makeup ? way.sum : way.sum + weight * count;
-        keepBetter(next, { sum, cost: way.cost + weight * off * off, counts: [...way.counts, count] }, unknowns);
-        if (index === makeup) break;
+    for (const way of ways.values()) {
+      if (index === makeup) {
+        next.set(way.sum, { ...way, counts: [...way.counts, 0n] });
+        continue;
       }
+      const tryCount = (count: bigint): boolean => {
+        const off = count * step - unknown.ideal;
+        const cost = way.cost + BigInt(unknown.weight) * off * off;
+        if (own * cost > most) return false;
+        const sum = way.sum + BigInt(unknown.weight) * count;
+        keepBetter(next, { sum, cost, counts: [...way.counts, count] }, unknowns);
+        return true;
+      };
+      const base = floorDivide(unknown.ideal, step);
+      for (let count = base; tryCount(count); count -= 1n);
+      for (let count = base + 1n; tryCount(count); count += 1n);
+    }
     ways = next;
   });
   return bestOf([...ways.values()], sharing);
+}
+
+/** What it costs (as `bestOf` counts) to round one height after the other, each making up for those before it. */
+function costOfRounding({ unknowns, denominator, increment, makeup }: Sharing): bigint {
+  const step = increment * denominator;
+  let [over, cost] = [0n, 0n];
+  unknowns.forEach(({ weight, ideal }, index) => {
+    if (index === makeup) return;
+    const [w, aim] = [BigInt(weight), ideal - floorDivide(over, BigInt(weight))];
+    const off = floorDivide(2n * aim + step, 2n * step) * step - ideal;
+    cost += w * off * off;
+    over += w * off;
+  });
+  return BigInt(unknowns[makeup]?.weight ?? 1) * cost + over * over;
 }
 
 /** `m·cost + S²`, S being what the others take over their ideals and so the makeup's `m` drawers take under. */
@@ -103,12 +125,6 @@ function keepBetter(ways: Map<bigint, Way>, way: Way, unknowns: readonly Unknown
   const held = ways.get(way.sum);
   if (!held || way.cost < held.cost || (way.cost === held.cost && lessFromBelow(way, held, unknowns) < 0))
     ways.set(way.sum, way);
-}
-
-function reachOf({ unknowns, makeup }: Sharing, { weight }: Unknown): bigint {
-  const others = unknowns.reduce((sum, each, index) => (index === makeup ? sum : sum + each.weight), 0);
-  const own = unknowns[makeup]?.weight ?? 1;
-  return BigInt(Math.ceil(Math.sqrt((others + (others * others) / own) / weight) / 2));
 }
 
 function lowestOf(unknowns: readonly Unknown[], index: number): number {

@@ -51,7 +51,7 @@ export class LengthField implements OnDestroy {
   protected readonly text = signal('');
   protected readonly says = signal('');
   private readonly sitting = signal(0);
-  private timer?: ReturnType<typeof setTimeout>;
+  private timer: ReturnType<typeof setTimeout> | undefined;
 
   protected readonly id = computed(() => `field-${this.path().replace(/[^A-Za-z0-9]+/g, '-')}`);
   private readonly kept = computed((): Length | undefined => {
@@ -78,8 +78,9 @@ export class LengthField implements OnDestroy {
     });
   }
 
+  /** A step gone to by its key takes the field away: what was just written is taken first. */
   ngOnDestroy(): void {
-    clearTimeout(this.timer);
+    if (this.pause()) this.take();
   }
 
   protected started(event: FocusEvent): void {
@@ -90,8 +91,11 @@ export class LengthField implements OnDestroy {
 
   protected typed(text: string): void {
     this.text.set(text);
-    clearTimeout(this.timer);
-    this.timer = setTimeout(() => this.take(), PAUSE);
+    this.pause();
+    this.timer = setTimeout(() => {
+      this.timer = undefined;
+      this.take();
+    }, PAUSE);
   }
 
   /** Leaving the field: a length is set neatly, anything else stays as typed with its sentence. */
@@ -101,15 +105,23 @@ export class LengthField implements OnDestroy {
   }
 
   protected enter(): void {
-    clearTimeout(this.timer);
+    this.pause();
     this.take();
     if (this.says() === '') this.settle(this.kept());
   }
 
   protected escape(): void {
-    clearTimeout(this.timer);
+    this.pause();
     this.says.set('');
     this.settle(this.kept());
+  }
+
+  /** Ends the wait for the next key; true when there was one. */
+  private pause(): boolean {
+    const waiting = this.timer !== undefined;
+    clearTimeout(this.timer);
+    this.timer = undefined;
+    return waiting;
   }
 
   private take(): void {

@@ -18,8 +18,9 @@ export const JobActions = createActionGroup({
     'Save Due': emptyProps(),
     'Save Started': emptyProps(),
     Saved: props<{ job: StoredJob }>(),
-    'Not Reached': props<{ says: string }>(),
-    Refused: props<{ says: string }>(),
+    /** Answers name the job they are about: it may have been left meanwhile. */
+    'Not Reached': props<{ id: string; says: string }>(),
+    Refused: props<{ id: string; says: string }>(),
     'Conflict Found': props<{ kept: StoredJob; mine?: JobDocument }>(),
     'Mine Chosen': emptyProps(),
     'Theirs Chosen': emptyProps(),

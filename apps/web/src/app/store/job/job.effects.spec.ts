@@ -138,6 +138,49 @@ describe('keeping edits', () => {
     http.expectNone({ method: 'PUT' });
   });
 
+  describe('a job left for another while its save is on its way', () => {
+    const leaveForK = () => {
+      store.dispatch(JobActions.left());
+      store.dispatch(JobActions.open({ id: 'k' }));
+      http.expectOne('/api/jobs/k').flush({ ...stored(named('other'), 9), id: 'k' });
+    };
+
+    it('loses nothing written meanwhile: it is sent after, from the new revision', () => {
+      open();
+      edit('one');
+      jest.advanceTimersByTime(600);
+      const slow = put();
+      edit('two');
+      leaveForK();
+      slow.flush(stored(named('one'), 2));
+      const next = put();
+      expect(next.request.body).toEqual({ revision: 2, document: named('two') });
+      next.flush(stored(named('two'), 3));
+      expect(drafts.read('j')).toBeUndefined();
+      expect(state()).toMatchObject({ id: 'k', document: { name: 'other' }, sync: 'kept', revision: 9 });
+      jest.advanceTimersByTime(600);
+    });
+
+    it.each<[string, (request: ReturnType<typeof put>) => void]>([
+      [
+        'a conflict',
+        (request) =>
+          request.flush({ status: 409, says: 'x', kept: stored(named('theirs'), 5) }, { status: 409, statusText: 'x' }),
+      ],
+      ['the server away', (request) => request.error(new ProgressEvent('error'))],
+      ['a refusal', (request) => request.flush({ status: 422, says: 'x' }, { status: 422, statusText: 'x' })],
+    ])('%s is not taken for the other’s, and the edit stays kept here', (_, answer) => {
+      open();
+      edit('one');
+      jest.advanceTimersByTime(600);
+      const slow = put();
+      leaveForK();
+      answer(slow);
+      expect(state()).toMatchObject({ id: 'k', document: { name: 'other' }, sync: 'kept', kept: undefined });
+      expect(drafts.read('j')).toMatchObject({ document: { name: 'one' } });
+    });
+  });
+
   it('a job that isn’t there says so', () => {
     store.dispatch(JobActions.open({ id: 'j' }));
     http

@@ -7,6 +7,7 @@ import {
   catchError,
   concatMap,
   debounceTime,
+  EMPTY,
   filter,
   fromEvent,
   map,
@@ -94,37 +95,56 @@ export class JobEffects {
     ),
   );
 
-  /** What the server has need not be kept here. */
+  /** What the server has need not be kept here; what is newer is now made from what the server has. */
   readonly settle$ = createEffect(
     () =>
       this.actions.pipe(
         ofType(JobActions.saved),
-        withLatestFrom(this.state$),
-        tap(([{ job }, { id, document, sync }]) => {
-          if (id !== job.id || sync === 'kept') this.drafts.drop(job.id);
-          else if (document) this.drafts.write(job.id, { document, revision: job.revision });
+        tap(({ job }) => {
+          const draft = this.drafts.read(job.id);
+          if (!draft) return;
+          if (JSON.stringify(draft.document) === JSON.stringify(job.document)) this.drafts.drop(job.id);
+          else this.drafts.write(job.id, { ...draft, revision: job.revision });
         }),
       ),
     { dispatch: false },
   );
 
+  /** A job left with edits newer than the save that was on its way: they are sent after it. */
+  readonly finish$ = createEffect(() =>
+    this.actions.pipe(
+      ofType(JobActions.saved),
+      withLatestFrom(this.state$),
+      concatMap(([{ job }, { id }]) => {
+        const draft = id === job.id ? undefined : this.drafts.read(job.id);
+        if (!draft || JSON.stringify(draft.document) === JSON.stringify(job.document)) return EMPTY;
+        return this.api.replace(job.id, job.revision, draft.document).pipe(
+          map((saved) => JobActions.saved({ job: saved })),
+          // It stays kept here and is taken up when the job is opened again.
+          catchError(() => EMPTY),
+        );
+      }),
+    ),
+  );
+
   private save({ id, document, revision, sync }: JobState): Observable<JobAction> {
-    if (!id || !document || sync === 'kept' || sync === 'conflict') return of();
+    if (!id || !document || sync === 'kept' || sync === 'conflict') return EMPTY;
     this.store.dispatch(JobActions.saveStarted());
     return this.api.replace(id, revision, document).pipe(
       map((job): JobAction => JobActions.saved({ job })),
-      catchError((problem: unknown) => of(this.notSaved(problem))),
+      catchError((problem: unknown) => of(this.notSaved(id, problem))),
     );
   }
 
-  private notSaved(problem: unknown): JobAction {
+  private notSaved(id: string, problem: unknown): JobAction {
     if (isAway(problem))
       return JobActions.notReached({
+        id,
         says: 'The server is not reached. Everything is kept here and sent when it answers.',
       });
     const answer = (problem as HttpErrorResponse).error as Conflict | Problem | null;
     if (answer && 'kept' in answer) return JobActions.conflictFound({ kept: answer.kept });
-    return JobActions.refused({ says: answer?.says ?? 'The server would not keep this. It is kept here.' });
+    return JobActions.refused({ id, says: answer?.says ?? 'The server would not keep this. It is kept here.' });
   }
 
   private opened(job: StoredJob): JobAction {

@@ -48,7 +48,7 @@ describe('the job on the bench', () => {
       sync: 'here',
       revision: 2,
     });
-    expect(after(opened, edit('a'), JobActions.notReached({ says: 'away' }), edit('b'))).toMatchObject({
+    expect(after(opened, edit('a'), JobActions.notReached({ id: 'j', says: 'away' }), edit('b'))).toMatchObject({
       sync: 'unreached',
       says: 'away',
     });

@@ -71,14 +71,16 @@ export const jobFeature = createFeature({
       const newest = JSON.stringify(job.document) === JSON.stringify(state.document);
       return { ...settled(state), revision: job.revision, sync: newest ? 'kept' : 'here' };
     }),
-    on(JobActions.notReached, (state, { says }): JobState => ({ ...state, sync: 'unreached', says })),
-    on(JobActions.refused, (state, { says }): JobState => ({ ...state, sync: 'refused', says })),
-    on(JobActions.conflictFound, (state, { kept, mine }): JobState => ({
-      ...state,
-      document: mine ?? state.document ?? kept.document,
-      sync: 'conflict',
-      kept,
-    })),
+    on(JobActions.notReached, (state, { id, says }): JobState =>
+      state.id === id ? { ...state, sync: 'unreached', says } : state,
+    ),
+    on(JobActions.refused, (state, { id, says }): JobState =>
+      state.id === id ? { ...state, sync: 'refused', says } : state,
+    ),
+    on(JobActions.conflictFound, (state, { kept, mine }): JobState => {
+      if (state.id !== kept.id) return state;
+      return { ...state, document: mine ?? state.document ?? kept.document, sync: 'conflict', kept };
+    }),
     on(JobActions.mineChosen, (state): JobState => {
       if (!state.kept) return state;
       return { ...settled(state), revision: state.kept.revision, sync: 'here' };
