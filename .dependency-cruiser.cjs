@@ -11,6 +11,8 @@ const ROOMS = [
   'box',
   'fronts',
   'mounting',
+  'timber',
+  'stability',
   'findings',
   'plan',
   'cutting',

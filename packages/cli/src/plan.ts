@@ -1,4 +1,4 @@
-import { benchCards, plan, planDocument } from '@zabble/core';
+import { alternatives, benchCards, inMillimetres, plan, planDocument, type Job } from '@zabble/core';
 import { readJobFrom } from './job-file';
 
 /** What a command prints and how it ends. */
@@ -8,22 +8,44 @@ export interface Outcome {
   readonly code: 0 | 2;
 }
 
-const USAGE = 'plan wants one job file: npm run -s plan -- [--cards] JOB.json';
+const USAGE = 'plan wants one job file: npm run -s plan -- [--cards | --alternatives] JOB.json';
+
+/** What can be printed of a job, by the option that asks for it. */
+const PRINTS: Readonly<Record<string, (job: Job) => string>> = {
+  '--cards': (job) => benchCards(job, plan(job)).join('\n'),
+  '--alternatives': (job) => json(allAlternatives(job)),
+};
 
 /**
- * `plan [--cards] JOB.json`: the plan as JSON, or a plain-text bench card for each bank; what can’t be read gives one
- * error a line with the path of the field.
+ * `plan JOB.json`: the plan as JSON; with `--cards` a plain-text bench card for each bank, with `--alternatives` the
+ * best few divisions of every bank. What can’t be read gives one error a line with the path of the field.
  */
 export function planCommand(args: readonly string[]): Outcome {
-  const cards = args[0] === '--cards';
-  const [path, ...more] = cards ? args.slice(1) : args;
+  const print = PRINTS[args[0] ?? ''];
+  const [path, ...more] = print ? args.slice(1) : args;
   if (path === undefined || more.length > 0 || path.startsWith('--')) return { out: '', err: `${USAGE}\n`, code: 2 };
   const read = readJobFrom(path);
   if ('errors' in read) {
     const lines = read.errors.map(({ path: field, says }) => `${field}: ${says}\n`);
     return { out: '', err: lines.join(''), code: 2 };
   }
-  const planned = plan(read.job);
-  const out = cards ? benchCards(read.job, planned).join('\n') : `${JSON.stringify(planDocument(planned), null, 2)}\n`;
-  return { out, err: '', code: 0 };
+  return { out: print ? print(read.job) : json(planDocument(plan(read.job))), err: '', code: 0 };
+}
+
+/** Every bank's alternatives, heights in millimetres. */
+function allAlternatives(job: Job) {
+  return job.cases.flatMap(({ id, banks }, c) =>
+    banks.map((bank, b) => ({
+      case: id,
+      bank: bank.id,
+      alternatives: alternatives(job, `cases[${c}].banks[${b}]`).map(({ heights, ...rest }) => ({
+        ...rest,
+        heights: heights.map(inMillimetres),
+      })),
+    })),
+  );
+}
+
+function json(value: unknown): string {
+  return `${JSON.stringify(value, null, 2)}\n`;
 }

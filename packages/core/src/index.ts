@@ -11,3 +11,5 @@ export * from './mounting';
 export * from './opening';
 export * from './plan';
 export * from './slides';
+export * from './stability';
+export * from './timber';

@@ -1,5 +1,6 @@
 export * from './bottoms';
 export * from './corners';
+export * from './machining';
 export * from './parts';
 export * from './size';
 export * from './stock';

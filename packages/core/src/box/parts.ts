@@ -4,6 +4,8 @@ import {
   minusTimes,
   plus,
   plusTimes,
+  share,
+  subtract,
   tally,
   unlessZero,
   ZERO,
@@ -16,7 +18,10 @@ import { BOTTOMS } from './bottoms';
 import { lossOf, reachOf } from './corners';
 import type { BoxPaths, BoxStock } from './stock';
 
-export type Role = 'side' | 'front' | 'back' | 'bottom' | 'face';
+export type Role = 'side' | 'front' | 'back' | 'bottom' | 'muntin' | 'face' | 'stile' | 'rail' | 'panel';
+
+/** The roles a drawer front is made of: one piece, or a frame with its panel. */
+export const FRONT_ROLES: ReadonlySet<Role> = new Set<Role>(['face', 'stile', 'rail', 'panel']);
 
 /**
  * A part to cut. `length` runs along the grain or the longer cut (sides front to back; ends, bottoms and drawer
@@ -30,6 +35,8 @@ export interface Part {
   readonly thickness: Length;
   /** Id of the job's material. */
   readonly material: string;
+  /** Its size before edge banding, where that differs. */
+  readonly blank?: { readonly length: Tally; readonly width: Tally };
 }
 
 /** The box as sized: each absent when it can't be worked out. */
@@ -49,13 +56,19 @@ interface Making {
 /** Sides, ends and bottom of one box; the drawer front is not among them. */
 export function boxParts(drawer: string, stock: BoxStock, size: BoxSize, paths: BoxPaths): readonly Part[] {
   const making = { drawer, stock, size, paths };
-  const { sides, ends, back, bottom } = stock;
+  const { sides, ends, back, bottom, muntin } = stock;
   return [
     part('side', 2, sides, sideLength(making), sideHeight(making)),
     part('front', 1, ends, endLength(making, 'front'), sideHeight(making)),
     part('back', 1, back, endLength(making, 'back'), backHeight(making)),
-    part('bottom', 1, bottom, bottomAcross(making), bottomLong(making)),
+    part('bottom', muntin ? 2 : 1, bottom, bottomAcross(making), bottomLong(making)),
+    ...(muntin ? [part('muntin', 1, muntin, bottomLong(making), muntinWidth(making))] : []),
   ];
+}
+
+function muntinWidth({ stock, paths }: Making): Tally {
+  const from: Source = { kind: 'field', path: paths.field('box.muntin.width') };
+  return tally(plus('width of the muntin', stock.box.muntin?.width ?? ZERO, from));
 }
 
 function part(role: Role, count: number, of: BoxStock['sides'], length?: Tally, width?: Tally): Part {
@@ -122,12 +135,23 @@ function backHeight(making: Making): Tally | undefined {
 function bottomAcross(making: Making): Tally | undefined {
   const { box, sides } = making.stock;
   if (BOTTOMS[box.bottomFit].onOutside) return across(making);
+  if (box.muntin) return halfBottomAcross(making, box.muntin.width);
   return across(
     making,
     minusTimes('side', 2, sides.thickness, thickness(making, 'sides')),
     grooves(making, 2),
     play(making),
   );
+}
+
+/** One half of a bottom, between a side and the muntin: `(Wi − muntin)/2`, in a groove at either edge, less the play. */
+function halfBottomAcross(making: Making, muntin: Length): Tally | undefined {
+  const { drawer, stock, size } = making;
+  if (!size.width) return undefined;
+  const inside = subtract(size.width.total, stock.sides.thickness, stock.sides.thickness);
+  const half = share(subtract(inside, muntin), 2);
+  const from: Source = { kind: 'dimension', drawer, dimension: 'inside.width' };
+  return tally(plus('half the inside width less the muntin', half, from), grooves(making, 2), play(making));
 }
 
 /** The bottom front to back. */

@@ -79,6 +79,12 @@ export function boxHeight(family: SlideFamily, bay: Tally, drawer: string, wish:
   return byHand ? { greatest, height, over: nm(byHand.height - greatest.total) } : { greatest, height };
 }
 
+/** The box height taken down to the lowest of those that share one height; itself where it is the lowest. */
+export function sharedHeight(own: BoxHeight, lowest: Tally, from: Source): BoxHeight {
+  if (own.height.total <= lowest.total) return own;
+  return { ...own, height: tally(plus('height shared with another box', lowest.total, from)) };
+}
+
 /** Upper face of the bottom above the box's lower edge. */
 export function bottomFace(stock: BoxStock, paths: BoxPaths): Tally {
   const raised = BOTTOMS[stock.box.bottomFit].raised;

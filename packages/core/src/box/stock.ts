@@ -7,6 +7,7 @@ export interface BoxStock {
   readonly ends: Material;
   readonly back: Material;
   readonly bottom: Material;
+  readonly muntin?: Material;
   readonly frontCorner: Corner;
   readonly backCorner: Corner;
 }
@@ -18,6 +19,7 @@ export function boxStock(box: Box, material: (id: string) => Material): BoxStock
     ends: material(box.ends),
     back: material(box.back ?? box.ends),
     bottom: material(box.bottom),
+    ...(box.muntin ? { muntin: material(box.muntin.material) } : {}),
     frontCorner: box.corner,
     backCorner: backCorner(box),
   };

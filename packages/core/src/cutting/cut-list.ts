@@ -1,4 +1,4 @@
-import type { Part, Role } from '../box';
+import { FRONT_ROLES, type Part, type Role } from '../box';
 import type { Job, Material } from '../job';
 import type { Length, Tally } from '../length';
 import type { BankPlan, DrawerPlan, Plan } from '../plan';
@@ -84,8 +84,8 @@ function entryOf(owner: string, bank: BankPlan, drawer: DrawerPlan, part: Part):
 
 function releaseOf({ bank }: BankPlan, role: Role): Release {
   if (bank.basis === 'planned') return 'forecast';
-  if (role === 'bottom') return 'groove';
-  return role === 'face' ? 'hung' : 'now';
+  if (role === 'bottom' || role === 'muntin') return 'groove';
+  return FRONT_ROLES.has(role) ? 'hung' : 'now';
 }
 
 function groupOf(material: Material, entries: readonly Entry[]): CutGroup {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { tieGroups, type Drawer, type Scheme } from '../job';
 import { inches, millimetres, nm, type Length } from '../length';
-import { divide, makeupPlace, type Division, type DivisionProblem } from './divide';
+import { divide } from './divide';
+import { makeupPlace, type Division, type DivisionProblem } from './problem';
 import { idealHeights } from './ideal';
 
 const free = (count: number): Drawer[] => Array.from({ length: count }, (_, i) => ({ id: `d${i + 1}` }));
@@ -79,7 +80,7 @@ describe('makeup', () => {
   it('moves to the nearest free drawer when it is locked', () => {
     const drawers: Drawer[] = [...free(3), { id: 'd4', height: mm(200) }];
     const division = divide(problem(mm(700.3), { scheme: 'equal' }, drawers, { increment: mm(1) }));
-    expect(division).toMatchObject({ ok: true, makeup: 2, held: [undefined, undefined, undefined, 'locked'] });
+    expect(division).toMatchObject({ ok: true, makeups: [2], held: [undefined, undefined, undefined, 'locked'] });
     expect(heights(division)).toEqual([167, 167, 166.3, 200]);
   });
 });
@@ -91,11 +92,13 @@ describe('what can’t be divided', () => {
       ok: false,
       fails: 'over',
       by: mm(100),
+      place: 0,
     });
     expect(divide(problem(mm(700), { scheme: 'equal' }, locked(300, 300)))).toEqual({
       ok: false,
       fails: 'under',
       by: mm(100),
+      place: 0,
     });
     expect(divide(problem(mm(600), { scheme: 'equal' }, locked(300, 300))).ok).toBe(true);
     expect(divide(problem(mm(600), { scheme: 'manual' }, free(3)))).toMatchObject({ ok: false, fails: 'open', by: 3 });
@@ -110,8 +113,8 @@ describe('what can’t be divided', () => {
 
 describe('least heights', () => {
   it('hold a short drawer up to the increment and share the rest again', () => {
-    const least = [undefined, undefined, mm(150.2), undefined];
-    const division = divide(problem(mm(500), { scheme: 'equal' }, free(4), { increment: mm(5), least }));
+    const needs = [undefined, undefined, mm(150.2), undefined];
+    const division = divide(problem(mm(500), { scheme: 'equal' }, free(4), { increment: mm(5), needs }));
     expect(heights(division)).toEqual([115, 115, 155, 115]);
     expect(division).toMatchObject({ held: [undefined, undefined, 'contents', undefined] });
   });
@@ -226,7 +229,8 @@ describe('the exact division', () => {
         expect(division.heights.reduce((sum: number, each) => sum + each, 0)).toBe(total);
         division.heights.forEach((height, place) => {
           expect(height).toBeGreaterThan(0);
-          if (place !== division.makeup && division.held[place] === undefined) expect(height % increment).toBe(0);
+          if (!division.makeups.includes(place) && division.held[place] === undefined)
+            expect(height % increment).toBe(0);
         });
       }),
       { numRuns: 4000 },

@@ -1,2 +1,4 @@
 export * from './divide';
 export { idealHeights, type Ideals, type SchemeChoice } from './ideal';
+export * from './problem';
+export type { CarriedLine, Stretch } from './stretches';

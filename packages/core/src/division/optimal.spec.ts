@@ -3,7 +3,8 @@ import loadHighs from 'highs';
 import { asProgramme, costOf } from '../../bench/division-milp';
 import { tieGroups, type Drawer, type Scheme } from '../job';
 import { inches, millimetres, nm } from '../length';
-import { divide, type DivisionProblem } from './divide';
+import { divide } from './divide';
+import type { DivisionProblem } from './problem';
 
 const anyProblem = fc
   .record({

@@ -1,6 +1,8 @@
+import type { Role } from '../box';
 import { cutList, type Crosscut, type Release } from '../cutting';
+import { groupFindings } from '../findings';
 import type { Job } from '../job';
-import { nm, subtract, writeExact, writeLength, ZERO, type Length, type Tally } from '../length';
+import { nm, smallest, subtract, writeExact, writeLength, ZERO, type Length, type Tally } from '../length';
 import type { BankPlan, CasePlan, DrawerPlan, Plan } from '../plan';
 import { setInColumns, shorten, wrap, type Column } from './columns';
 
@@ -14,7 +16,17 @@ const RELEASES: Readonly<Record<Release, string>> = {
   hung: 'HOLD: boxes hung',
 };
 
-const ROLES = { side: 'side', front: 'box front', back: 'back', bottom: 'bottom', face: 'drawer front' } as const;
+const ROLES: Readonly<Record<Role, string>> = {
+  side: 'side',
+  front: 'box front',
+  back: 'back',
+  bottom: 'bottom',
+  muntin: 'muntin',
+  face: 'drawer front',
+  stile: 'stile',
+  rail: 'front rail',
+  panel: 'panel',
+};
 
 interface Writing {
   readonly job: Job;
@@ -33,6 +45,7 @@ function cardOf(writing: Writing, owner: CasePlan, bank: BankPlan): string {
     ...drawerTable(writing, bank),
     '',
     ...spacerLines(writing, bank),
+    ...mountingLines(writing, bank),
     '',
     ...partTable(writing, owner, bank),
     '',
@@ -124,6 +137,53 @@ function spacerLines(writing: Writing, bank: BankPlan): readonly string[] {
   return lines.map((line) => line.replaceAll('\u00a0', ' '));
 }
 
+/** Holes, build-outs, packing and screws: each once, where a bank has them. */
+function mountingLines(writing: Writing, bank: BankPlan): readonly string[] {
+  return [...holeLines(writing, bank), ...buildOutLines(writing, bank), ...screwLines(writing, bank)].flatMap((line) =>
+    wrap(line, WIDTH, '         '),
+  );
+}
+
+function holeLines(writing: Writing, { drawers }: BankPlan): readonly string[] {
+  const rows = drawers.flatMap(({ holes }) =>
+    holes ? [`first ${both(writing, holes.first.total)} back, then every ${both(writing, holes.pitch)}`] : [],
+  );
+  return [...new Set(rows)].map((row) => `Holes    ${row}: slots first, test, then one round hole each`);
+}
+
+/** What is marked over and over is told exactly too: rounded, it would run away. */
+function both(writing: Writing, length: Length): string {
+  const shown = show(writing, length);
+  return shown.startsWith('≈') ? `${shown} (${writeExact(length, writing.job.unit)})` : shown;
+}
+
+function buildOutLines(writing: Writing, { buildOut, packing }: BankPlan): readonly string[] {
+  const { materials } = writing.job;
+  const named = (id: string): string => materials.find((each) => each.id === id)?.name ?? id;
+  const side = (which: 'left' | 'right'): string => {
+    const { wanted, pieces, off } = buildOut?.[which] ?? { wanted: ZERO, pieces: [], off: undefined };
+    const made = pieces.map(({ material, count }) => `${count} of ${named(material)}`).join(' + ');
+    const rest = off && off.total !== 0 ? ` (${show(writing, off.total)})` : '';
+    return `${which} ${show(writing, wanted)}${made === '' ? '' : ` = ${made}${rest}`}`;
+  };
+  const lines = buildOut ? [`Build-out ${side('left')}; ${side('right')}`] : [];
+  const packed = packing.map(({ reading, eachSide }) => `${show(writing, eachSide)} a side at reading ${reading + 1}`);
+  return packed.length > 0 ? [...lines, `Packing  ${packed.join(', ')}`] : lines;
+}
+
+function screwLines(writing: Writing, { drawers }: BankPlan): readonly string[] {
+  const longest = (name: 'screw.slide' | 'screw.front' | 'screw.pull', what: string): readonly string[] => {
+    const all = drawers.flatMap(({ dimensions }) => dimensions[name]?.total ?? []);
+    return all.length === 0 ? [] : [`${what} ${show(writing, smallest(all), 'down')}`];
+  };
+  const each = [
+    ...longest('screw.slide', 'slide to box'),
+    ...longest('screw.front', 'box to drawer front'),
+    ...longest('screw.pull', 'pull'),
+  ];
+  return each.length === 0 ? [] : [`Screws   no longer than: ${each.join('; ')}`];
+}
+
 const PART_COLUMNS: readonly Column[] = [
   { title: 'Part', align: 'left', most: 24 },
   { title: 'Count', align: 'right' },
@@ -166,9 +226,12 @@ function served({ uses }: Crosscut): string {
     .join(', ');
 }
 
-function findingLines({ findings }: BankPlan): readonly string[] {
+function findingLines({ findings, drawers }: BankPlan): readonly string[] {
   if (findings.length === 0) return ['Nothing stands in the way.'];
-  return findings.flatMap(({ severity, says }) => wrap(`${severity.toUpperCase().padEnd(5)}${says}`, WIDTH, '     '));
+  const groups = groupFindings(findings, (drawer) => drawers.findIndex(({ id }) => id === drawer));
+  return groups.flatMap(({ finding, says }) =>
+    wrap(`${finding.severity.toUpperCase().padEnd(5)}${says}`, WIDTH, '     '),
+  );
 }
 
 function show({ job, plan }: Writing, length: Length, round: 'nearest' | 'down' = 'nearest'): string {

@@ -1,11 +1,18 @@
-import type { BoxHeight, BoxStock } from '../box';
+import type { BoxHeight, BoxStock, Part } from '../box';
+import type { Bank, Drawer, Job, Material } from '../job';
 import type { Length, Tally } from '../length';
 import type { Fit, SlideFamily } from '../slides';
-import type { Exact } from './finding';
+import type { Load } from '../stability';
+import type { Exact, Finding, Remedy, Say } from './finding';
 
-/** One box as its findings need it. */
+/** One drawer as its findings need it. */
 export interface BoxFacts {
-  readonly drawer: string;
+  readonly job: Job;
+  readonly bank: Bank;
+  readonly bankPath: string;
+  readonly drawer: Drawer;
+  /** 0 is the top one. */
+  readonly place: number;
   /** How the drawer is called in a sentence. */
   readonly name: string;
   /** Path of the drawer, and of the field that decides a value of its box or slide: its own or its bank's. */
@@ -15,18 +22,35 @@ export interface BoxFacts {
   readonly families: readonly SlideFamily[];
   readonly family: SlideFamily;
   readonly stock: BoxStock;
+  readonly front: Material;
   readonly fit: Fit;
-  /** The longest slide that would fit, where the one chosen does not. */
-  readonly longest?: Length;
+  /** The longest slide that fits, whatever length was chosen. */
+  readonly longest: () => Length | undefined;
+  readonly openingWidth: Length;
   readonly depth: Length;
-  readonly height?: BoxHeight;
-  readonly frontHeight?: Length;
-  readonly clearHeight?: Tally;
-  readonly tallest?: { readonly name: string; readonly height: Length };
-  /** Its front height is locked here, not by a tie; `tied` when it hangs together with others. */
-  readonly locked: boolean;
+  readonly height: BoxHeight | undefined;
+  /** A dimension of the drawer by its name in a plan file; undefined where it can't be worked out. */
+  readonly at: (dimension: string) => Tally | undefined;
+  readonly parts: readonly Part[];
+  readonly load: Load;
+  /** Its front hangs together with others'. */
   readonly tied: boolean;
-  readonly byHand: boolean;
   /** Dimensions and parts that came to nothing or less. */
   readonly vanished: readonly { readonly what: string; readonly size: Tally }[];
+}
+
+/** A finding but for the drawer it is about. */
+export type Judgement = Omit<Finding, 'drawer'>;
+
+/** One rule: what it says of a drawer, if anything. */
+export type BoxRule = (facts: BoxFacts, say: Say) => Judgement | undefined;
+
+/** A judgement with the remedies there really are. */
+export function judged(
+  finding: Omit<Judgement, 'remedies' | 'because'>,
+  remedies: readonly (Remedy | undefined)[] = [],
+  because?: Tally,
+): Judgement {
+  const real = remedies.filter((remedy): remedy is Remedy => remedy !== undefined);
+  return { ...finding, remedies: real, ...(because ? { because } : {}) };
 }

@@ -1,29 +1,54 @@
-import { BOTTOMS } from '../box';
+import { BOTTOMS, type BoxStock } from '../box';
 import type { BottomFit, Patch } from '../job';
-import { add, inches, millimetres, type Length } from '../length';
+import { add, inches, millimetres, ZERO, type Length } from '../length';
+import type { SlideFamily } from '../slides';
 import type { BoxFacts } from './box-facts';
 import type { Remedy, Say } from './finding';
 
 /** The chosen length away, where a shorter one fits. */
-export function longestThatFits({ longest, field, fit }: BoxFacts, say: Say): Remedy | undefined {
-  if (longest === undefined || fit.nominal === undefined) return undefined;
+export function longestThatFits({ field, fit, ...facts }: BoxFacts, say: Say): Remedy | undefined {
+  const longest = facts.longest();
+  if (longest === undefined || fit.nominal === undefined || longest === fit.nominal) return undefined;
   return {
     says: `Use the longest that fits, ${say(longest)}`,
     patches: [{ path: field('slide.length'), value: undefined }],
   };
 }
 
-/** A family of the same basis that takes these sides; a chosen length is of the old family’s list, so it goes. */
-export function anotherFamily({ families, family, stock, field }: BoxFacts): Remedy | undefined {
+/** A family of the same basis that takes these sides. */
+export function anotherFamily(facts: BoxFacts): Remedy | undefined {
+  const { families, family, stock } = facts;
   const { basis, seat } = family;
-  const takes = ({ maxSide }: typeof family): boolean => maxSide === undefined || maxSide >= stock.sides.thickness;
-  const other = families.find((each) => each.basis === basis && each.seat === seat && takes(each));
-  if (!other) return undefined;
+  const other = families.find((each) => each.basis === basis && each.seat === seat && takesSides(each, stock));
+  return other && familyUsed(facts, other);
+}
+
+export function takesSides({ maxSide }: SlideFamily, { sides }: BoxStock): boolean {
+  return maxSide === undefined || maxSide >= sides.thickness;
+}
+
+/** The cheapest other families that take these sides and this bottom, as they are wanted; of the same kind first. */
+export function otherFamilies(facts: BoxFacts, wanted: (family: SlideFamily) => boolean): readonly Remedy[] {
+  const { families, family, stock } = facts;
+  const offset = stock.box.groove?.offset ?? ZERO;
+  const takes = (each: SlideFamily): boolean =>
+    each.id !== family.id &&
+    each.bottoms.includes(stock.box.bottomFit) &&
+    takesSides(each, stock) &&
+    (each.recess === undefined || Math.abs(each.recess - offset) <= millimetres(1)) &&
+    wanted(each);
+  const kin = (each: SlideFamily): number => (each.seat === family.seat && each.basis === family.basis ? 0 : 1);
+  const found = families.filter(takes).sort((a, b) => kin(a) - kin(b) || a.price - b.price);
+  return found.slice(0, 2).map((each) => familyUsed(facts, each));
+}
+
+/** A chosen length is of the old family’s list, so it goes. */
+function familyUsed({ field }: BoxFacts, { id, name }: SlideFamily): Remedy {
   const patches = [
     { path: field('slide.length'), value: undefined },
-    { path: field('slide.family'), value: other.id },
+    { path: field('slide.family'), value: id },
   ];
-  return { says: `Use ${other.name}`, patches };
+  return { says: `Use ${name}`, patches };
 }
 
 /** A bottom the family takes, with the groove it needs. */
@@ -61,13 +86,14 @@ export function greatestHeight({ path }: BoxFacts): Remedy {
 }
 
 /** The lock away: what is stored then holds the front as high as it must be. */
-export function freeHeight({ path, locked, byHand }: BoxFacts): Remedy | undefined {
-  if (!locked || byHand) return undefined;
+export function freeHeight({ path, drawer, bank }: BoxFacts): Remedy | undefined {
+  if (drawer.height === undefined || bank.division.scheme === 'manual') return undefined;
   return { says: 'Free its height', patches: [{ path: `${path}.height`, value: undefined }] };
 }
 
 /** The front locked higher by what is missing; the others share what is left. */
-export function higherFront({ path, frontHeight, tied, exact }: BoxFacts, by: Length, say: Say): Remedy | undefined {
+export function higherFront({ path, at, tied, exact }: BoxFacts, by: Length, say: Say): Remedy | undefined {
+  const frontHeight = at('front.height')?.total;
   if (frontHeight === undefined || tied) return undefined;
   return {
     says: `Make its front ${say(by)} higher`,

@@ -1,7 +1,7 @@
 import { BOTTOMS } from '../box';
 import { OVER_CONTENTS } from '../fronts';
 import { add, millimetres, nm, subtract, type Tally } from '../length';
-import type { BoxFacts } from './box-facts';
+import { judged, type BoxFacts, type BoxRule, type Judgement } from './box-facts';
 import {
   anotherFamily,
   easeAllowed,
@@ -12,37 +12,56 @@ import {
   longestThatFits,
   raisedToRecess,
 } from './box-remedies';
-import { present, type Finding, type Remedy, type Say } from './finding';
-
-/** A finding but for the drawer it is about. */
-type Judgement = Omit<Finding, 'drawer'>;
+import { contentsDontFit, contentsTooWide } from './contents';
+import { frontProud, frontTooLow, revealTooTight } from './fronts';
+import type { Finding, Remedy, Say } from './finding';
+import { grooveNearEdge, grooveTooDeep, hookInBottom, screwInGroove } from './grooves';
+import { bottomSags, bottomTooThin, loadOver } from './loads';
+import { smallPart } from './small-part';
+import { wideDrawer } from './wide-drawer';
 
 const RECESS_TOLERANCE = millimetres(1);
 
-const RULES: readonly ((facts: BoxFacts, say: Say) => Judgement | undefined)[] = [
+const RULES: readonly BoxRule[] = [
   depthTooShort,
   sideTooThick,
   bottomNotAllowed,
   recessWrong,
+  bottomTooThin,
+  hookInBottom,
   easeTooMuch,
   tooLow,
   tooHigh,
   contentsTooTall,
+  contentsTooWide,
+  contentsDontFit,
+  loadOver,
+  bottomSags,
+  wideDrawer,
+  grooveTooDeep,
+  grooveNearEdge,
+  screwInGroove,
+  frontTooLow,
+  frontProud,
+  revealTooTight,
+  smallPart,
 ];
 
-/** What one box and its slide say. */
+/** What one box, its slide and its front say. */
 export function boxFindings(facts: BoxFacts, say: Say): readonly Finding[] {
-  const judged = RULES.map((rule) => rule(facts, say)).filter((each): each is Judgement => each !== undefined);
-  const gone = facts.vanished.map(({ what, size }) =>
-    stop('SIZE_IMPOSSIBLE', `the ${what} would come to ${say(size.total)}.`, [], size),
-  );
-  return present(
-    ...[...judged, ...gone].map((each) => ({
-      ...each,
-      drawer: facts.drawer,
-      says: `Drawer ${facts.name}: ${each.says}`,
-    })),
-  );
+  const found: Judgement[] = [];
+  for (const rule of RULES) {
+    const judgement = rule(facts, say);
+    if (judgement) found.push(judgement);
+  }
+  for (const { what, size } of facts.vanished)
+    found.push(stop('SIZE_IMPOSSIBLE', `the ${what} would come to ${say(size.total)}.`, [], size));
+  return found.map((each) => ({
+    ...each,
+    drawer: facts.drawer.id,
+    body: each.says,
+    says: `Drawer ${facts.name}: ${each.says}`,
+  }));
 }
 
 function stop(
@@ -52,8 +71,7 @@ function stop(
   because?: Tally,
   step: Finding['step'] = 'boxes',
 ): Judgement {
-  const real = remedies.filter((remedy): remedy is Remedy => remedy !== undefined);
-  return { code, severity: 'stop', step, says, remedies: real, ...(because ? { because } : {}) };
+  return judged({ code, severity: 'stop', step, says }, remedies, because);
 }
 
 function depthTooShort(facts: BoxFacts, say: Say): Judgement | undefined {
@@ -120,7 +138,8 @@ function tooHigh(facts: BoxFacts, say: Say): Judgement | undefined {
 }
 
 function contentsTooTall(facts: BoxFacts, say: Say): Judgement | undefined {
-  const { tallest, clearHeight } = facts;
+  const clearHeight = facts.at('inside.clearHeight');
+  const [tallest] = [...(facts.drawer.contents ?? [])].sort((a, b) => b.height - a.height);
   if (!tallest || !clearHeight) return undefined;
   const short = subtract(add(tallest.height, OVER_CONTENTS), clearHeight.total);
   if (short <= 0) return undefined;

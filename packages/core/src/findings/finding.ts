@@ -19,7 +19,26 @@ export type FindingCode =
   | 'BOX_TOO_LOW'
   | 'BOX_TOO_HIGH'
   | 'CONTENTS_TOO_TALL'
-  | 'SIZE_IMPOSSIBLE';
+  | 'SIZE_IMPOSSIBLE'
+  | 'BOTTOM_TOO_THIN'
+  | 'FRONT_TOO_LOW'
+  | 'CONTENTS_TOO_WIDE'
+  | 'CONTENTS_DO_NOT_FIT'
+  | 'LOAD_OVER'
+  | 'BOTTOM_SAGS'
+  | 'WIDE_DRAWER'
+  | 'GROOVE_TOO_DEEP'
+  | 'GROOVE_NEAR_EDGE'
+  | 'SCREW_IN_GROOVE'
+  | 'HOOK_IN_BOTTOM'
+  | 'REVEAL_TOO_TIGHT'
+  | 'FRONT_PROUD'
+  | 'NEIGHBOUR_FRONTS_UNEQUAL'
+  | 'NOMINAL_THICKNESS'
+  | 'GRAIN_JUMPS'
+  | 'SMALL_PART'
+  | 'LIKE_BOXES'
+  | 'TIPS';
 
 /** Which step of the work a finding belongs to. */
 export type Step = 'measure' | 'divide' | 'boxes' | 'cut';
@@ -39,6 +58,8 @@ export interface Finding {
   /** Id of the drawer; absent when it is the whole bank's. */
   readonly drawer?: string;
   readonly says: string;
+  /** The sentence without the drawer it is about, where it is about one. */
+  readonly body?: string;
   readonly because?: Tally;
   /** Each, applied, takes this finding away; what it asks elsewhere is for the findings after it. */
   readonly remedies?: readonly Remedy[];

@@ -1,5 +1,6 @@
 import type { Bank, Case } from '../job';
 import { millimetres, nm, type Length } from '../length';
+import type { Packing } from '../mounting';
 import { doubts, type Opening } from '../opening';
 import type { SlideFamily } from '../slides';
 import { present, type Finding, type Say } from './finding';
@@ -11,17 +12,34 @@ const DIAGONAL_OFF = millimetres(10);
 const READINGS_APART = millimetres(25);
 
 /** What the readings of a bank's opening say. */
-export function openingFindings(bank: Bank, opening: Opening, say: Say): readonly Finding[] {
-  return present(tapered(opening, say), racked(opening, say), ...impossible(bank, opening, say), forecast(bank));
+export function openingFindings(
+  bank: Bank,
+  opening: Opening,
+  packing: readonly Packing[],
+  say: Say,
+): readonly Finding[] {
+  return present(
+    tapered(opening, packing, say),
+    racked(opening, say),
+    ...impossible(bank, opening, say),
+    forecast(bank),
+  );
 }
 
-function tapered({ taper, width }: Opening, say: Say): Finding | undefined {
+/** Where to pack and by how much: the readings as they were taken, counted from the first. */
+function packed(packing: readonly Packing[], say: Say): string {
+  const over = packing.filter(({ total }) => total.total > TAPER.warn);
+  const each = over.map(({ reading, eachSide }) => `${say(eachSide)} a side at reading ${reading + 1}`);
+  return `pack the slides out where it is wider: ${each.slice(0, 6).join(', ')}.`;
+}
+
+function tapered({ taper, width }: Opening, packing: readonly Packing[], say: Say): Finding | undefined {
   if (taper.total <= TAPER.warn) return undefined;
   return {
     code: 'OPENING_TAPERED',
     severity: taper.total > TAPER.stop ? 'stop' : 'warn',
     step: 'measure',
-    says: `The opening tapers: the widest reading is ${say(taper.total)} over the narrowest. Boxes are sized to ${say(width.total)}; pack the slides out where it is wider, by up to ${say(taper.total)} in all.`,
+    says: `The opening tapers: the widest reading is ${say(taper.total)} over the narrowest. Boxes are sized to ${say(width.total)}; ${packed(packing, say)}`,
     because: taper,
   };
 }

@@ -1,7 +1,6 @@
 import type { Division } from '../division';
 import { tieGroups, type Bank, type TieGroup } from '../job';
 import {
-  add,
   minus,
   nm,
   plus,
@@ -37,16 +36,29 @@ interface Shared {
 }
 
 function heightTerms(shared: Shared, place: number, height: Length): readonly Term[] {
-  const { bank, path, division } = shared;
+  const { path, division } = shared;
   const field = (name: string): Source => ({ kind: 'field', path: `${path}.${name}` });
   const held = division.held[place];
   if (held === 'locked') return [plus('locked', height, field(`drawers[${lockedAt(shared, place)}].height`))];
-  if (held === 'contents') return [plus('held up by what is stored', height, field(`drawers[${place}].contents`))];
-  if (division.makeup !== place) return schemeTerms(shared, place, height);
-  const others = division.heights.flatMap((each, other) =>
-    other === place ? [] : minus(`front ${other + 1}`, each, frontOf(bank, other)),
+  if (held === 'line') return [plus('left by the line', height, { kind: 'dimension', dimension: 'share' })];
+  if (held) return [plus(HOLDS[held], height, field(`drawers[${place}].${held}`))];
+  return division.makeups.includes(place) ? makeupTerms(shared, place) : schemeTerms(shared, place, height);
+}
+
+const HOLDS = {
+  contents: 'held up by what is stored',
+  least: 'held up at its least',
+  most: 'held down at its most',
+} as const;
+
+/** What the other fronts of its stretch leave. */
+function makeupTerms({ bank, division }: Shared, place: number): readonly Term[] {
+  const stretch = division.stretches.find(({ places }) => places.includes(place));
+  const others = (stretch?.places ?? []).flatMap((other) =>
+    other === place ? [] : minus(`front ${other + 1}`, division.heights[other] ?? ZERO, frontOf(bank, other)),
   );
-  return [plus('height to share out', add(...division.heights), { kind: 'dimension', dimension: 'share' }), ...others];
+  const label = division.stretches.length > 1 ? 'height between the lines' : 'height to share out';
+  return [plus(label, stretch?.total ?? ZERO, { kind: 'dimension', dimension: 'share' }), ...others];
 }
 
 /** What the scheme asked for, and what the increment (or a tie) made of it. */
@@ -64,15 +76,16 @@ function schemeTerms({ bank, path, division, group }: Shared, place: number, hei
           plus('top front by the scheme', subtract(ideal, nm(place * step)), field('scheme')),
           unlessZero(plusTimes('step', place, step, field('step'))),
         ]
-      : [
-          plus(
-            scheme === 'ratio' ? 'by the ratio' : 'equal share',
-            ideal,
-            field(scheme === 'ratio' ? 'ratio' : 'scheme'),
-          ),
-        ];
+      : [plus(ASKED[scheme], ideal, field(scheme === 'ratio' ? 'ratio' : 'scheme'))];
   return [...asked, rounding].filter((term): term is Term => term !== undefined);
 }
+
+const ASKED = {
+  equal: 'equal share',
+  ratio: 'by the ratio',
+  contents: 'by what is stored, and its part of the rest',
+  manual: 'equal share',
+} as const;
 
 /** The drawer whose lock it is: its own, or that of one it is tied to. */
 function lockedAt({ bank, group }: Shared, place: number): number {

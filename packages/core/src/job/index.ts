@@ -1,6 +1,7 @@
+export { inLineOrder } from './lines';
 export * from './patch';
 export * from './read';
 export { Report, type JobError } from './report';
 export * from './settings';
-export { tieGroups, type TieGroup } from './ties';
+export { boxGroups, tieGroups, type TieGroup } from './ties';
 export type * from './types';

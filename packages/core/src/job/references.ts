@@ -1,4 +1,5 @@
 import { quoted } from '../length';
+import { checkLines } from './lines';
 import type { Report } from './report';
 import { backCorner, drawerSettings } from './settings';
 import { checkTies } from './ties';
@@ -15,6 +16,7 @@ export function checkReferences(job: Job, report: Report): void {
   job.cases.forEach((each, c) => {
     checkUnique(each.banks, `cases[${c}].banks`, report);
     each.banks.forEach((bank, b) => checkBank(job, bank, `cases[${c}].banks[${b}]`, report));
+    checkLines(each, `cases[${c}]`, report);
   });
 }
 
@@ -30,6 +32,8 @@ function checkUnique(siblings: readonly { readonly id: string }[], path: string,
 function checkBank(job: Job, bank: Bank, path: string, report: Report): void {
   checkUnique(bank.drawers, `${path}.drawers`, report);
   checkMaterial(job, bank.front.material, `${path}.front.material`, report);
+  if (bank.front.frame) checkMaterial(job, bank.front.frame.panel, `${path}.front.frame.panel`, report);
+  bank.buildOut?.from?.forEach((id, index) => checkMaterial(job, id, `${path}.buildOut.from[${index}]`, report));
   checkBoxMaterials(job, bank.box, `${path}.box`, report);
   checkBoxFigures(bank.box, `${path}.box`, report);
   checkMakeup(bank, path, report);
@@ -49,6 +53,8 @@ function checkBoxMaterials(job: Job, box: Drawer['box'] & object, path: string, 
     const id = box[field];
     if (id !== undefined) checkMaterial(job, id, `${path}.${field}`, report);
   }
+  const muntin = box.muntin?.material;
+  if (muntin !== undefined) checkMaterial(job, muntin, `${path}.muntin.material`, report);
 }
 
 function checkMaterial(job: Job, id: string, path: string, report: Report): void {
@@ -60,12 +66,22 @@ function checkMaterial(job: Job, id: string, path: string, report: Report): void
 function checkBoxFigures(box: Bank['box'], path: string, report: Report): void {
   checkDepth(box.corner, `${path}.corner`, report);
   if (box.corner.back) checkDepth(backCorner(box), `${path}.corner.back`, report);
+  checkMuntin(box, path, report);
   if (box.bottomFit === 'applied') return;
   for (const field of ['groove', 'play'] as const)
     if (box[field] === undefined)
       report.add(`${path}.${field}`, `this field is missing: a ${box.bottomFit} bottom needs it`);
   const thin = box.groove?.depth === undefined || box.groove.offset === undefined;
   if (box.groove && thin) report.add(`${path}.groove`, 'a groove has a depth and an offset');
+}
+
+/** A muntin holds the halves of a bottom in grooves. */
+function checkMuntin({ muntin, bottomFit }: Bank['box'], path: string, report: Report): void {
+  if (!muntin) return;
+  for (const field of ['material', 'width'] as const)
+    if (muntin[field] === undefined) report.add(`${path}.muntin.${field}`, 'this field is missing');
+  if (bottomFit === 'applied' || bottomFit === 'rabbeted')
+    report.add(`${path}.muntin`, `a muntin needs a bottom in grooves; this one is ${bottomFit}`);
 }
 
 function checkDepth(corner: Corner, path: string, report: Report): void {

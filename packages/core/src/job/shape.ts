@@ -1,24 +1,35 @@
 import type { Length } from '../length';
 import { join, length, list, number, object, oneOf, optional, required, text, yesNo, type Reader } from './readers';
 import type {
+  Air,
+  BandOf,
   BankOf,
   BottomFit,
   BoxOf,
+  BuildOutOf,
   CaseOf,
+  Climate,
   ContentOf,
   CornerOf,
   DivisionOf,
   DrawerOf,
+  FrameOf,
   FrontOf,
   JobOf,
   LengthListOf,
+  LineOf,
   MaterialOf,
   MountingOf,
   OpeningOf,
   OwnSlideOf,
   PartOf,
+  PullOf,
   RiseOf,
+  RunOf,
   SlideChoiceOf,
+  SlideCutsOf,
+  SlideScrewsOf,
+  StandOf,
 } from './types';
 
 type L = Length;
@@ -40,7 +51,12 @@ const material = object<MaterialOf<L>>({
   price: optional(money),
   species: optional(name),
   cut: optional(oneOf('flat-sawn', 'quarter-sawn')),
+  density_kg_m3: optional(number(50, 3000)),
+  stiffness_gpa: optional(number(0.1, 250)),
 });
+
+const air = object<Air>({ temperature_c: required(number(-20, 60)), humidity: required(number(0, 99)) });
+const climate = object<Climate>({ fitting: required(air), wettest: required(air) });
 
 const bottomFit = oneOf('captured', 'slid-in', 'applied', 'rabbeted');
 
@@ -48,6 +64,27 @@ const lengthList = object<LengthListOf<L>>({
   list: optional(list(some, 1, 100)),
   boxShorter: optional(any),
   rear: optional(any),
+});
+
+const screws = object<SlideScrewsOf<L>>({
+  firstHole: required(any),
+  pitch: required(some),
+  box: required(some),
+  shortOfSide: required(any),
+});
+
+const cuts = object<SlideCutsOf<L>>({
+  notch: optional(object<{ width: L; height: L }>({ width: required(some), height: required(some) })),
+  hook: optional(
+    object<NonNullable<SlideCutsOf<L>['hook']>>({
+      diameter: required(some),
+      depth: required(some),
+      fromSide: required(any),
+      aboveUnderside: required(any),
+    }),
+  ),
+  batten: optional(object<{ thickness: L; over: L }>({ thickness: required(some), over: required(any) })),
+  bearing: optional(some),
 });
 
 const ownSlide = object<OwnSlideOf<L>>({
@@ -68,10 +105,14 @@ const ownSlide = object<OwnSlideOf<L>>({
     object<{ in?: LengthListOf<L>; mm?: LengthListOf<L> }>({ in: optional(lengthList), mm: optional(lengthList) }),
   ),
   extension: optional(number(0.1, 2)),
+  overTravel: optional(any),
   load_kg: optional(number(0, 10_000)),
   minBox: optional(any),
+  minBottom: optional(any),
   maxWidth: optional(some),
   bottoms: optional(list<BottomFit>(bottomFit, 1, 4)),
+  screws: optional(screws),
+  cuts: optional(cuts),
   price: optional(money),
 });
 
@@ -93,6 +134,42 @@ const slide = object<SlideChoiceOf<L>>({
   lengths: optional(slideFields.lengths),
 });
 
+const run = object<RunOf<L>>({ kerf: required(any), trim: required(any), strip: optional(any) });
+
+const band = object<BandOf<L>>({
+  thickness: required(some),
+  edges: required(list(oneOf('top', 'bottom', 'left', 'right'), 1, 4)),
+});
+
+const frame = object<FrameOf<L>>({
+  stile: required(some),
+  rail: optional(some),
+  groove: required(some),
+  play: required(any),
+  panel: required(id),
+});
+
+const pullFields = object<PullOf<L>>({
+  school: required(oneOf('centre', 'from-top', 'third-when-low')),
+  fromTop: optional(some),
+  lowUnder: optional(some),
+  centres: optional(some),
+  height: optional(some),
+  purchase: required(any),
+  twoOver: optional(some),
+  count: optional(oneOf(1, 2)),
+});
+
+/** The school decides which of its figures must be there. */
+const pull: Reader<PullOf<L>> = (value, path, report) => {
+  const read = pullFields(value, path, report);
+  const needed = { centre: undefined, 'from-top': 'fromTop', 'third-when-low': 'lowUnder' } as const;
+  const field = read && needed[read.school];
+  if (!read || !field || read[field] !== undefined) return read;
+  report.add(join(path, field), `this field is missing: school "${read.school}" needs it`);
+  return undefined;
+};
+
 const front = object<FrontOf<L>>({
   mount: required(oneOf('overlay', 'inset')),
   top: required(any),
@@ -101,6 +178,10 @@ const front = object<FrontOf<L>>({
   right: required(any),
   gap: required(any),
   material: required(id),
+  band: optional(band),
+  frame: optional(frame),
+  run: optional(run),
+  pull: optional(pull),
 });
 
 const byDrawer = object<{ drawer: string }>({ drawer: required(id) });
@@ -110,7 +191,7 @@ const makeup: Reader<'bottom' | 'top' | { drawer: string }> = (value, path, repo
     : oneOf('bottom', 'top')(value, path, report);
 
 const divisionFields = object<DivisionOf<L>>({
-  scheme: required(oneOf('equal', 'step', 'ratio', 'manual')),
+  scheme: required(oneOf('equal', 'step', 'ratio', 'contents', 'manual')),
   step: optional(any),
   ratio: optional(number(0.2, 5)),
   increment: optional(some),
@@ -125,6 +206,7 @@ const division: Reader<DivisionOf<L>> = (value, path, report) => {
     equal: ['increment'],
     step: ['step', 'increment'],
     ratio: ['ratio', 'increment'],
+    contents: ['increment'],
     manual: [],
   } as const;
   const missing = wanted[read.scheme].filter((field) => read[field] === undefined);
@@ -162,6 +244,7 @@ const box = object<BoxOf<L>>({
   play: optional(any),
   ease: optional(any),
   heightStep: optional(some),
+  muntin: optional(object<{ material: string; width: L }>({ material: required(id), width: required(some) })),
 });
 
 const boxOverride = object<PartOf<BoxOf<L>>>({
@@ -181,6 +264,7 @@ const boxOverride = object<PartOf<BoxOf<L>>>({
   play: optional(any),
   ease: optional(any),
   heightStep: optional(some),
+  muntin: optional(object<{ material?: string; width?: L }>({ material: optional(id), width: optional(some) })),
 });
 
 const rise: Reader<RiseOf<L>> = (value, path, report) =>
@@ -189,6 +273,7 @@ const rise: Reader<RiseOf<L>> = (value, path, report) =>
 const mounting = object<MountingOf<L>>({
   rise: optional(rise),
   order: optional(oneOf('top-first', 'bottom-up')),
+  setback: optional(any),
 });
 
 const content = object<ContentOf<L>>({
@@ -199,12 +284,30 @@ const content = object<ContentOf<L>>({
   footprint: optional(list(some, 2, 2)),
 });
 
+const lineFields = object<LineOf<L>>({ y: optional(any), bank: optional(id), drawer: optional(id) });
+
+/** A height, or a bank and one of its drawers. */
+const line: Reader<LineOf<L>> = (value, path, report) => {
+  const read = lineFields(value, path, report);
+  if (!read) return undefined;
+  const [height, level] = [read.y !== undefined, read.bank !== undefined && read.drawer !== undefined];
+  const half = (read.bank !== undefined || read.drawer !== undefined) && !level;
+  if (height !== level && !half) return read;
+  report.add(path, 'a line has a height y, or the bank and drawer whose lower edge it carries across');
+  return undefined;
+};
+
 const drawer = object<DrawerOf<L>>({
   id: required(id),
   name: optional(text(200)),
   height: optional(some),
   sameAs: optional(id),
+  least: optional(some),
+  most: optional(some),
+  line: optional(line),
+  share: optional(number(0, 1000)),
   boxHeight: optional(some),
+  boxSameAs: optional(id),
   contents: optional(list(content, 0, 200)),
   slide: optional(
     object<Partial<SlideChoiceOf<L>>>({
@@ -221,7 +324,9 @@ const bank = object<BankOf<L>>({
   id: required(id),
   basis: required(oneOf('planned', 'as-built')),
   opening: required(opening),
-  buildOut: optional(object<{ left: L; right: L }>({ left: required(any), right: required(any) })),
+  buildOut: optional(
+    object<BuildOutOf<L>>({ left: required(any), right: required(any), from: optional(list(id, 1, 40)) }),
+  ),
   rail: optional(any),
   slide: required(slide),
   front: required(front),
@@ -231,11 +336,23 @@ const bank = object<BankOf<L>>({
   drawers: required(list(drawer, 1, 60)),
 });
 
+const stand = object<StandOf<L>>({
+  weight_kg: required(number(0.1, 10_000)),
+  depth: required(some),
+  frontFeet: required(any),
+  interlock: optional(yesNo),
+  anchored: optional(yesNo),
+});
+
 const oneCase = object<CaseOf<L>>({
   id: required(id),
   name: required(name),
   style: required(oneOf('face-frame', 'frameless')),
   divider: optional(any),
+  alike: optional(oneOf('fronts', 'openings')),
+  overhang: optional(any),
+  run: optional(run),
+  stand: optional(stand),
   banks: required(list(bank, 1, 40)),
 });
 
@@ -250,5 +367,6 @@ export const jobShape: Reader<JobOf<L>> = object<JobOf<L>>({
   step: optional(some),
   materials: required(list(material, 1, 200)),
   slides: optional(list(ownSlide, 0, 200)),
+  climate: optional(climate),
   cases: required(list(oneCase, 1, 40)),
 });

@@ -11,37 +11,57 @@ export interface TieGroup {
   readonly lockedBy?: number;
 }
 
+/** What a drawer may share with another one by naming it: its front height, or its box height. */
+type Tie = 'sameAs' | 'boxSameAs';
+
 /** The tie groups of a bank in the order of their topmost members. Assumes `checkTies` found nothing. */
 export function tieGroups(drawers: readonly Drawer[]): readonly TieGroup[] {
-  const place = new Map(drawers.map(({ id }, index) => [id, index]));
-  const groups = new Map<number, number[]>();
-  drawers.forEach((_, index) => {
-    const root = rootOf(drawers, place, index) ?? index;
-    groups.set(root, [...(groups.get(root) ?? []), index]);
-  });
-  return [...groups.values()].map((members) => {
+  return groupedBy(drawers, 'sameAs').map((members) => {
     const lockedBy = members.find((index) => drawers[index]?.height !== undefined);
     const locked = lockedBy === undefined ? undefined : drawers[lockedBy]?.height;
     return locked === undefined || lockedBy === undefined ? { members } : { members, locked, lockedBy };
   });
 }
 
+/** Places of the drawers that share one box height, for every such group of two or more. */
+export function boxGroups(drawers: readonly Drawer[]): readonly (readonly number[])[] {
+  if (drawers.every(({ boxSameAs }) => boxSameAs === undefined)) return [];
+  return groupedBy(drawers, 'boxSameAs').filter(({ length }) => length > 1);
+}
+
+function groupedBy(drawers: readonly Drawer[], tie: Tie): readonly (readonly number[])[] {
+  if (drawers.every((drawer) => drawer[tie] === undefined)) return drawers.map((_, index) => [index]);
+  const place = new Map(drawers.map(({ id }, index) => [id, index]));
+  const groups = new Map<number, number[]>();
+  drawers.forEach((_, index) => {
+    const root = rootOf(drawers, place, index, tie) ?? index;
+    groups.set(root, [...(groups.get(root) ?? []), index]);
+  });
+  return [...groups.values()];
+}
+
 /** Says ties to drawers that aren't there, circles, and two different locks in one group. */
 export function checkTies(bank: Bank, path: string, report: Report): void {
+  const sound = soundTies(bank, 'sameAs', path, report);
+  soundTies(bank, 'boxSameAs', path, report);
+  if (sound) checkLocks(bank, path, report);
+}
+
+function soundTies(bank: Bank, tie: Tie, path: string, report: Report): boolean {
   const place = new Map(bank.drawers.map(({ id }, index) => [id, index]));
   let sound = true;
   bank.drawers.forEach((drawer, index) => {
-    if (drawer.sameAs === undefined) return;
-    const at = `${path}.drawers[${index}].sameAs`;
-    if (!place.has(drawer.sameAs)) {
-      report.add(at, `read ${quoted(drawer.sameAs)}: no drawer of this bank has this id`);
-      sound = false;
-    } else if (rootOf(bank.drawers, place, index) === undefined) {
-      report.add(at, `read ${quoted(drawer.sameAs)}: the ties run in a circle`);
-      sound = false;
-    }
+    const other = drawer[tie];
+    if (other === undefined) return;
+    const at = `${path}.drawers[${index}].${tie}`;
+    const wrong = !place.has(other)
+      ? 'no drawer of this bank has this id'
+      : rootOf(bank.drawers, place, index, tie) === undefined && 'the ties run in a circle';
+    if (!wrong) return;
+    report.add(at, `read ${quoted(other)}: ${wrong}`);
+    sound = false;
   });
-  if (sound) checkLocks(bank, path, report);
+  return sound;
 }
 
 function checkLocks(bank: Bank, path: string, report: Report): void {
@@ -53,11 +73,16 @@ function checkLocks(bank: Bank, path: string, report: Report): void {
     }
 }
 
-/** Follows `sameAs` to its end; undefined in a circle or where a tie leads nowhere. */
-function rootOf(drawers: readonly Drawer[], place: ReadonlyMap<string, number>, start: number): number | undefined {
+/** Follows a tie to its end; undefined in a circle or where it leads nowhere. */
+function rootOf(
+  drawers: readonly Drawer[],
+  place: ReadonlyMap<string, number>,
+  start: number,
+  tie: Tie,
+): number | undefined {
   let at = start;
   for (let steps = 0; steps <= drawers.length; steps += 1) {
-    const next = drawers[at]?.sameAs;
+    const next = drawers[at]?.[tie];
     if (next === undefined) return at;
     const index = place.get(next);
     if (index === undefined) return undefined;

@@ -14,7 +14,20 @@ export interface JobOf<L> {
   readonly step?: L;
   readonly materials: readonly MaterialOf<L>[];
   readonly slides?: readonly OwnSlideOf<L>[];
+  readonly climate?: Climate;
   readonly cases: readonly CaseOf<L>[];
+}
+
+/** Air indoors: degrees Celsius and per cent of relative humidity. */
+export interface Air {
+  readonly temperature_c: number;
+  readonly humidity: number;
+}
+
+/** The air solid fronts are fitted in, and that of the wettest season they will see. */
+export interface Climate {
+  readonly fitting: Air;
+  readonly wettest: Air;
 }
 
 export type MaterialKind = 'plywood' | 'mdf' | 'particleboard' | 'hardboard' | 'solid';
@@ -29,6 +42,9 @@ export interface MaterialOf<L> {
   readonly price?: number;
   readonly species?: string;
   readonly cut?: 'flat-sawn' | 'quarter-sawn';
+  readonly density_kg_m3?: number;
+  /** Stiffness along the grain (modulus of elasticity), gigapascals. */
+  readonly stiffness_gpa?: number;
 }
 
 export type BottomFit = 'captured' | 'slid-in' | 'applied' | 'rabbeted';
@@ -39,6 +55,27 @@ export interface LengthListOf<L> {
   readonly list?: readonly L[];
   readonly boxShorter?: L;
   readonly rear?: L;
+}
+
+/** Screws of slides fixed on the side: where the holes are in the case, and the longest screw into the box. */
+export interface SlideScrewsOf<L> {
+  readonly firstHole: L;
+  readonly pitch: L;
+  readonly box: L;
+  /** A screw into the box is shorter than the side by at least this. */
+  readonly shortOfSide: L;
+}
+
+/** What a family wants cut into the box, or how its own wood is made. */
+export interface SlideCutsOf<L> {
+  /** Notch at both lower corners of the back. */
+  readonly notch?: { readonly width: L; readonly height: L };
+  /** Bore in the back for the hook: from the side's inner face, above the bottom's underside. */
+  readonly hook?: { readonly diameter: L; readonly depth: L; readonly fromSide: L; readonly aboveUnderside: L };
+  /** A batten the side is grooved for: its thickness, and how much deeper than needed the groove is. */
+  readonly batten?: { readonly thickness: L; readonly over: L };
+  /** Width of a runner that bears the drawer. */
+  readonly bearing?: L;
 }
 
 /** A row of the job's own: every figure of the built-in row `like`, with those given here in their place. */
@@ -58,11 +95,35 @@ export interface OwnSlideOf<L> {
   readonly setback?: L;
   readonly lengths?: { readonly in?: LengthListOf<L>; readonly mm?: LengthListOf<L> };
   readonly extension?: number;
+  readonly overTravel?: L;
   readonly load_kg?: number;
   readonly minBox?: L;
+  readonly minBottom?: L;
   readonly maxWidth?: L;
   readonly bottoms?: readonly BottomFit[];
+  readonly screws?: SlideScrewsOf<L>;
+  readonly cuts?: SlideCutsOf<L>;
   readonly price?: number;
+}
+
+/** Fronts cut from one panel so that the grain runs through. */
+export interface RunOf<L> {
+  readonly kerf: L;
+  /** Trimmed off the panel, both ends together. */
+  readonly trim: L;
+  /** Cut out between two fronts besides the kerf, to keep the figure in step. */
+  readonly strip?: L;
+}
+
+/** How the case stands, for the tipping ratio. Lengths run back from the case's front edge. */
+export interface StandOf<L> {
+  readonly weight_kg: number;
+  readonly depth: L;
+  readonly frontFeet: L;
+  /** Only one drawer can be out at a time. */
+  readonly interlock?: boolean;
+  /** Fastened to the wall. */
+  readonly anchored?: boolean;
 }
 
 export interface CaseOf<L> {
@@ -70,6 +131,12 @@ export interface CaseOf<L> {
   readonly name: string;
   readonly style: 'face-frame' | 'frameless';
   readonly divider?: L;
+  /** What neighbouring banks on shared dividers have alike; the other follows. */
+  readonly alike?: 'fronts' | 'openings';
+  /** How far the top stands out past the case's front edge. */
+  readonly overhang?: L;
+  readonly run?: RunOf<L>;
+  readonly stand?: StandOf<L>;
   readonly banks: readonly BankOf<L>[];
 }
 
@@ -77,7 +144,7 @@ export interface BankOf<L> {
   readonly id: string;
   readonly basis: 'planned' | 'as-built';
   readonly opening: OpeningOf<L>;
-  readonly buildOut?: { readonly left: L; readonly right: L };
+  readonly buildOut?: BuildOutOf<L>;
   readonly rail?: L;
   readonly slide: SlideChoiceOf<L>;
   readonly front: FrontOf<L>;
@@ -85,6 +152,13 @@ export interface BankOf<L> {
   readonly box: BoxOf<L>;
   readonly mounting?: MountingOf<L>;
   readonly drawers: readonly DrawerOf<L>[];
+}
+
+export interface BuildOutOf<L> {
+  readonly left: L;
+  readonly right: L;
+  /** Materials to make it up from; all the job's where it is left out. */
+  readonly from?: readonly string[];
 }
 
 export interface OpeningOf<L> {
@@ -109,9 +183,52 @@ export interface FrontOf<L> {
   readonly right: L;
   readonly gap: L;
   readonly material: string;
+  readonly band?: BandOf<L>;
+  readonly frame?: FrameOf<L>;
+  readonly run?: RunOf<L>;
+  readonly pull?: PullOf<L>;
 }
 
-export type Scheme = 'equal' | 'step' | 'ratio' | 'manual';
+export type Edge = 'top' | 'bottom' | 'left' | 'right';
+
+/** Edge banding: its thickness, and the edges that have it. */
+export interface BandOf<L> {
+  readonly thickness: L;
+  readonly edges: readonly Edge[];
+}
+
+/** A front of stiles, rails and a panel in a groove. */
+export interface FrameOf<L> {
+  readonly stile: L;
+  /** As wide as the stiles where it is left out. */
+  readonly rail?: L;
+  readonly groove: L;
+  readonly play: L;
+  /** Material of the panel. */
+  readonly panel: string;
+}
+
+/** Where pulls sit: at the middle; a given way below the top edge; or a third of the way down on low drawers. */
+export type PullSchool = 'centre' | 'from-top' | 'third-when-low';
+
+export interface PullOf<L> {
+  readonly school: PullSchool;
+  /** Below the front's top edge, for `from-top`. */
+  readonly fromTop?: L;
+  /** Fronts whose middle is under this height above the opening's floor are low, for `third-when-low`. */
+  readonly lowUnder?: L;
+  /** Between the two bores of one pull; a knob has one bore. */
+  readonly centres?: L;
+  /** The pull's own height. */
+  readonly height?: L;
+  /** How far a screw bites into the pull. */
+  readonly purchase: L;
+  /** Wider fronts have two. */
+  readonly twoOver?: L;
+  readonly count?: 1 | 2;
+}
+
+export type Scheme = 'equal' | 'step' | 'ratio' | 'contents' | 'manual';
 export type Makeup = 'bottom' | 'top' | { readonly drawer: string };
 
 export interface DivisionOf<L> {
@@ -142,6 +259,8 @@ export interface BoxOf<L> {
   readonly play?: L;
   readonly ease?: L;
   readonly heightStep?: L;
+  /** A slit batten front to back that carries the bottom in two halves. */
+  readonly muntin?: { readonly material: string; readonly width: L };
 }
 
 export type RiseOf<L> = 'half' | 'third' | L;
@@ -149,6 +268,8 @@ export type RiseOf<L> = 'half' | 'third' | L;
 export interface MountingOf<L> {
   readonly rise?: RiseOf<L>;
   readonly order?: 'top-first' | 'bottom-up';
+  /** Set-back as marked by hand, from the case's front edge. */
+  readonly setback?: L;
 }
 
 export interface ContentOf<L> {
@@ -165,12 +286,27 @@ export type PartOf<T> = T extends string | number | boolean | readonly unknown[]
   ? T
   : { readonly [K in keyof T]?: PartOf<T[K]> };
 
+/** A line carried across: the front's lower edge at a height above the floor, or level with another bank's drawer. */
+export interface LineOf<L> {
+  readonly y?: L;
+  readonly bank?: string;
+  readonly drawer?: string;
+}
+
 export interface DrawerOf<L> {
   readonly id: string;
   readonly name?: string;
   readonly height?: L;
   readonly sameAs?: string;
+  /** Least and most the front's height may be. */
+  readonly least?: L;
+  readonly most?: L;
+  readonly line?: LineOf<L>;
+  /** Its part of the height that is left over, for division by contents. */
+  readonly share?: number;
   readonly boxHeight?: L;
+  /** Shares the box height of another drawer: the lower of the two serves both. */
+  readonly boxSameAs?: string;
   readonly contents?: readonly ContentOf<L>[];
   readonly slide?: Partial<SlideChoiceOf<L>>;
   readonly front?: { readonly material?: string };
@@ -188,5 +324,13 @@ export type Corner = CornerOf<Length>;
 export type Front = FrontOf<Length>;
 export type SlideChoice = SlideChoiceOf<Length>;
 export type Rise = RiseOf<Length>;
+export type Run = RunOf<Length>;
+export type Band = BandOf<Length>;
+export type Frame = FrameOf<Length>;
+export type Pull = PullOf<Length>;
+export type Stand = StandOf<Length>;
+export type Line = LineOf<Length>;
+export type SlideScrews = SlideScrewsOf<Length>;
+export type SlideCuts = SlideCutsOf<Length>;
 /** The job file as JSON: lengths are text with their unit. */
 export type JobDocument = JobOf<string>;

@@ -202,3 +202,19 @@ class Sum {
 }
 
 class Slip extends Error {}
+
+/**
+ * Every length a name speaks of, for telling a nominal size from a measured one: `12 mm ply`, `3/4 in MDF`. A bare
+ * number may be either unit.
+ */
+export function lengthsIn(name: string): readonly Length[] {
+  const found: Length[] = [];
+  for (const [, number = '', unit] of name.matchAll(/(\d+(?:[ -]\d+\/\d+|\/\d+|\.\d+)?)\s*(mm|in\b|inch|")?/gi)) {
+    const units = unit === undefined ? ['mm', 'in'] : [/mm/i.test(unit) ? 'mm' : 'in'];
+    for (const each of units) {
+      const read = readFileLength(`${number} ${each}`);
+      if (read.ok) found.push(read.value);
+    }
+  }
+  return found;
+}

@@ -1,1 +1,4 @@
+export * from './case-holes';
+export * from './runners';
 export * from './slide-line';
+export * from './stack';

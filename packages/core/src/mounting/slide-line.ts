@@ -1,5 +1,5 @@
 import type { Rise } from '../job';
-import { minus, nm, plus, share, tally, ZERO, type Source, type Tally } from '../length';
+import { minus, nm, plus, share, tally, ZERO, type Length, type Source, type Tally } from '../length';
 import type { SlideFamily } from '../slides';
 
 /** The slide's line and lower edge above the opening's floor. */
@@ -107,8 +107,15 @@ export function spacers(slides: readonly HungSlide[], order: 'top-first' | 'bott
   });
 }
 
-/** Set-back as marked on the case: the family's, plus the drawer front's thickness where it is inset. */
-export function markedSetback(family: SlideFamily, insetFront: Tally['total'], frontPath: string): Tally {
+/** A set-back a person marked by hand, and the path of its field. */
+export interface HandSetback {
+  readonly setback: Length;
+  readonly path: string;
+}
+
+/** Set-back as marked on the case: by hand, or the family's plus the drawer front's thickness where it is inset. */
+export function markedSetback(family: SlideFamily, insetFront: Length, frontPath: string, byHand?: HandSetback): Tally {
+  if (byHand) return tally(plus('set-back by hand', byHand.setback, { kind: 'field', path: byHand.path }));
   return tally(
     plus('set-back of the slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
     insetFront === ZERO ? undefined : plus('drawer front, inset', nm(insetFront), { kind: 'field', path: frontPath }),

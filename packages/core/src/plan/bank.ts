@@ -1,108 +1,141 @@
-import { divide, makeupPlace, type Division, type DivisionProblem } from '../division';
-import {
-  boxFindings,
-  buildOutMissing,
-  divisionImpossible,
-  divisionReversed,
-  drawerName,
-  openingFindings,
-  present,
-} from '../findings';
-import type { Exact, Finding, Say } from '../findings';
-import { bays, frontBottomsOf, frontHeightsOf, frontWidth, heightToShare, leastHeights } from '../fronts';
-import { tieGroups, type Bank, type Case, type Job } from '../job';
-import type { Tally } from '../length';
-import { spacers, type HungSlide } from '../mounting';
+import { divide, makeupPlace, type CarriedLine, type Division, type DivisionProblem } from '../division';
+import { bays, frontBottomsOf, frontHeightsOf, frontWidth, heightToShare, lap, leastHeights } from '../fronts';
+import { tieGroups, type Bank, type Drawer, type Job, type Line } from '../job';
+import { nm, ZERO, type Length, type Tally } from '../length';
+import { buildOutStack, packings, spacers, type HungSlide } from '../mounting';
 import { governOpening, type Opening } from '../opening';
-import { fitSlide, type SlideFamily } from '../slides';
-import { planBox, prepare, type BoxPlan, type Making } from './box';
-import { planDrawer, type BankFacts } from './drawer';
+import { lookOver } from './bank-findings';
+import { boxHeights, planBox, prepare, type BoxPlan, type Making } from './box';
+import { planDrawer } from './drawer';
+import { planFace, type FacePlan } from './face';
+import type { BankFacts, Surroundings } from './facts';
+import { columnRun } from './runs';
 import type { BankPlan, DrawerPlan } from './types';
 
-/** How findings write lengths: in a sentence, and as the job document holds them. */
-export interface Writing {
-  readonly say: Say;
-  readonly exact: Exact;
-}
-
 /** One bank from its readings to its parts. */
-export function planBank(
-  job: Job,
-  owner: Case,
-  bank: Bank,
-  path: string,
-  table: ReadonlyMap<string, SlideFamily>,
-  writing: Writing,
-): BankPlan {
+export function planBank(around: Surroundings, bank: Bank, path: string): BankPlan {
+  const { job, table } = around;
   const opening = governOpening(bank, path);
   const makings = bank.drawers.map((_, place) => prepare(job, bank, place, path, opening, table));
   const share = heightToShare(bank, opening.height, path);
-  const problem = problemOf(bank, share, makings);
-  const facts = gather(bank, path, opening, makings, divide(problem));
-  const boxes = makings.map((making) => planBox(making, opening, facts.bays[making.place]?.height));
-  const drawers = makings.map((making, place) => planDrawer(facts, making, boxes[place] as BoxPlan));
-  const findings = [
-    ...openingFindings(bank, opening, writing.say),
-    ...present(buildOutMissing(owner.style, bank, [...new Set(makings.map(({ family }) => family))])),
-    ...divisionFindings(facts, problem, share, writing),
-    ...allBoxFindings({ facts, problem, boxes, drawers, table }, writing),
-  ];
-  return { id: bank.id, path, bank, opening, share, drawers, spacers: hang(bank, drawers), findings };
+  const problem = problemOf(bank, share, makings, around.levelOf);
+  const facts = gather(around, bank, path, opening, makings, divided(bank, problem, around.levelOf));
+  const { boxes, faces, drawers } = drawersOf(facts);
+  const packing = packings(bank.opening.width, opening.width.total, path);
+  const run = columnRun(facts, around.owner, around.casePath, drawers);
+  const worked = { around, facts, problem, share, boxes, faces, drawers, packing, ...(run ? { run } : {}) };
+  return {
+    id: bank.id,
+    path,
+    bank,
+    opening,
+    share,
+    problem,
+    drawers,
+    spacers: hang(bank, drawers),
+    ...(bank.buildOut ? { buildOut: buildOutsOf(job, bank, path) } : {}),
+    packing,
+    ...(run ? { run } : {}),
+    findings: lookOver(worked),
+  };
 }
 
-function divisionFindings(
-  { bank, path, division }: BankFacts,
-  problem: DivisionProblem,
+function drawersOf(facts: BankFacts) {
+  const { bank, path, makings, opening } = facts;
+  const heights = boxHeights(
+    makings,
+    facts.bays.map(({ height }) => height),
+  );
+  const boxes = makings.map((making, place) => planBox(making, opening, heights[place]));
+  const faces = makings.map((making, place) =>
+    planFace(bank, path, making, facts.frontWidth, facts.frontHeights[place]),
+  );
+  const drawers = makings.map((making, place) =>
+    planDrawer(facts, making, boxes[place] as BoxPlan, faces[place] as FacePlan),
+  );
+  return { boxes, faces, drawers };
+}
+
+function problemOf(
+  bank: Bank,
   share: Tally,
-  { say, exact }: Writing,
-): readonly Finding[] {
-  if (division.ok) return divisionReversed(bank, division.heights, say);
-  return present(divisionImpossible({ bank, path, problem, division, share }, say, exact));
-}
-
-/** A bank worked out, before it is looked over. */
-interface Worked {
-  readonly facts: BankFacts;
-  readonly problem: DivisionProblem;
-  readonly boxes: readonly BoxPlan[];
-  readonly drawers: readonly DrawerPlan[];
-  readonly table: ReadonlyMap<string, SlideFamily>;
-}
-
-function allBoxFindings(
-  { facts, problem, boxes, drawers, table }: Worked,
-  { say, exact }: Writing,
-): readonly Finding[] {
-  const tied = new Set(problem.groups.flatMap(({ members }) => (members.length > 1 ? members : [])));
-  const families = [...table.values()];
-  return facts.makings.flatMap((making, place) => {
-    const of = factsOfBox({ ...facts, tied }, making, boxes[place] as BoxPlan, drawers[place] as DrawerPlan);
-    return boxFindings({ ...of, families, exact }, say);
-  });
-}
-
-function problemOf(bank: Bank, share: Tally, makings: readonly Making[]): DivisionProblem {
+  makings: readonly Making[],
+  levelOf: Surroundings['levelOf'],
+): DivisionProblem {
   const { scheme, step, ratio, increment, makeup } = bank.division;
   const stored = makings.map(({ drawer, family, bottomFace }) => ({ drawer, family, bottomFace: bottomFace.total }));
+  const needs = leastHeights(bank, stored);
+  const asked = (field: 'least' | 'most') =>
+    bank.drawers.some((drawer) => drawer[field] !== undefined)
+      ? bank.drawers.map((drawer) => drawer[field])
+      : undefined;
+  const [least, most, lines] = [asked('least'), asked('most'), linesOf(bank, levelOf)];
+  const byContents = scheme === 'contents' ? contentsChoice(bank, needs) : {};
   return {
     total: share.total,
-    choice: { scheme, ...(step === undefined ? {} : { step }), ...(ratio === undefined ? {} : { ratio }) },
+    choice: {
+      scheme,
+      ...(step === undefined ? {} : { step }),
+      ...(ratio === undefined ? {} : { ratio }),
+      ...byContents,
+    },
     groups: tieGroups(bank.drawers),
     ...(increment === undefined ? {} : { increment }),
     makeup: makeupPlace(
       makeup,
       bank.drawers.map(({ id }) => id),
     ),
-    least: leastHeights(bank, stored),
+    needs,
+    ...(least ? { least } : {}),
+    ...(most ? { most } : {}),
+    ...(lines.length > 0 ? { lines } : {}),
   };
 }
 
-function gather(bank: Bank, path: string, opening: Opening, makings: readonly Making[], division: Division): BankFacts {
+/** What each drawer needs, stored things and stated least alike, and its part of the rest. */
+function contentsChoice({ drawers }: Bank, needs: readonly (Length | undefined)[]) {
+  return {
+    needs: drawers.map(({ least = ZERO }, place) => nm(Math.max(least, needs[place] ?? 0))),
+    shares: drawers.map(({ share }) => share),
+  };
+}
+
+/** A line as what the fronts below its drawer come to: its height above the floor, the lap below it counted, less the gaps. */
+function linesOf(bank: Bank, levelOf: Surroundings['levelOf']): readonly CarriedLine[] {
+  const { front, drawers } = bank;
+  return drawers.flatMap(({ line }, place) => {
+    const y = line && heightOf(line, levelOf);
+    if (y === undefined) return [];
+    return { place, below: nm(y + lap(front, 'bottom') - (drawers.length - 1 - place) * front.gap) };
+  });
+}
+
+function heightOf(line: Line, levelOf: Surroundings['levelOf']): Length | undefined {
+  return line.y ?? levelOf(line.bank ?? '', line.drawer ?? '');
+}
+
+/** A line from a bank that has no heights can't be followed: the bank is not divided as if it were not there. */
+function divided(bank: Bank, problem: DivisionProblem, levelOf: Surroundings['levelOf']): Division {
+  const lost = bank.drawers.findIndex(({ line }: Drawer) => line && heightOf(line, levelOf) === undefined);
+  return lost < 0 ? divide(problem) : { ok: false, fails: 'line', by: ZERO, place: lost };
+}
+
+function gather(
+  { job, owner, casePath }: Surroundings,
+  bank: Bank,
+  path: string,
+  opening: Opening,
+  makings: readonly Making[],
+  division: Division,
+): BankFacts {
   const frontBottoms = division.ok ? frontBottomsOf(bank, path, division) : [];
   const bottoms = frontBottoms.map(({ total }) => total);
   return {
     bank,
     path,
+    unit: job.unit,
+    overhang: owner.overhang ?? ZERO,
+    overhangPath: `${casePath}.overhang`,
     opening,
     makings,
     division,
@@ -121,35 +154,14 @@ function hang(bank: Bank, drawers: readonly DrawerPlan[]): readonly Tally[] {
   return slides.length === drawers.length ? spacers(slides, bank.mounting?.order ?? 'top-first') : [];
 }
 
-function factsOfBox(
-  facts: BankFacts & { readonly tied: ReadonlySet<number> },
-  making: Making,
-  box: BoxPlan,
-  plan: DrawerPlan,
-) {
-  const { drawer, place, family, stock, fit, list, insetFront } = making;
-  const tallest = [...(drawer.contents ?? [])].sort((a, b) => b.height - a.height)[0];
-  const depth = facts.opening.depth.total;
-  const longest = fit.short > 0 ? fitSlide(family, list, { depth, insetFront }, undefined).nominal : undefined;
-  const frontHeight = plan.dimensions['front.height']?.total;
-  const clearHeight = plan.dimensions['inside.clearHeight'];
-  return {
-    drawer: drawer.id,
-    name: drawerName(drawer, place),
-    path: making.path,
-    field: making.paths.field,
-    family,
-    stock,
-    fit,
-    depth,
-    vanished: box.vanished,
-    locked: drawer.height !== undefined,
-    tied: facts.tied.has(place),
-    byHand: facts.bank.division.scheme === 'manual',
-    ...(longest === undefined ? {} : { longest }),
-    ...(box.height ? { height: box.height } : {}),
-    ...(frontHeight === undefined ? {} : { frontHeight }),
-    ...(clearHeight ? { clearHeight } : {}),
-    ...(tallest ? { tallest } : {}),
-  };
+function buildOutsOf(job: Job, { buildOut }: Bank, path: string) {
+  const stock = buildOut?.from ? job.materials.filter(({ id }) => buildOut.from?.includes(id)) : job.materials;
+  const side = (which: 'left' | 'right') =>
+    buildOutStack(
+      buildOut?.[which] ?? ZERO,
+      stock,
+      (material) => ({ kind: 'field', path: `materials[${job.materials.indexOf(material)}].thickness` }),
+      { kind: 'field', path: `${path}.buildOut.${which}` },
+    );
+  return { left: side('left'), right: side('right') };
 }

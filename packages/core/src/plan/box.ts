@@ -1,9 +1,19 @@
-import { bottomFace, boxHeight, boxInside, boxLength, boxParts, boxStock, boxWidth } from '../box';
+import { bottomFace, boxHeight, boxInside, boxLength, boxParts, boxStock, boxWidth, sharedHeight } from '../box';
 import type { BoxHeight, BoxPaths, BoxStock, Part } from '../box';
-import { decidedBy, drawerSettings, type Bank, type Drawer, type Job, type Material, type SlideChoice } from '../job';
+import {
+  boxGroups,
+  decidedBy,
+  drawerSettings,
+  type Bank,
+  type Drawer,
+  type Job,
+  type Material,
+  type SlideChoice,
+} from '../job';
 import { ZERO, type Length, type Source, type Tally } from '../length';
 import type { Opening } from '../opening';
 import { fitSlide, lengthListOf, type Fit, type LengthList, type SlideFamily } from '../slides';
+import { given } from './given';
 
 /** One drawer's choices with slide, materials and paths looked up: what depends on no height. */
 export interface Making {
@@ -15,6 +25,9 @@ export interface Making {
   readonly list: LengthList;
   readonly stock: BoxStock;
   readonly front: Material;
+  /** Panel of a framed front. */
+  readonly panel?: Material;
+  readonly material: (id: string) => Material;
   /** The drawer front's thickness where it is inset, else nothing. */
   readonly insetFront: Length;
   readonly paths: BoxPaths;
@@ -66,6 +79,8 @@ export function prepare(
     list,
     stock,
     front,
+    ...(bank.front.frame ? { panel: material(bank.front.frame.panel) } : {}),
+    material,
     insetFront,
     paths,
     bottomFace: bottomFace(stock, paths),
@@ -73,17 +88,53 @@ export function prepare(
   };
 }
 
-/** Sizes the box: width and length always, height and what needs it when the bay is known. */
-export function planBox(making: Making, opening: Opening, bay: Tally | undefined): BoxPlan {
-  const { family, stock, paths, drawer, list, fit } = making;
-  const vanished: Vanished[] = [];
-  const keep = (what: string, size: Tally | undefined): Tally | undefined => {
+/** Box heights by place, where the bays are known; drawers that share one take the lowest of theirs. */
+export function boxHeights(
+  makings: readonly Making[],
+  bays: readonly (Tally | undefined)[],
+): readonly (BoxHeight | undefined)[] {
+  const own = makings.map((making, place) => {
+    const bay = bays[place];
+    return bay && boxHeight(making.family, bay, making.drawer.id, heightWish(making));
+  });
+  const groups = boxGroups(makings.map(({ drawer }) => drawer));
+  if (groups.length === 0) return own;
+  return own.map((height, place) => {
+    const group = groups.find((members) => members.includes(place));
+    return height && group ? lowestOf(makings, own, group, height) : height;
+  });
+}
+
+function lowestOf(
+  makings: readonly Making[],
+  own: readonly (BoxHeight | undefined)[],
+  group: readonly number[],
+  height: BoxHeight,
+): BoxHeight {
+  const lowest = group.reduce((best, place) => {
+    const [least, each] = [own[best]?.height.total ?? Infinity, own[place]?.height.total ?? Infinity];
+    return each < least ? place : best;
+  });
+  const at = own[lowest];
+  const from: Source = { kind: 'dimension', drawer: makings[lowest]?.drawer.id ?? '', dimension: 'box.height' };
+  return at ? sharedHeight(height, at.height, from) : height;
+}
+
+/** Collects what comes to nothing or less, and leaves it out. */
+export function keeper(vanished: Vanished[]) {
+  return (what: string, size: Tally | undefined): Tally | undefined => {
     if (!size || size.total > 0) return size;
     vanished.push({ what, size });
     return undefined;
   };
+}
+
+/** Sizes the box: width and length always, height and what needs it when that is known. */
+export function planBox(making: Making, opening: Opening, whole: BoxHeight | undefined): BoxPlan {
+  const { family, stock, paths, drawer, list, fit } = making;
+  const vanished: Vanished[] = [];
+  const keep = keeper(vanished);
   const nominal = fit.nominal;
-  const whole = bay && boxHeight(family, bay, drawer.id, heightWish(making));
   const height = keep('box height', whole?.height) && whole;
   const size = given({
     width: keep('box width', boxWidth(family, stock, opening.width, paths)),
@@ -103,7 +154,7 @@ export function planBox(making: Making, opening: Opening, bay: Tally | undefined
 }
 
 /** The part's sizes as they may stand: one that comes to nothing or less is taken out. */
-function sized({ length, width }: Part, keep: (which: string, size: Tally | undefined) => Tally | undefined) {
+export function sized({ length, width }: Part, keep: (which: string, size: Tally | undefined) => Tally | undefined) {
   return { length: keep('length', length), width: keep('width', width) };
 }
 
@@ -120,9 +171,4 @@ function lengthSource({ choice, paths }: Making): Source {
   return choice.length === undefined
     ? { kind: 'dimension', dimension: 'opening.depth' }
     : { kind: 'field', path: paths.field('slide.length') };
-}
-
-/** The object without the entries that are undefined. */
-function given<T extends object>(entries: T): { [K in keyof T]?: Exclude<T[K], undefined> } {
-  return Object.fromEntries(Object.entries(entries).filter(([, value]) => value !== undefined)) as never;
 }

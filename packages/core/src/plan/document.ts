@@ -1,22 +1,32 @@
-import type { Part } from '../box';
+import type { Part, PartCut } from '../box';
+import type { Finding } from '../findings';
+import type { GrainRun, WidthShare } from '../fronts';
 import { inMillimetres, type Length, type Tally } from '../length';
-import type { BankPlan, DrawerDimension, DrawerPlan, Plan } from './types';
+import type { Stack } from '../mounting';
+import type { BankPlan, CasePlan, DrawerDimension, DrawerPlan, Plan } from './types';
 
 /** Lengths in millimetres with at most six decimals, under the names docs/job-file.md gives them. */
 type Sizes = Record<string, number | string>;
 
 /** A plan as a plan file holds it: plain JSON, what can't be worked out left away. */
 export function planDocument(plan: Plan) {
-  return {
-    format: 'zabble-plan',
-    version: 1,
-    cases: plan.cases.map(({ id, banks }) => ({ id, banks: banks.map(bankDocument) })),
-  } as const;
+  return { format: 'zabble-plan', version: 1, cases: plan.cases.map(caseDocument) } as const;
 }
 
 export type PlanDocument = ReturnType<typeof planDocument>;
 
-function bankDocument({ id, opening, drawers, spacers, findings }: BankPlan) {
+function caseDocument({ id, banks, run, dividerLap, widths, balance }: CasePlan) {
+  return {
+    id,
+    ...(balance ? { balance: Number.isFinite(balance.ratio) ? { ratio: rounded(balance.ratio) } : {} } : {}),
+    ...(dividerLap ? { dividerLap: mm(dividerLap) } : {}),
+    ...(widths ? { widths: { fronts: shareDocument(widths.fronts), openings: shareDocument(widths.openings) } } : {}),
+    ...(run ? { run: runDocument(run) } : {}),
+    banks: banks.map(bankDocument),
+  };
+}
+
+function bankDocument({ id, opening, drawers, spacers, buildOut, packing, run, findings }: BankPlan) {
   return {
     id,
     opening: {
@@ -25,31 +35,54 @@ function bankDocument({ id, opening, drawers, spacers, findings }: BankPlan) {
       depth: mm(opening.depth),
       ...(opening.rack === undefined ? {} : { rack: inMillimetres(opening.rack) }),
     },
+    packing: packing.map(({ reading, total, eachSide }) => ({
+      reading,
+      total: mm(total),
+      eachSide: inMillimetres(eachSide),
+    })),
+    ...(buildOut ? { buildOut: { left: stackDocument(buildOut.left), right: stackDocument(buildOut.right) } } : {}),
+    ...(run ? { run: runDocument(run) } : {}),
     drawers: drawers.map(drawerDocument),
     spacers: spacers.map(mm),
-    findings: findings.map(({ code, severity, drawer, says }) => ({
-      code,
-      severity,
-      ...(drawer === undefined ? {} : { drawer }),
-      says,
-    })),
+    findings: findings.map(findingDocument),
   };
 }
 
 function drawerDocument(drawer: DrawerPlan) {
+  const { box, front, contents } = drawer.load;
   return {
     id: drawer.id,
     front: { ...sizes(drawer, 'front'), thickness: inMillimetres(drawer.frontThickness) },
     bay: sizes(drawer, 'bay'),
     box: sizes(drawer, 'box'),
     inside: sizes(drawer, 'inside'),
-    slide: {
-      family: drawer.family.id,
-      ...(drawer.nominal === undefined ? {} : { length: inMillimetres(drawer.nominal) }),
-      ...sizes(drawer, 'slide'),
+    slide: slideDocument(drawer),
+    ...some('runner', sizes(drawer, 'runner')),
+    ...some('screw', sizes(drawer, 'screw')),
+    bores: drawer.bores.map(({ x, y }) => ({ x: mm(x), y: mm(y) })),
+    load: {
+      box_kg: rounded(box),
+      front_kg: rounded(front),
+      ...(contents === undefined ? {} : { contents_kg: rounded(contents) }),
     },
-    parts: drawer.parts.map(partDocument),
+    parts: drawer.parts.map((part) => partDocument(part, drawer.machining)),
   };
+}
+
+function slideDocument(drawer: DrawerPlan) {
+  const { family, nominal, holes } = drawer;
+  return {
+    family: family.id,
+    origin: family.origin,
+    ...(nominal === undefined ? {} : { length: inMillimetres(nominal) }),
+    ...sizes(drawer, 'slide'),
+    ...(holes ? { holes: { first: mm(holes.first), pitch: inMillimetres(holes.pitch), count: holes.count } } : {}),
+  };
+}
+
+/** A group of sizes under its name, unless there are none. */
+function some(name: string, group: Sizes) {
+  return Object.keys(group).length > 0 ? { [name]: group } : {};
 }
 
 function sizes(drawer: DrawerPlan, group: string): Sizes {
@@ -59,7 +92,8 @@ function sizes(drawer: DrawerPlan, group: string): Sizes {
   return found;
 }
 
-function partDocument({ role, count, length, width, thickness, material }: Part) {
+function partDocument({ role, count, length, width, thickness, material, blank }: Part, machining: readonly PartCut[]) {
+  const cuts = machining.filter((cut) => cut.role === role);
   return {
     role,
     count,
@@ -67,7 +101,48 @@ function partDocument({ role, count, length, width, thickness, material }: Part)
     ...(width ? { width: mm(width) } : {}),
     thickness: inMillimetres(thickness),
     material,
+    ...(blank ? { blank: { length: mm(blank.length), width: mm(blank.width) } } : {}),
+    ...(cuts.length > 0 ? { cuts: cuts.map(cutDocument) } : {}),
   };
+}
+
+function cutDocument({ kind, where, sizes: named }: PartCut) {
+  return { kind, where, ...Object.fromEntries(Object.entries(named).map(([name, size]) => [name, mm(size)])) };
+}
+
+function findingDocument({ code, severity, drawer, says, because, remedies }: Finding) {
+  return {
+    code,
+    severity,
+    ...(drawer === undefined ? {} : { drawer }),
+    says,
+    ...(because ? { because: tallyDocument(because) } : {}),
+    ...(remedies && remedies.length > 0 ? { remedies } : {}),
+  };
+}
+
+function tallyDocument({ total, terms }: Tally) {
+  return {
+    total: inMillimetres(total),
+    terms: terms.map(({ label, amount }) => ({ label, amount: inMillimetres(amount) })),
+  };
+}
+
+function stackDocument({ wanted, made, off, pieces }: Stack) {
+  return { wanted: inMillimetres(wanted), made: mm(made), off: mm(off), pieces };
+}
+
+function runDocument({ panel, jumps }: GrainRun) {
+  return { panel: mm(panel), jumps: jumps.map(mm) };
+}
+
+function shareDocument({ fronts, openings }: WidthShare) {
+  return { fronts: fronts.map(inMillimetres), openings: openings.map(inMillimetres) };
+}
+
+/** A plain number to the thousandth. */
+function rounded(value: number): number {
+  return Math.round(value * 1000) / 1000;
 }
 
 function mm(size: Tally | { readonly total: Length }): number {

@@ -1,31 +1,30 @@
-import type { Division } from '../division';
-import { lowestAbove, type Bay } from '../fronts';
-import { railOf, type Bank } from '../job';
+import { machining } from '../box';
+import { lowestAbove, pullBores, type Pulled } from '../fronts';
+import { railOf } from '../job';
 import { minus, nm, plus, tally, type Source, type Tally } from '../length';
-import { markedSetback, slideLine } from '../mounting';
-import type { Opening } from '../opening';
+import { caseHoles, slideLine } from '../mounting';
+import { contentsWeight, partsWeight } from '../stability';
 import type { BoxPlan, Making } from './box';
-import { faceOf } from './face';
+import type { FacePlan } from './face';
+import type { BankFacts } from './facts';
+import { given } from './given';
+import { pulledOf, screwLengths } from './fixing';
+import { slideDimensions } from './slide';
 import type { DrawerDimensions, DrawerPlan } from './types';
 
-/** What is known of a bank when its drawers are worked out one by one. */
-export interface BankFacts {
-  readonly bank: Bank;
-  readonly path: string;
-  readonly opening: Opening;
-  readonly frontWidth: Tally;
-  readonly makings: readonly Making[];
-  readonly division: Division;
-  /** By place; empty when the height could not be divided. */
-  readonly frontHeights: readonly Tally[];
-  readonly frontBottoms: readonly Tally[];
-  readonly bays: readonly Bay[];
-}
-
-export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan): DrawerPlan {
-  const { drawer, place, path, front, family, fit } = making;
+export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan, face: FacePlan): DrawerPlan {
+  const { drawer, place, path, front, family, fit, material, stock } = making;
   const held = facts.division.ok ? facts.division.held[place] : undefined;
-  const dimensions = drawerDimensions(facts, making, box);
+  const height = facts.frontHeights[place];
+  const pulled = height && pulledOf(facts, making, height);
+  const dimensions = drawerDimensions(facts, making, box, pulled);
+  const setback = dimensions['slide.setback'];
+  const { insetFront, paths } = making;
+  const holes =
+    setback && fit.nominal !== undefined
+      ? caseHoles(family, insetFront, paths.thickness(front), setback, fit.nominal)
+      : undefined;
+  const contents = contentsWeight(drawer);
   return {
     id: drawer.id,
     ...(drawer.name === undefined ? {} : { name: drawer.name }),
@@ -37,15 +36,35 @@ export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan): Draw
     family,
     ...(fit.nominal === undefined ? {} : { nominal: fit.nominal }),
     ...(held ? { held } : {}),
-    makeup: facts.division.ok && facts.division.makeup === place,
-    parts: [...box.parts, faceOf(front, dimensions)],
+    makeup: facts.division.ok && facts.division.makeups.includes(place),
+    parts: [...box.parts, ...face.parts],
+    machining: machining({ stock, family, paths, ...battenOf(dimensions) }),
+    bores: pulled ? pullBores(pulled) : [],
+    ...(holes ? { holes } : {}),
+    load: {
+      box: partsWeight(box.parts, material),
+      front: partsWeight(face.parts, material),
+      ...(contents === undefined ? {} : { contents }),
+    },
   };
 }
 
-function drawerDimensions(facts: BankFacts, making: Making, box: BoxPlan): DrawerDimensions {
-  const { place, insetFront, family, paths } = making;
-  const frontPath = paths.thickness(making.front);
-  const found: Partial<Record<keyof DrawerDimensions, Tally | undefined>> = {
+/** The batten's groove and its line above the box's lower edge. */
+function battenOf(dimensions: DrawerDimensions) {
+  const [depth, centre, bottom] = [dimensions['runner.groove'], dimensions['slide.centreY'], dimensions['box.bottomY']];
+  if (!depth || !centre || !bottom) return {};
+  const up = tally(plus('line of the batten', centre.total), minus('lower edge of the box', bottom.total));
+  return { batten: { depth, up } };
+}
+
+function drawerDimensions(
+  facts: BankFacts,
+  making: Making,
+  box: BoxPlan,
+  pulled: Pulled | undefined,
+): DrawerDimensions {
+  const { place } = making;
+  return given({
     'front.width': facts.frontWidth,
     'front.height': facts.frontHeights[place],
     'front.bottomY': facts.frontBottoms[place],
@@ -56,10 +75,10 @@ function drawerDimensions(facts: BankFacts, making: Making, box: BoxPlan): Drawe
     'box.height': box.height?.height,
     'inside.width': box.inside.width,
     'inside.length': box.inside.length,
-    'slide.setback': markedSetback(family, insetFront, frontPath),
+    ...slideDimensions(facts, making, box),
     ...heightsInBay(facts, making, box),
-  };
-  return Object.fromEntries(Object.entries(found).filter(([, value]) => value !== undefined)) as DrawerDimensions;
+    ...screwLengths(making, pulled),
+  });
 }
 
 /** Everything that needs the bay and the box's height. */

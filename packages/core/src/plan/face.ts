@@ -1,16 +1,39 @@
 import type { Part } from '../box';
-import type { Material } from '../job';
-import type { DrawerDimensions } from './types';
+import { blankOf, frameParts } from '../fronts';
+import type { Bank } from '../job';
+import type { Tally } from '../length';
+import { keeper, sized, type Making, type Vanished } from './box';
 
-/** The drawer front as a part: across, then up. */
-export function faceOf(front: Material, dimensions: DrawerDimensions): Part {
-  const [across, up] = [dimensions['front.width'], dimensions['front.height']];
-  return {
+/** The drawer front's pieces, and those sizes that came to nothing or less. */
+export interface FacePlan {
+  readonly parts: readonly Part[];
+  readonly vanished: readonly Vanished[];
+}
+
+/** The drawer front as parts: one piece (across, then up) with its size before banding, or a frame and its panel. */
+export function planFace(bank: Bank, path: string, making: Making, width: Tally, height: Tally | undefined): FacePlan {
+  const { front, panel, drawer } = making;
+  const { frame, band } = bank.front;
+  const vanished: Vanished[] = [];
+  if (frame && panel && height) {
+    const framed = { frame, drawer: drawer.id, path: `${path}.front`, wood: front, panel, width, height };
+    const keep = keeper(vanished);
+    const parts = frameParts(framed).map((part) => ({
+      ...part,
+      ...sized(part, (which, size) => keep(`${part.role}’s ${which}`, size)),
+    }));
+    return { parts, vanished };
+  }
+  const [across, up] = [width, height].map((size) => (size && size.total > 0 ? size : undefined));
+  const blank = band && across && up ? { blank: blankOf(band, across, up, drawer.id, `${path}.front`) } : {};
+  const face: Part = {
     role: 'face',
     count: 1,
     thickness: front.thickness,
     material: front.id,
-    ...(across && across.total > 0 ? { length: across } : {}),
-    ...(up && up.total > 0 ? { width: up } : {}),
+    ...(across ? { length: across } : {}),
+    ...(up ? { width: up } : {}),
+    ...blank,
   };
+  return { parts: [face], vanished };
 }

@@ -1,3 +1,4 @@
+export * from './alternatives';
 export * from './document';
 export * from './follow';
 export * from './plan';

@@ -1,10 +1,13 @@
-import type { Part } from '../box';
-import type { Held } from '../division';
+import type { Part, PartCut } from '../box';
+import type { DivisionProblem, Held } from '../division';
 import type { Finding } from '../findings';
+import type { Bore, GrainRun, WidthShare } from '../fronts';
 import type { Bank } from '../job';
 import type { Length, Tally, Unit } from '../length';
+import type { CaseHoles, Packing, Stack } from '../mounting';
 import type { Opening } from '../opening';
 import type { SlideFamily } from '../slides';
+import type { Balance, Load } from '../stability';
 
 /** Every derived dimension of a drawer, by its name in a plan file. */
 export type DrawerDimension =
@@ -23,7 +26,18 @@ export type DrawerDimension =
   | 'inside.clearHeight'
   | 'slide.centreY'
   | 'slide.lowerEdgeY'
-  | 'slide.setback';
+  | 'slide.setback'
+  | 'slide.travel'
+  | 'slide.hidden'
+  | 'slide.firstHole'
+  | 'runner.left'
+  | 'runner.right'
+  | 'runner.thickness'
+  | 'runner.kicker'
+  | 'runner.groove'
+  | 'screw.slide'
+  | 'screw.front'
+  | 'screw.pull';
 
 export type DrawerDimensions = Readonly<Partial<Record<DrawerDimension, Tally>>>;
 
@@ -46,6 +60,13 @@ export interface DrawerPlan {
   /** It takes the odd rest of the division. */
   readonly makeup: boolean;
   readonly parts: readonly Part[];
+  /** What is worked into the parts of the box. */
+  readonly machining: readonly PartCut[];
+  /** Bores for its pulls, on the front as cut. */
+  readonly bores: readonly Bore[];
+  /** Holes for its slide in the case. */
+  readonly holes?: CaseHoles;
+  readonly load: Load;
 }
 
 export interface BankPlan {
@@ -55,8 +76,14 @@ export interface BankPlan {
   readonly opening: Opening;
   /** Height shared out among the fronts. */
   readonly share: Tally;
+  /** What the division was asked. */
+  readonly problem: DivisionProblem;
   readonly drawers: readonly DrawerPlan[];
   readonly spacers: readonly Tally[];
+  readonly buildOut?: { readonly left: Stack; readonly right: Stack };
+  readonly packing: readonly Packing[];
+  /** Its fronts from one panel, down the bank. */
+  readonly run?: GrainRun;
   readonly findings: readonly Finding[];
 }
 
@@ -65,6 +92,14 @@ export interface CasePlan {
   readonly name: string;
   readonly path: string;
   readonly banks: readonly BankPlan[];
+  /** Fronts of all banks from one panel, across; each bank's own run is down it. */
+  readonly run?: GrainRun;
+  /** What neighbouring banks lap their divider by, where one is given: `(t − g)/2`. */
+  readonly dividerLap?: Tally;
+  /** The widths of the openings for fronts alike, and of the fronts for openings alike. */
+  readonly widths?: { readonly fronts: WidthShare; readonly openings: WidthShare };
+  /** How it stands with everything out that can be out. */
+  readonly balance?: Balance;
 }
 
 /** Everything that follows from a job. Never stored: worked out afresh from the job. */

@@ -16,6 +16,9 @@ function lengths(list: readonly Length[], rear: Length, boxShorter: Length = ZER
 /** Cut from stock to whatever the case asks for. */
 const anyLength: LengthList = { rear: inches(1, 4), boxShorter: ZERO };
 
+/** No. 6 × 1/2 in into the box at most; first case hole at 37 mm, then every 32 mm. Common practice. */
+const sideScrews = { firstHole: mm(37), pitch: mm(32), box: inches(1, 2), shortOfSide: mm(1.5) };
+
 const side = {
   basis: 'outside',
   setback: mm(2),
@@ -24,6 +27,7 @@ const side = {
   seat: 'side',
   runnerBelow: false,
   sideFixed: true,
+  screws: sideScrews,
   origin: 'built-in',
 } as const;
 
@@ -38,8 +42,13 @@ const undermount = {
   lengths: { in: lengths(every(9, 24, 3, inches), mm(18)), mm: lengths(every(250, 600, 50, mm), ZERO, mm(10)) },
   extension: 1,
   minBox: mm(68),
+  minBottom: mm(5.5),
   maxWidth: inches(36),
   bottoms: ['captured', 'slid-in'],
+  cuts: {
+    notch: { width: mm(35), height: mm(13) },
+    hook: { diameter: mm(6), depth: mm(10), fromSide: mm(7), aboveUnderside: mm(11) },
+  },
   seat: 'bay',
   runnerBelow: false,
   sideFixed: false,
@@ -56,24 +65,28 @@ const wooden = {
   origin: 'built-in',
 } as const;
 
+const ballBearing = {
+  ...side,
+  side: inches(1, 2),
+  narrowBy: inches(1, 16),
+  top: inches(1, 4),
+  bottom: inches(1, 2),
+  profile: mm(45),
+  extension: 1,
+  minBox: mm(52),
+  maxWidth: inches(24),
+} as const;
+
 /**
  * The built-in rows. All figures are common practice or from memory, without source, and all prices are made up; the
  * sheet supplied with the slide in hand always wins.
  */
 export const BUILT_IN: readonly SlideFamily[] = [
   {
-    ...side,
+    ...ballBearing,
     id: 'side-ball-bearing',
     name: 'Side-mount, ball bearing',
-    side: inches(1, 2),
-    narrowBy: inches(1, 16),
-    top: inches(1, 4),
-    bottom: inches(1, 2),
-    profile: mm(45),
     load_kg: 45,
-    extension: 1,
-    minBox: mm(52),
-    maxWidth: inches(24),
     price: 18,
   },
   {
@@ -158,6 +171,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
     bottoms: ['captured', 'slid-in', 'rabbeted'],
     seat: 'bottom',
     sideFixed: false,
+    screws: undefined,
     price: 6,
   },
   {
@@ -174,6 +188,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
     maxWidth: inches(30),
     seat: 'bay',
     runnerBelow: true,
+    cuts: { bearing: inches(1) },
     price: 0,
   },
   {
@@ -190,6 +205,15 @@ export const BUILT_IN: readonly SlideFamily[] = [
     maxWidth: inches(24),
     seat: 'side',
     runnerBelow: false,
+    cuts: { batten: { thickness: mm(8), over: mm(0.5) } },
     price: 0,
+  },
+  {
+    ...ballBearing,
+    id: 'side-over-travel',
+    name: 'Side-mount, over-travel',
+    overTravel: inches(1),
+    load_kg: 40,
+    price: 27,
   },
 ];

@@ -1,4 +1,4 @@
-import type { BottomFit, LengthUnit } from '../job';
+import type { BottomFit, LengthUnit, SlideCuts, SlideScrews } from '../job';
 import type { Length } from '../length';
 
 /** The nominal lengths a family comes in, in one unit. Without `list` any length can be made. */
@@ -42,9 +42,13 @@ export interface SlideFamily {
   readonly lengths: Readonly<Partial<Record<LengthUnit, LengthList>>>;
   /** Share of its length that comes out. */
   readonly extension: number;
+  /** How far it comes out past that. */
+  readonly overTravel?: Length;
   /** For the pair, in kilograms. */
   readonly load_kg: number;
   readonly minBox: Length;
+  /** Thinnest bottom it carries, where the load stands on the bottom's edge. */
+  readonly minBottom?: Length;
   readonly maxWidth: Length;
   readonly bottoms: readonly BottomFit[];
   readonly seat: Seat;
@@ -52,6 +56,9 @@ export interface SlideFamily {
   readonly runnerBelow: boolean;
   /** Fixed to the case side, so that a face frame wants build-outs. */
   readonly sideFixed: boolean;
+  /** Screws of a slide fixed on the side of the box. */
+  readonly screws?: SlideScrews;
+  readonly cuts?: SlideCuts;
   /** A pair, in the shop's currency; made up. */
   readonly price: number;
 }

@@ -1,4 +1,4 @@
-import { add, nm, subtract, ZERO, type Length } from '../length';
+import { add, nm, plus, subtract, tally, unlessZero, ZERO, type Length, type Source, type Tally } from '../length';
 import type { LengthList, SlideFamily } from './family';
 
 /** What a case offers a slide, front to back. */
@@ -38,4 +38,14 @@ export function fitSlide(family: SlideFamily, list: LengthList, room: Room, chos
 
 function overrun(family: SlideFamily, list: LengthList, room: Room, nominal: Length): Length {
   return subtract(depthWanted(family, list, room, nominal), room.depth);
+}
+
+/** How far the drawer comes out: the family's share of the slide's length, rounded half up, and its over-travel. */
+export function travelOf(family: SlideFamily, nominal: Length): Tally {
+  const figure = (name: string): Source => ({ kind: 'figure', family: family.id, figure: name });
+  const label = family.extension === 1 ? 'its whole length' : `${Math.round(family.extension * 100)} % of its length`;
+  return tally(
+    plus(label, nm(Math.floor(nominal * family.extension + 0.5)), figure('extension')),
+    unlessZero(plus('over-travel', family.overTravel ?? ZERO, figure('overTravel'))),
+  );
 }

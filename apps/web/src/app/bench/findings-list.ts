@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import type { BankPlan, Finding, Remedy, Step } from '@zabble/core';
+import { groupFindings, type BankPlan, type Finding, type Remedy, type Step } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 
 const ORDER = { stop: 0, warn: 1, note: 2 } as const;
@@ -9,20 +9,20 @@ const WORDS = { stop: 'Stop', warn: 'Check', note: 'Note' } as const;
 @Component({
   selector: 'z-findings',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `@if (findings().length > 0) {
+  template: `@if (groups().length > 0) {
     <ul class="flex flex-col gap-1.5" aria-label="Findings">
-      @for (finding of findings(); track $index) {
+      @for (group of groups(); track $index) {
         <li
           class="flex gap-3 rounded border-l-4 px-3 py-2"
-          [class]="tones[finding.severity]"
-          [attr.data-code]="finding.code"
+          [class]="tones[group.finding.severity]"
+          [attr.data-code]="group.finding.code"
         >
-          <strong class="w-12 shrink-0 py-0.5 font-semibold">{{ words[finding.severity] }}</strong>
+          <strong class="w-12 shrink-0 py-0.5 font-semibold">{{ words[group.finding.severity] }}</strong>
           <div class="min-w-0">
-            <p class="py-0.5">{{ finding.says }}</p>
-            @if (finding.remedies?.length) {
+            <p class="py-0.5">{{ group.says }}</p>
+            @if (group.remedies.length > 0) {
               <div class="flex flex-wrap gap-2 pt-1.5 pb-1">
-                @for (remedy of finding.remedies; track remedy.says) {
+                @for (remedy of group.remedies; track remedy.says) {
                   <button type="button" class="press" (click)="mend(remedy)">{{ remedy.says }}</button>
                 }
               </div>
@@ -48,13 +48,14 @@ export class Findings {
     note: 'border-edge bg-board text-ink',
   } as const;
   /** The cut list is held by every stop there is. */
-  protected readonly findings = computed(() =>
-    this.bank()
-      .findings.filter(
-        (finding: Finding) => finding.step === this.step() || (this.step() === 'cut' && finding.severity !== 'note'),
-      )
-      .sort((a, b) => ORDER[a.severity] - ORDER[b.severity]),
-  );
+  protected readonly groups = computed(() => {
+    const { findings, drawers } = this.bank();
+    const here = findings.filter(
+      (finding: Finding) => finding.step === this.step() || (this.step() === 'cut' && finding.severity !== 'note'),
+    );
+    const groups = groupFindings(here, (drawer) => drawers.findIndex(({ id }) => id === drawer));
+    return [...groups].sort((a, b) => ORDER[a.finding.severity] - ORDER[b.finding.severity]);
+  });
 
   /** What would mend it, done; undo brings it back. */
   protected mend({ says, patches }: Remedy): void {

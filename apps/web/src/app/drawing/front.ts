@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { DrawerPlan } from '@zabble/core';
+import { HELD } from './held';
 import { shortened, type Scale } from './layout';
 import { placed, type BoxInMm } from './placed-box';
 import { SizeText } from './size-text';
@@ -33,7 +34,7 @@ export class Front {
   protected readonly state = computed(() => {
     const { held, makeup } = this.drawer();
     if (this.stopped()) return 'can’t be built yet';
-    if (held) return held === 'locked' ? 'locked' : 'held by contents';
+    if (held) return held === 'locked' ? 'locked' : HELD[held];
     return makeup ? 'takes the rest' : '';
   });
 }

@@ -8,6 +8,7 @@ import {
   type Crosscut,
   type CutGroup,
   type Release,
+  type Role,
   type Use,
 } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -16,7 +17,17 @@ import { SessionActions } from '../../store/session/session';
 import { Figure } from '../../ui/figure';
 import { Size } from '../../ui/size';
 
-const ROLES = { side: 'sides', front: 'box fronts', back: 'backs', bottom: 'bottoms', face: 'drawer fronts' } as const;
+const ROLES: Readonly<Record<Role, string>> = {
+  side: 'sides',
+  front: 'box fronts',
+  back: 'backs',
+  bottom: 'bottoms',
+  muntin: 'muntins',
+  face: 'drawer fronts',
+  stile: 'stiles',
+  rail: 'front rails',
+  panel: 'panels',
+};
 const RELEASES: Readonly<Record<Release, string>> = {
   forecast: 'forecast: not before the opening is measured',
   now: 'may be cut now',

@@ -17,16 +17,25 @@ export function addPatch(bank: BankPlan): Patch {
   return { path: `${bank.path}.drawers[${bank.drawers.length}]`, value: { id: `d${number}` } };
 }
 
-/** The drawer away, and with it every tie to it and the makeup it may have been. */
-export function removePatches(bank: BankPlan, place: number): readonly Patch[] {
+/** The drawer away, and with it every tie to it, lines carried across from it and the makeup it may have been. */
+export function removePatches(bank: BankPlan, place: number, neighbours: readonly BankPlan[] = []): readonly Patch[] {
   const gone = bank.drawers[place]?.id;
-  const ties = bank.bank.drawers.flatMap(({ sameAs }, index) =>
-    sameAs === gone ? [{ path: `${bank.path}.drawers[${index}].sameAs`, value: undefined }] : [],
+  const ties = bank.bank.drawers.flatMap((drawer, index) =>
+    (['sameAs', 'boxSameAs'] as const).flatMap((tie) =>
+      drawer[tie] === gone ? [{ path: `${bank.path}.drawers[${index}].${tie}`, value: undefined }] : [],
+    ),
+  );
+  const lines = neighbours.flatMap((other) =>
+    other.bank.drawers.flatMap(({ line }, index) =>
+      line?.bank === bank.id && line.drawer === gone
+        ? [{ path: `${other.path}.drawers[${index}].line`, value: undefined }]
+        : [],
+    ),
   );
   const { makeup } = bank.bank.division;
   const named = typeof makeup === 'object' && makeup.drawer === gone;
   const rest = named ? [{ path: `${bank.path}.division.makeup`, value: 'bottom' }] : [];
-  return [...ties, ...rest, { path: `${bank.path}.drawers[${place}]`, value: undefined }];
+  return [...ties, ...lines, ...rest, { path: `${bank.path}.drawers[${place}]`, value: undefined }];
 }
 
 /** What a scheme needs beside its name, so that choosing it gives a plan at once. */

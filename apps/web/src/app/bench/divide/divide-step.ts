@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { BankPlan, DrawerPlan, Patch } from '@zabble/core';
+import { HELD } from '../../drawing/held';
 import { JobEdits } from '../../store/job/job-edits';
-import { selectShowing } from '../../store/job/job.selectors';
+import { selectPlan, selectShowing } from '../../store/job/job.selectors';
 import { SessionActions, sessionFeature } from '../../store/session/session';
 import { Choice } from '../../ui/choice';
 import { Figure } from '../../ui/figure';
@@ -23,12 +24,18 @@ export class DivideStep {
   private readonly edits = inject(JobEdits);
   private readonly store = inject(Store);
   private readonly showing = this.store.selectSignal(selectShowing);
+  private readonly plan = this.store.selectSignal(selectPlan);
+  /** The other banks of the job, whose lines may come from this one. */
+  private readonly neighbours = computed(() =>
+    (this.plan()?.cases ?? []).flatMap(({ banks }) => banks).filter((bank) => bank.path !== this.bank().path),
+  );
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
   protected readonly says = signal('');
   protected readonly schemes = [
     { value: 'equal', label: 'Equal' },
     { value: 'step', label: 'Step' },
     { value: 'ratio', label: 'Ratio' },
+    { value: 'contents', label: 'By contents' },
     { value: 'manual', label: 'By hand' },
   ];
   protected readonly ends = [
@@ -52,7 +59,7 @@ export class DivideStep {
   }
 
   protected remove(drawer: DrawerPlan): void {
-    this.take(`take away drawer ${drawer.place + 1}`, removePatches(this.bank(), drawer.place));
+    this.take(`take away drawer ${drawer.place + 1}`, removePatches(this.bank(), drawer.place, this.neighbours()));
   }
 
   protected lock(drawer: DrawerPlan): void {
@@ -68,7 +75,7 @@ export class DivideStep {
     const tie = this.bank().bank.drawers[drawer.place]?.sameAs;
     const other = tie === undefined ? undefined : this.bank().drawers.find(({ id }) => id === tie);
     if (other) return `same as ${other.place + 1}`;
-    if (drawer.held === 'contents') return 'held by contents';
+    if (drawer.held && drawer.held !== 'locked') return HELD[drawer.held];
     return drawer.makeup ? 'takes the rest' : '';
   }
 

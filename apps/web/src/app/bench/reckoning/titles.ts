@@ -1,4 +1,4 @@
-import type { Asked, BankPlan } from '@zabble/core';
+import type { Asked, BankPlan, Role } from '@zabble/core';
 
 const OF_BANK: Readonly<Record<string, string>> = {
   'opening.width': 'Opening width',
@@ -25,9 +25,29 @@ const OF_DRAWER: Readonly<Record<string, string>> = {
   'slide.centreY': 'slide’s centre line',
   'slide.lowerEdgeY': 'slide’s lower edge',
   'slide.setback': 'slide’s set-back',
+  'slide.travel': 'slide comes out',
+  'slide.hidden': 'what stays under the top',
+  'runner.left': 'left runner’s width',
+  'runner.right': 'right runner’s width',
+  'runner.thickness': 'runner’s height',
+  'runner.kicker': 'room under the kicker',
+  'runner.groove': 'groove for the batten',
+  'screw.slide': 'longest screw of the slide',
+  'screw.front': 'longest screw into the front',
+  'screw.pull': 'longest screw of the pull',
 };
 
-const ROLES = { side: 'side', front: 'box front', back: 'box back', bottom: 'bottom', face: 'drawer front' } as const;
+const ROLES: Readonly<Record<Role, string>> = {
+  side: 'side',
+  front: 'box front',
+  back: 'box back',
+  bottom: 'bottom',
+  muntin: 'muntin',
+  face: 'drawer front',
+  stile: 'stile',
+  rail: 'front rail',
+  panel: 'panel',
+};
 
 /** A number of the plan by its name in the trade. */
 export function titleOf(bank: BankPlan, asked: Asked): string {

@@ -1,0 +1,157 @@
+import type { Corner, Joint } from '../job';
+import {
+  minus,
+  nm,
+  plus,
+  share,
+  subtract,
+  tally,
+  unlessZero,
+  ZERO,
+  type Length,
+  type Source,
+  type Tally,
+} from '../length';
+import type { SlideFamily } from '../slides';
+import { BOTTOMS } from './bottoms';
+import { reachOf } from './corners';
+import type { Role } from './parts';
+import type { BoxPaths, BoxStock } from './stock';
+
+export type CutKind = 'groove' | 'rabbet' | 'dado' | 'tongue' | 'tails' | 'notch' | 'bore' | 'batten-groove';
+
+/** Something worked into a part. Sizes are named; `up` runs from the part's lower edge, `in` from either end. */
+export interface PartCut {
+  readonly role: Role;
+  readonly kind: CutKind;
+  readonly where: 'lower edge' | 'both edges' | 'front end' | 'back end' | 'both ends' | 'lower corners' | 'middle';
+  readonly sizes: Readonly<Record<string, Tally>>;
+}
+
+/** What the cuts of a box are worked out from. */
+export interface Machining {
+  readonly stock: BoxStock;
+  readonly family: SlideFamily;
+  readonly paths: BoxPaths;
+  /** Depth of a batten's groove and the line of its middle above the box's lower edge, for side-hung drawers. */
+  readonly batten?: { readonly depth: Tally; readonly up: Tally };
+}
+
+/** How each joint is cut: what goes into the side and what into the end. Joints without an entry are only sawn off. */
+const JOINT_CUTS: Readonly<Partial<Record<Joint, { readonly side?: CutKind; readonly end?: CutKind }>>> = {
+  rabbet: { end: 'rabbet' },
+  'tongue-dado': { side: 'dado', end: 'tongue' },
+  'half-blind': { side: 'tails', end: 'tails' },
+  through: { side: 'tails', end: 'tails' },
+};
+
+/** Everything worked into the parts of one box, in the order it is cut: grooves, corners, then what the slide wants. */
+export function machining(making: Machining): readonly PartCut[] {
+  const { stock } = making;
+  return [
+    ...bottomCuts(making),
+    ...cornerCuts(making, stock.frontCorner, 'front'),
+    ...cornerCuts(making, stock.backCorner, 'back'),
+    ...backCuts(making),
+    ...battenCuts(making),
+  ];
+}
+
+function bottomCuts(making: Machining): readonly PartCut[] {
+  const { box, bottom } = making.stock;
+  const row = BOTTOMS[box.bottomFit];
+  if (row.onOutside) return [];
+  const depth = tally(plus('depth of the groove', box.groove?.depth ?? ZERO, fieldOf(making, 'box.groove.depth')));
+  const width = tally(plus('bottom', bottom.thickness, thicknessOf(making, 'bottom')));
+  const up = tally(
+    plus('groove above the lower edge', box.groove?.offset ?? ZERO, fieldOf(making, 'box.groove.offset')),
+  );
+  const roles: Role[] = row.underBack ? ['side', 'front'] : ['side', 'front', 'back'];
+  const cut: Pick<PartCut, 'kind' | 'sizes'> = row.raised
+    ? { kind: 'groove', sizes: { depth, width, up } }
+    : { kind: 'rabbet', sizes: { depth, width } };
+  const grooves = roles.map((role): PartCut => ({ role, where: 'lower edge', ...cut }));
+  if (!box.muntin) return grooves;
+  return [...grooves, { role: 'muntin', kind: 'groove', where: 'both edges', sizes: { depth, width } }];
+}
+
+function cornerCuts(making: Machining, corner: Corner, end: 'front' | 'back'): readonly PartCut[] {
+  const cuts = JOINT_CUTS[corner.joint];
+  if (!cuts) return [];
+  const { stock } = making;
+  const wood = end === 'front' ? stock.ends : stock.back;
+  const field = end === 'back' && stock.box.corner.back ? 'box.corner.back.depth' : 'box.corner.depth';
+  const depth =
+    corner.depth === undefined
+      ? tally(plus(`thickness of the ${end}`, wood.thickness, { kind: 'field', path: making.paths.thickness(wood) }))
+      : tally(plus('depth of the joint', corner.depth, fieldOf(making, field)));
+  const side: PartCut[] = cuts.side ? [{ role: 'side', kind: cuts.side, where: `${end} end`, sizes: { depth } }] : [];
+  if (!cuts.end) return side;
+  const width = tally(plus('side', stock.sides.thickness, thicknessOf(making, 'sides')));
+  return [...side, { role: end, kind: cuts.end, where: 'both ends', sizes: { depth, width } }];
+}
+
+/** Notches at the lower corners (where the back reaches below the bottom) and bores for the hooks. */
+function backCuts(making: Machining): readonly PartCut[] {
+  const { family, stock } = making;
+  const { notch, hook } = family.cuts ?? {};
+  const underBack = BOTTOMS[stock.box.bottomFit].underBack;
+  const figure = (name: string): Source => ({ kind: 'figure', family: family.id, figure: name });
+  const found: PartCut[] = [];
+  if (notch && !underBack)
+    found.push({
+      role: 'back',
+      kind: 'notch',
+      where: 'lower corners',
+      sizes: {
+        width: tally(reachTerm(making), plus('notch', notch.width, figure('cuts.notch.width'))),
+        height: tally(plus('notch', notch.height, figure('cuts.notch.height'))),
+      },
+    });
+  if (!hook) return found;
+  const up = underBack
+    ? minus('bottom, which the back stands on', stock.bottom.thickness, thicknessOf(making, 'bottom'))
+    : plus('groove above the lower edge', stock.box.groove?.offset ?? ZERO, fieldOf(making, 'box.groove.offset'));
+  const sizes = {
+    in: tally(reachTerm(making), plus('in from the side’s inner face', hook.fromSide, figure('cuts.hook.fromSide'))),
+    up: tally(up, plus('above the bottom’s underside', hook.aboveUnderside, figure('cuts.hook.aboveUnderside'))),
+    diameter: tally(plus('bore', hook.diameter, figure('cuts.hook.diameter'))),
+    depth: tally(plus('bore', hook.depth, figure('cuts.hook.depth'))),
+  };
+  return [...found, { role: 'back', kind: 'bore', where: 'both ends', sizes }];
+}
+
+function battenCuts({ batten, family }: Machining): readonly PartCut[] {
+  if (!batten) return [];
+  const width = tally(plus('height of the batten', family.profile, figureOf(family, 'profile')));
+  return [
+    { role: 'side', kind: 'batten-groove', where: 'middle', sizes: { depth: batten.depth, width, up: batten.up } },
+  ];
+}
+
+/** The back's end lies this far outside the side's inner face. */
+function reachTerm({ stock }: Machining) {
+  const reach = reachOf(stock.backCorner, stock.sides.thickness);
+  const from: Source = { kind: 'table', table: 'corners', row: stock.backCorner.joint };
+  return unlessZero(plus('reach into the side', reach, from));
+}
+
+/** Whether a hook's bore would meet the bottom's edge instead of the back: by how much. */
+export function hookIntoBottom(family: SlideFamily, stock: BoxStock): Length | undefined {
+  const hook = family.cuts?.hook;
+  if (!hook || !BOTTOMS[stock.box.bottomFit].underBack) return undefined;
+  const into = subtract(nm(stock.bottom.thickness + share(hook.diameter, 2)), hook.aboveUnderside);
+  return into > 0 ? into : undefined;
+}
+
+function thicknessOf({ stock, paths }: Machining, of: 'sides' | 'bottom'): Source {
+  return { kind: 'field', path: paths.thickness(stock[of]) };
+}
+
+function fieldOf({ paths }: Machining, name: string): Source {
+  return { kind: 'field', path: paths.field(name) };
+}
+
+function figureOf(family: SlideFamily, name: string): Source {
+  return { kind: 'figure', family: family.id, figure: name };
+}

@@ -1,0 +1,117 @@
+import type { GrainRun } from '../fronts';
+import type { Bank, Job, Material } from '../job';
+import { lengthsIn, millimetres, minus, nm, plus, tally, writeExact, type Length } from '../length';
+import type { Exact, Finding, Remedy, Say } from './finding';
+import { drawerName } from './division';
+
+/** Box heights this near could be one. Common practice. */
+const LIKE = millimetres(6);
+/** A jump of the figure that shows. */
+const JUMP = millimetres(1);
+
+/** A bank's boxes, for what they have in common. */
+export interface SizedBox {
+  readonly place: number;
+  readonly height: Length;
+  /** Sides of one material are ripped together. */
+  readonly material: string;
+}
+
+/** Box heights that differ a little and could be one rip setting. */
+export function likeBoxes(bank: Bank, path: string, boxes: readonly SizedBox[], say: Say): readonly Finding[] {
+  return clusters(boxes).map((cluster) => {
+    const [lowest] = cluster as readonly [SizedBox];
+    const highest = cluster.at(-1) ?? lowest;
+    const names = cluster.map(({ place }) => place + 1).sort((a, b) => a - b);
+    const spread = nm(highest.height - lowest.height);
+    const remedy: Remedy = {
+      says: `Share the lower, ${say(lowest.height)}`,
+      patches: cluster.map(({ place }) => ({
+        path: `${path}.drawers[${place}].boxSameAs`,
+        value: place === lowest.place ? undefined : bank.drawers[lowest.place]?.id,
+      })),
+    };
+    return {
+      code: 'LIKE_BOXES',
+      severity: 'note',
+      step: 'boxes',
+      says: `Boxes ${names.slice(0, -1).join(', ')} and ${names.at(-1)} differ by only ${say(spread)} in height: one rip setting could serve them.`,
+      because: tally(plus('highest', highest.height), minus('lowest', lowest.height)),
+      remedies: [remedy],
+    };
+  });
+}
+
+/** From the lowest up: each cluster spans no more than what is like, and holds two different heights. */
+function clusters(boxes: readonly SizedBox[]): readonly (readonly SizedBox[])[] {
+  const distinct = new Set(boxes.map(({ height }) => height));
+  if (distinct.size < 2) return [];
+  const found: SizedBox[][] = [];
+  for (const material of new Set(boxes.map((box) => box.material))) {
+    const order = boxes.filter((box) => box.material === material).sort((a, b) => a.height - b.height);
+    let cluster: SizedBox[] = [];
+    for (const box of order) {
+      if (cluster[0] && box.height - cluster[0].height > LIKE) {
+        found.push(cluster);
+        cluster = [];
+      }
+      cluster.push(box);
+    }
+    found.push(cluster);
+  }
+  return found.filter((cluster) => (cluster.at(-1)?.height ?? 0) > (cluster[0]?.height ?? 0));
+}
+
+/** Whether a sheet's thickness is the one it is named by, to the hair. */
+export function isNominal({ kind, name, thickness }: Material): boolean {
+  return kind !== 'solid' && lengthsIn(name).includes(thickness);
+}
+
+/** Sheets whose measured thickness is their name to the hair. */
+export function nominalThickness(job: Job, nominal: readonly Material[]): readonly Finding[] {
+  return nominal.map((material) => {
+    const { name, thickness } = material;
+    const path = `materials[${job.materials.indexOf(material)}].thickness`;
+    return {
+      code: 'NOMINAL_THICKNESS',
+      severity: 'note',
+      step: 'boxes',
+      says: `${name} is written as just ${writeExact(thickness, job.unit)}, its name to the hair. Measure it: sheets run under.`,
+      because: tally(plus('thickness', thickness, { kind: 'field', path })),
+    };
+  });
+}
+
+/** Joints of a grain run where the figure jumps; the worst is told. */
+export function grainJumps(bank: Bank, path: string, run: GrainRun, say: Say, exact: Exact): Finding | undefined {
+  const jumping = run.jumps.map((jump, joint) => ({ jump, joint })).filter(({ jump }) => Math.abs(jump.total) > JUMP);
+  const [worst] = jumping.sort((a, b) => Math.abs(b.jump.total) - Math.abs(a.jump.total));
+  if (!worst) return undefined;
+  const { jump, joint } = worst;
+  const where = `below drawer ${drawerName(bank.drawers[joint], joint)}`;
+  return {
+    code: 'GRAIN_JUMPS',
+    severity: 'note',
+    step: 'cut',
+    says: `The figure jumps by ${say(nm(Math.abs(jump.total)))} ${where}: the gap and what the saw takes differ.`,
+    because: jump,
+    remedies: runRemedies(bank, path, jump.total, say, exact),
+  };
+}
+
+/** A strip cut out at every joint, or the gap made what the cut takes. */
+function runRemedies(bank: Bank, path: string, jump: Length, say: Say, exact: Exact): readonly Remedy[] {
+  const { run, gap } = bank.front;
+  if (!run) return [];
+  const strip = nm(jump + (run.strip ?? 0));
+  const even = nm(gap - jump);
+  const remedies: Remedy[] = [];
+  if (strip >= 0)
+    remedies.push({
+      says: `Cut a strip of ${say(strip)} out between the fronts`,
+      patches: [{ path: `${path}.front.run.strip`, value: exact(strip) }],
+    });
+  if (even > 0 && !bank.rail)
+    remedies.push({ says: `Make the gap ${say(even)}`, patches: [{ path: `${path}.front.gap`, value: exact(even) }] });
+  return remedies;
+}

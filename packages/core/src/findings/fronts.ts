@@ -1,0 +1,128 @@
+import { lap } from '../fronts';
+import { railOf } from '../job';
+import {
+  inches,
+  largest,
+  millimetres,
+  minus,
+  nm,
+  plus,
+  share,
+  subtract,
+  tally,
+  upTo,
+  ZERO,
+  type Length,
+} from '../length';
+import { growth, movementOf, moistureRise } from '../timber';
+import { judged, type BoxFacts, type BoxRule } from './box-facts';
+import type { Remedy, Say } from './finding';
+
+/** Lower fronts are hard to take hold of; above and below a pull this much is wanted. Common practice. */
+const LOWEST = millimetres(60);
+const BESIDE_PULL = millimetres(20);
+/** An inset front this far out of flush shows. Common practice. */
+const FLUSH = millimetres(0.8);
+/** Gaps round fronts of sheet goods. */
+const SHEET_GAP = millimetres(1.5);
+const USUAL_SHEET_GAP = { in: inches(3, 32), mm: millimetres(2) } as const;
+
+export const frontTooLow: BoxRule = (facts, say) => {
+  const { at, bank, path, exact, drawer } = facts;
+  const height = at('front.height');
+  const pull = bank.front.pull?.height;
+  const needed = pull === undefined ? LOWEST : largest([LOWEST, nm(pull + 2 * BESIDE_PULL)]);
+  if (!height || height.total >= needed) return undefined;
+  const short = subtract(needed, height.total);
+  const says = `its front is ${say(short)} under the ${say(needed)} ${pull === undefined ? 'a hand and a pull want' : 'its pull wants'}.`;
+  const [field, what] = drawer.height === undefined ? ['least', 'at least'] : ['height', 'just'];
+  const patches = [{ path: `${path}.${field}`, value: exact(needed) }];
+  const remedy = { says: `Make it ${what} ${say(needed)}`, patches };
+  const because = tally(plus('wanted', needed), minus('front', height.total));
+  return judged({ code: 'FRONT_TOO_LOW', severity: 'warn', step: 'divide', says }, facts.tied ? [] : [remedy], because);
+};
+
+/** A set-back marked by hand that leaves an inset front before or behind the case's edge. */
+export const frontProud: BoxRule = ({ bank, bankPath, family, front }, say) => {
+  const setback = bank.mounting?.setback;
+  if (setback === undefined || bank.front.mount !== 'inset') return undefined;
+  const off = subtract(setback, family.setback, front.thickness);
+  if (Math.abs(off) <= FLUSH) return undefined;
+  const says = `the set-back marked leaves its front ${say(nm(Math.abs(off)))} ${off > 0 ? 'sunk behind' : 'proud of'} the case.`;
+  const because = tally(
+    plus('set-back by hand', setback, { kind: 'field', path: `${bankPath}.mounting.setback` }),
+    minus('set-back of the slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
+    minus('drawer front', front.thickness),
+  );
+  const remedy = {
+    says: 'Use the slide’s own set-back',
+    patches: [{ path: `${bankPath}.mounting.setback`, value: undefined }],
+  };
+  return judged({ code: 'FRONT_PROUD', severity: 'warn', step: 'boxes', says }, [remedy], because);
+};
+
+/** The gap a front grows into, or rubs in: the one above it. `extra` is what of the field's size is not gap. */
+interface Reveal {
+  readonly gap: Length;
+  readonly field: 'top' | 'gap';
+  /** Field = times × gap + extra. */
+  readonly times: number;
+  readonly extra: Length;
+}
+
+/** Solid fronts grow upward (fixed at their lower edge) into the gap above; sheet goods only want not to touch. */
+export const revealTooTight: BoxRule = (facts, say) =>
+  facts.front.kind === 'solid' ? solidTooTight(facts, say) : sheetTooTight(facts, say);
+
+function solidTooTight(facts: BoxFacts, say: Say) {
+  const { job, front, at, bank } = facts;
+  const [height, reveal] = [at('front.height'), revealAbove(facts)];
+  // A framed front stands on its stiles, whose grain runs up: its height hardly moves.
+  if (!height || !reveal || bank.front.frame) return undefined;
+  const { species, coefficient, listed } = movementOf(front);
+  const rise = moistureRise(job.climate);
+  const grows = growth(height.total, coefficient, rise);
+  if (reveal.gap >= grows) return undefined;
+  const wood = listed ? species.name : `${front.name} (not in the table: counted on the careful side)`;
+  const says = `its front of ${wood} may still grow ${say(grows)} in height to the wettest season (${rise.toFixed(1)} % of moisture); the gap above it is ${say(reveal.gap)}.`;
+  const because = tally(plus('growth still to come', grows), minus('gap above', reveal.gap));
+  const remedies = [widened(facts, reveal, grows, say), quarterSawn(facts, reveal.gap, height.total)];
+  return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'divide', says }, remedies, because);
+}
+
+function sheetTooTight(facts: BoxFacts, say: Say) {
+  const reveal = revealAbove(facts);
+  if (!reveal || reveal.gap >= SHEET_GAP) return undefined;
+  const says = `the gap above its front is ${say(reveal.gap)}; under ${say(SHEET_GAP)} fronts touch.`;
+  const because = tally(plus('gap above', reveal.gap));
+  const remedy = widened(facts, reveal, USUAL_SHEET_GAP[facts.job.unit], say);
+  return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'divide', says }, [remedy], because);
+}
+
+/** Between inset fronts a rail stands in the gap and leaves half of the rest above each. */
+function revealAbove({ bank, place }: BoxFacts): Reveal | undefined {
+  const { front } = bank;
+  const inset = front.mount === 'inset';
+  if (place === 0) return inset ? { gap: nm(-lap(front, 'top')), field: 'top', times: 1, extra: ZERO } : undefined;
+  const rail = railOf(bank);
+  if (!inset || rail === 0) return { gap: front.gap, field: 'gap', times: 1, extra: ZERO };
+  return { gap: share(subtract(front.gap, rail), 2), field: 'gap', times: 2, extra: rail };
+}
+
+function widened({ bankPath, exact, job }: BoxFacts, reveal: Reveal, least: Length, say: Say): Remedy {
+  const gap = upTo(least, job.unit === 'in' ? inches(1, 64) : millimetres(0.5));
+  const size = nm(reveal.times * gap + reveal.extra);
+  return {
+    says: `Make the gap ${say(gap)}`,
+    patches: [{ path: `${bankPath}.front.${reveal.field}`, value: exact(size) }],
+  };
+}
+
+/** The same wood quarter-sawn, where that moves little enough. */
+function quarterSawn({ job, front }: BoxFacts, gap: Length, height: Length): Remedy | undefined {
+  if (front.cut === 'quarter-sawn') return undefined;
+  const { species } = movementOf(front);
+  if (growth(height, species.radial, moistureRise(job.climate)) > gap) return undefined;
+  const path = `materials[${job.materials.indexOf(front)}].cut`;
+  return { says: 'Take quarter-sawn boards', patches: [{ path, value: 'quarter-sawn' }] };
+}

@@ -1,0 +1,101 @@
+import { BOTTOMS } from '../box';
+import type { Material } from '../job';
+import { millimetres, minus, nm, plus, share, subtract, tally, type Length } from '../length';
+import { totalLoad } from '../stability';
+import { bottomSag, type Sag } from '../timber';
+import { judged, type BoxFacts, type BoxRule } from './box-facts';
+import { otherFamilies } from './box-remedies';
+import type { Remedy, Say } from './finding';
+
+/** A pair loaded over this part of its rating is warned of. */
+const FULL = 0.8;
+/** A muntin's usual width. Common practice. */
+const MUNTIN = millimetres(60);
+
+/** Contents, box and front against the rating of the pair. */
+export const loadOver: BoxRule = (facts) => {
+  const { family, load } = facts;
+  const total = totalLoad(load);
+  if (total <= FULL * family.load_kg) return undefined;
+  const over = total > family.load_kg;
+  const share = Math.round((100 * total) / family.load_kg);
+  const says = `it weighs ${kilos(total)} in all (${kilos(load.contents ?? 0)} stored, box ${kilos(load.box)}, front ${kilos(load.front)}), ${share} % of the ${kilos(family.load_kg)} ${family.name} carries.`;
+  const remedies = otherFamilies(facts, ({ load_kg }) => total <= FULL * load_kg);
+  return judged({ code: 'LOAD_OVER', severity: over ? 'stop' : 'warn', step: 'boxes', says }, remedies);
+};
+
+function kilos(weight: number): string {
+  return `${weight.toFixed(1)} kg`;
+}
+
+export const bottomTooThin: BoxRule = (facts, say) => {
+  const { family, stock } = facts;
+  if (family.minBottom === undefined || stock.bottom.thickness >= family.minBottom) return undefined;
+  const says = `the load stands on the bottom’s edge, and ${stock.bottom.name} is ${say(subtract(family.minBottom, stock.bottom.thickness))} under the ${say(family.minBottom)} it wants.`;
+  const thick = otherBottoms(facts, ({ thickness }) => thickness >= (family.minBottom ?? 0));
+  const because = tally(
+    plus('bottom wanted', family.minBottom, { kind: 'figure', family: family.id, figure: 'minBottom' }),
+    minus('bottom', stock.bottom.thickness),
+  );
+  return judged({ code: 'BOTTOM_TOO_THIN', severity: 'warn', step: 'boxes', says }, thick, because);
+};
+
+/** The bottom's sag at its centre, under what is stored or the published test load. */
+export const bottomSags: BoxRule = (facts, say) => {
+  const found = sagOf(facts, {});
+  if (!found || found.sag <= found.limit) return undefined;
+  const { sag, limit, withCreep } = found;
+  const under = withCreep ? 'under what is stored, over the years' : 'under the usual test load of 15 lb/ft²';
+  const needed = nm(Math.ceil(facts.stock.bottom.thickness * Math.cbrt(sag / limit)));
+  const says = `its bottom would sag ${say(sag)} in the middle ${under}; ${say(limit)} is as much as looks right. About ${say(needed)} of the same would hold.`;
+  const because = tally(plus('sag in the middle', sag), minus('most that looks right', limit));
+  const remedies = [...stifferBottoms(facts), withMuntin(facts, say)];
+  return judged({ code: 'BOTTOM_SAGS', severity: 'warn', step: 'boxes', says }, remedies, because);
+};
+
+/** What a remedy would change of a bottom. */
+interface OtherBottom {
+  readonly bottom?: Material;
+  readonly muntin?: Length;
+}
+
+/** The sag with another bottom, or with a muntin of a width; undefined while the inside is unknown. */
+function sagOf({ at, stock, load }: BoxFacts, change: OtherBottom): Sag | undefined {
+  const [width, length] = [at('inside.width')?.total, at('inside.length')?.total];
+  const muntin = change.muntin ?? stock.box.muntin?.width;
+  const halves = muntin === undefined ? 1 : 2;
+  const across = width && (muntin === undefined ? width : share(subtract(width, muntin), 2));
+  if (across === undefined || across <= 0 || length === undefined) return undefined;
+  const weight = load.contents === undefined ? {} : { weight: load.contents / halves };
+  return bottomSag({ material: change.bottom ?? stock.bottom, across, long: length, ...weight });
+}
+
+function stifferBottoms(facts: BoxFacts): readonly Remedy[] {
+  return otherBottoms(facts, (bottom) => {
+    const found = sagOf(facts, { bottom });
+    return found !== undefined && found.sag <= found.limit;
+  });
+}
+
+/** The thinnest other material of the job that will do. */
+function otherBottoms({ job, stock, field }: BoxFacts, willDo: (material: Material) => boolean): readonly Remedy[] {
+  const [found] = job.materials
+    .filter((each) => each.id !== stock.bottom.id && each.thickness > stock.bottom.thickness && willDo(each))
+    .sort((a, b) => a.thickness - b.thickness);
+  return found
+    ? [{ says: `Make the bottom of ${found.name}`, patches: [{ path: field('box.bottom'), value: found.id }] }]
+    : [];
+}
+
+/** A muntin, where a slide under the box is not in its way and half the span holds. */
+function withMuntin(facts: BoxFacts, say: Say): Remedy | undefined {
+  const { stock, family, field, exact } = facts;
+  const free = family.seat === 'side' || family.runnerBelow;
+  if (stock.box.muntin || !BOTTOMS[stock.box.bottomFit].raised || !free) return undefined;
+  const halved = sagOf(facts, { muntin: MUNTIN });
+  if (!halved || halved.sag > halved.limit) return undefined;
+  return {
+    says: `Put a muntin ${say(MUNTIN)} wide under its middle`,
+    patches: [{ path: field('box.muntin'), value: { material: stock.ends.id, width: exact(MUNTIN) } }],
+  };
+}

@@ -1,0 +1,98 @@
+import { divide, type DivisionProblem } from '../division';
+import { tieGroups, type Bank, type Drawer, type Patch } from '../job';
+import type { Remedy } from './finding';
+
+/** A wish of a person that stands in the way of a division, and the bank without it. */
+interface Wish {
+  readonly says: string;
+  readonly patches: readonly Patch[];
+  readonly drawers: readonly Drawer[];
+}
+
+const WISHES = [
+  ['most', 'Drop the most of drawer'],
+  ['least', 'Drop the least of drawer'],
+  ['line', 'Drop the line of drawer'],
+  ['sameAs', 'Untie drawer'],
+] as const;
+
+/**
+ * What a person could give up so that the bank can be divided: locks (from the bottom up, where it shows least), then
+ * most, least, line and tie. Single wishes first; only where none alone helps, pairs. `called` names a drawer.
+ */
+export function wishesToDrop(
+  bank: Bank,
+  path: string,
+  problem: DivisionProblem,
+  called: (place: number) => string,
+): readonly Remedy[] {
+  const helps = ({ drawers }: Wish): boolean => divide(without(problem, drawers)).ok;
+  const [locks, others] = [locksOf(bank, path, called), othersOf(bank, path, called)];
+  const single = [...locks.filter(helps).slice(0, 2), ...others.filter(helps).slice(0, 3)];
+  if (single.length > 0) return single.map(asRemedy);
+  const all = [...locks, ...others].slice(0, 12);
+  const pairs = all.flatMap((one, index) => all.slice(index + 1).map((two) => both(bank, one, two)));
+  return pairs.filter(helps).slice(0, 2).map(asRemedy);
+}
+
+function asRemedy({ says, patches }: Wish): Remedy {
+  return { says, patches };
+}
+
+function without(problem: DivisionProblem, drawers: readonly Drawer[]): DivisionProblem {
+  return {
+    ...problem,
+    groups: tieGroups(drawers),
+    least: drawers.map(({ least }) => least),
+    most: drawers.map(({ most }) => most),
+    lines: (problem.lines ?? []).filter(({ place }) => drawers[place]?.line !== undefined),
+  };
+}
+
+/** The locks, a tied group's together. */
+function locksOf(bank: Bank, path: string, called: (place: number) => string): readonly Wish[] {
+  const locked = tieGroups(bank.drawers).filter(({ locked: height }) => height !== undefined);
+  return [...locked].reverse().map(({ members }) => {
+    const places = members.filter((place) => bank.drawers[place]?.height !== undefined);
+    return {
+      says: `Free drawer ${places.map(called).join(' and ')}`,
+      patches: places.map((place) => ({ path: `${path}.drawers[${place}].height`, value: undefined })),
+      drawers: bank.drawers.map((drawer, place) => (places.includes(place) ? left(drawer, 'height') : drawer)),
+    };
+  });
+}
+
+function othersOf(bank: Bank, path: string, called: (place: number) => string): readonly Wish[] {
+  return WISHES.flatMap(([field, says]) =>
+    bank.drawers.flatMap((wishing, place) =>
+      wishing[field] === undefined
+        ? []
+        : {
+            says: `${says} ${called(place)}`,
+            patches: [{ path: `${path}.drawers[${place}].${field}`, value: undefined }],
+            drawers: bank.drawers.map((drawer) => (drawer === wishing ? left(drawer, field) : drawer)),
+          },
+    ),
+  );
+}
+
+function both(bank: Bank, one: Wish, two: Wish): Wish {
+  return {
+    says: `${one.says}, and ${two.says.charAt(0).toLowerCase()}${two.says.slice(1)}`,
+    patches: [...one.patches, ...two.patches],
+    drawers: bank.drawers.map((drawer, place) => {
+      const [a, b] = [one.drawers[place] ?? drawer, two.drawers[place] ?? drawer];
+      return a === drawer ? b : b === drawer ? a : ({ ...a, ...lessOf(drawer, b) } as Drawer);
+    }),
+  };
+}
+
+/** The fields of `before` that `after` no longer has, as undefined. */
+function lessOf(before: Drawer, after: Drawer): Partial<Drawer> {
+  return Object.fromEntries(Object.keys(before).flatMap((field) => (field in after ? [] : [[field, undefined]])));
+}
+
+function left(drawer: Drawer, field: keyof Drawer): Drawer {
+  const { [field]: _, ...rest } = drawer;
+  return rest as Drawer;
+}

@@ -1,0 +1,51 @@
+import type { Band, Edge, Run } from '../job';
+import { minus, plus, plusTimes, tally, unlessZero, ZERO, type Length, type Source, type Tally } from '../length';
+import { bandedEdges } from './blank';
+
+/** Fronts cut one after the other from one panel. */
+export interface GrainRun {
+  /** Length of the panel along the run. */
+  readonly panel: Tally;
+  /** By how much the figure jumps at each joint, from the first: the wood between two fronts less what the cut takes. */
+  readonly jumps: readonly Tally[];
+}
+
+/** What a run is made from: the blanks in order, and what stands between each two. */
+export interface RunFacts {
+  readonly run: Run;
+  /** Path of the run in the job document. */
+  readonly path: string;
+  readonly blanks: readonly { readonly size: Length; readonly label: string; readonly from: Source }[];
+  /** The gap after each blank but the last, and where it comes from. */
+  readonly gaps: readonly { readonly gap: Length; readonly from: Source }[];
+  readonly band: Band | undefined;
+  readonly bandPath: string;
+  /** The edges that meet at a joint. */
+  readonly meeting: readonly [Edge, Edge];
+}
+
+/**
+ * Panel = sum of the blanks + (n − 1)·kerf + trim. At each joint the figure jumps by gap (and banding) − kerf: when they
+ * are equal it runs through unbroken.
+ */
+export function grainRun({ run, path, blanks, gaps, band, bandPath, meeting }: RunFacts): GrainRun {
+  const field = (name: string): Source => ({ kind: 'field', path: `${path}.${name}` });
+  const bands = bandedEdges(band, meeting);
+  const strip = run.strip ?? ZERO;
+  return {
+    panel: tally(
+      ...blanks.map(({ size, label, from }) => plus(label, size, from)),
+      unlessZero(plusTimes('kerf', gaps.length, run.kerf, field('kerf'))),
+      unlessZero(plusTimes('strip cut out', gaps.length, strip, field('strip'))),
+      unlessZero(plus('trim', run.trim, field('trim'))),
+    ),
+    jumps: gaps.map(({ gap, from }) =>
+      tally(
+        plus('gap', gap, from),
+        unlessZero(plusTimes('edge band', bands, band?.thickness ?? ZERO, { kind: 'field', path: bandPath })),
+        minus('kerf', run.kerf, field('kerf')),
+        unlessZero(minus('strip cut out', strip, field('strip'))),
+      ),
+    ),
+  };
+}

@@ -1,0 +1,63 @@
+import { quoted } from '../length';
+import type { Report } from './report';
+import type { Bank, Case } from './types';
+
+/** The banks whose drawers a bank carries lines across from. */
+function leaders(bank: Bank): readonly string[] {
+  return bank.drawers.flatMap(({ line }) => (line?.bank === undefined ? [] : [line.bank]));
+}
+
+/** A case's banks so that each stands after those it carries lines across from. Assumes `checkLines` found nothing. */
+export function inLineOrder(banks: readonly Bank[]): readonly Bank[] {
+  const placed = new Set<Bank>();
+  const place = (bank: Bank): void => {
+    if (placed.has(bank)) return;
+    for (const id of leaders(bank)) {
+      const leader = banks.find((each) => each.id === id);
+      if (leader) place(leader);
+    }
+    placed.add(bank);
+  };
+  banks.forEach(place);
+  return [...placed];
+}
+
+/** Says lines from banks and drawers that aren't there, from the bank itself, and banks that wait for one another. */
+export function checkLines(owner: Case, path: string, report: Report): void {
+  let sound = true;
+  owner.banks.forEach((bank, b) =>
+    bank.drawers.forEach(({ line }, d) => {
+      const wrong = line?.bank === undefined ? undefined : wrongWith(owner, bank, line.bank, line.drawer ?? '');
+      if (!wrong) return;
+      report.add(`${path}.banks[${b}].drawers[${d}].line.${wrong.field}`, wrong.says);
+      sound = false;
+    }),
+  );
+  if (!sound) return;
+  owner.banks.forEach((bank, b) => {
+    if (waitsFor(owner, bank, bank.id))
+      report.add(`${path}.banks[${b}]`, 'its lines come from a bank whose lines come from this one');
+  });
+}
+
+function wrongWith({ banks }: Case, bank: Bank, id: string, drawer: string) {
+  const leader = banks.find((each) => each.id === id);
+  if (!leader) return { field: 'bank', says: `read ${quoted(id)}: no bank of this case has this id` };
+  if (leader === bank) return { field: 'bank', says: `read ${quoted(id)}: a line is carried across from another bank` };
+  if (leader.drawers.some((each) => each.id === drawer)) return undefined;
+  return { field: 'drawer', says: `read ${quoted(drawer)}: no drawer of bank ${leader.id} has this id` };
+}
+
+/** Whether the lines of `bank` come, however far round, from the bank of this id. */
+function waitsFor({ banks }: Case, bank: Bank, id: string): boolean {
+  const seen = new Set<string>();
+  const queue = [...leaders(bank)];
+  for (let next = queue.pop(); next !== undefined; next = queue.pop()) {
+    if (next === id) return true;
+    if (seen.has(next)) continue;
+    seen.add(next);
+    const leader = banks.find((each) => each.id === next);
+    if (leader) queue.push(...leaders(leader));
+  }
+  return false;
+}

@@ -1,0 +1,123 @@
+import type { DivisionProblem } from '../division';
+import {
+  boxFindings,
+  buildOutMissing,
+  divisionImpossible,
+  divisionReversed,
+  drawerName,
+  grainJumps,
+  likeBoxes,
+  nominalThickness,
+  openingFindings,
+  present,
+} from '../findings';
+import type { BoxFacts, Finding } from '../findings';
+import type { GrainRun } from '../fronts';
+import type { Material } from '../job';
+import type { Tally } from '../length';
+import type { Packing } from '../mounting';
+import { fitSlide, type SlideFamily } from '../slides';
+import type { BoxPlan, Making } from './box';
+import type { FacePlan } from './face';
+import type { BankFacts, Surroundings } from './facts';
+import type { DrawerDimension, DrawerPlan } from './types';
+
+/** A bank worked out, before it is looked over. */
+export interface Worked {
+  readonly around: Surroundings;
+  readonly facts: BankFacts;
+  readonly problem: DivisionProblem;
+  readonly share: Tally;
+  readonly boxes: readonly BoxPlan[];
+  readonly faces: readonly FacePlan[];
+  readonly drawers: readonly DrawerPlan[];
+  readonly packing: readonly Packing[];
+  readonly run?: GrainRun;
+}
+
+/** What an experienced builder would say of the bank, in the order of the work. */
+export function lookOver(worked: Worked): readonly Finding[] {
+  const { around, facts, packing, run } = worked;
+  const { bank, path, opening, makings } = facts;
+  const { say, exact } = around.writing;
+  const families = [...new Set(makings.map(({ family }) => family))];
+  const sized = worked.drawers.flatMap(({ place, dimensions }) => {
+    const height = dimensions['box.height']?.total;
+    const material = makings[place]?.stock.sides.id ?? '';
+    return height === undefined ? [] : [{ place, height, material }];
+  });
+  return [
+    ...openingFindings(bank, opening, packing, say),
+    ...present(buildOutMissing(around.owner.style, bank, families)),
+    ...nominalThickness(around.job, around.someUntold() ? materialsOf(makings).filter(around.untold) : []),
+    ...divisionFindings(worked),
+    ...allBoxFindings(worked),
+    ...likeBoxes(bank, path, sized, say),
+    ...present(run && bank.front.run && grainJumps(bank, path, run, say, exact)),
+  ];
+}
+
+function materialsOf(makings: readonly Making[]): readonly Material[] {
+  const used = makings.flatMap(({ stock, front, panel }) => [
+    stock.sides,
+    stock.ends,
+    stock.back,
+    stock.bottom,
+    front,
+    ...(panel ? [panel] : []),
+    ...(stock.muntin ? [stock.muntin] : []),
+  ]);
+  return [...new Set(used)];
+}
+
+function divisionFindings({ around, facts, problem, share }: Worked): readonly Finding[] {
+  const { bank, path, division } = facts;
+  const { say, exact } = around.writing;
+  const about = { bank, path, problem, division, share };
+  return division.ok ? divisionReversed(about, say, exact) : present(divisionImpossible(about, say, exact));
+}
+
+function allBoxFindings(worked: Worked): readonly Finding[] {
+  const { around, facts, problem } = worked;
+  const tied = new Set(problem.groups.flatMap(({ members }) => (members.length > 1 ? members : [])));
+  const families = [...around.table.values()];
+  return facts.makings.flatMap((making, place) =>
+    boxFindings(factsOfBox(worked, making, families, tied.has(place)), around.writing.say),
+  );
+}
+
+function factsOfBox(
+  { around, facts, boxes, faces, drawers }: Worked,
+  making: Making,
+  families: readonly SlideFamily[],
+  tied: boolean,
+): BoxFacts {
+  const { drawer, place, family, stock, fit, list, insetFront, front } = making;
+  const [box, face, plan] = [boxes[place] as BoxPlan, faces[place] as FacePlan, drawers[place] as DrawerPlan];
+  const depth = facts.opening.depth.total;
+  return {
+    job: around.job,
+    bank: facts.bank,
+    bankPath: facts.path,
+    drawer,
+    place,
+    name: drawerName(drawer, place),
+    path: making.path,
+    field: making.paths.field,
+    exact: around.writing.exact,
+    families,
+    tied,
+    family,
+    stock,
+    front,
+    fit,
+    depth,
+    openingWidth: facts.opening.width.total,
+    at: (dimension) => plan.dimensions[dimension as DrawerDimension],
+    parts: plan.parts,
+    load: plan.load,
+    longest: () => fitSlide(family, list, { depth, insetFront }, undefined).nominal,
+    vanished: face.vanished.length === 0 ? box.vanished : [...box.vanished, ...face.vanished],
+    height: box.height,
+  };
+}

@@ -1,0 +1,110 @@
+import { grainJumpsAcross, neighboursUnequal, present, tips, type CaseFacts, type Finding } from '../findings';
+import { dividerLap, equalFronts, equalOpenings, lap } from '../fronts';
+import { inLineOrder, type Bank, type Case, type Job } from '../job';
+import { add, nm, plus, tally, ZERO, type Length } from '../length';
+import type { SlideFamily } from '../slides';
+import { contentsWeight, tipping, totalLoad, usualFill, type Balance, type Weighed } from '../stability';
+import { planBank } from './bank';
+import type { Surroundings, Writing } from './facts';
+import { rowRun } from './runs';
+import type { BankPlan, CasePlan, DrawerPlan } from './types';
+
+/** What all cases of a job share. */
+export interface Shop {
+  readonly job: Job;
+  readonly table: ReadonlyMap<string, SlideFamily>;
+  readonly writing: Writing;
+  readonly untold: Surroundings['untold'];
+  readonly someUntold: Surroundings['someUntold'];
+}
+
+/** One case: its banks, those that others carry lines across from first, and what they have to do with each other. */
+export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
+  const planned = new Map<Bank, BankPlan>();
+  const levelOf = (bank: string, drawer: string): Length | undefined =>
+    [...planned.values()].find(({ id }) => id === bank)?.drawers.find(({ id }) => id === drawer)?.dimensions[
+      'front.bottomY'
+    ]?.total;
+  const around: Surroundings = { ...shop, owner, casePath: path, levelOf };
+  for (const bank of inLineOrder(owner.banks))
+    planned.set(bank, planBank(around, bank, `${path}.banks[${owner.banks.indexOf(bank)}]`));
+  const banks = owner.banks.map((bank) => planned.get(bank) as BankPlan);
+  const run = rowRun(owner, path, banks);
+  const balance = owner.stand && balanceOf(owner, banks);
+  const whole: CasePlan = {
+    id: owner.id,
+    name: owner.name,
+    path,
+    banks,
+    ...(run ? { run } : {}),
+    ...sharedWidths(owner, path, banks),
+    ...(balance ? { balance } : {}),
+  };
+  return { ...whole, banks: withFindings(banks, caseFindings(shop, owner, whole)) };
+}
+
+/** What concerns the whole case stands with its first bank. */
+function withFindings(banks: readonly BankPlan[], findings: readonly Finding[]): readonly BankPlan[] {
+  if (findings.length === 0) return banks;
+  return banks.map((bank, index) => (index === 0 ? { ...bank, findings: [...bank.findings, ...findings] } : bank));
+}
+
+function caseFindings({ writing }: Shop, owner: Case, { banks, path, run, balance }: CasePlan): readonly Finding[] {
+  const facts: CaseFacts = {
+    owner,
+    path,
+    banks: banks.map(({ bank, path: at, opening, drawers }) => ({
+      path: at,
+      planned: bank.basis === 'planned',
+      inset: bank.front.mount === 'inset',
+      opening: opening.width.total,
+      front: drawers[0]?.dimensions['front.width']?.total ?? ZERO,
+    })),
+  };
+  const { say, exact } = writing;
+  const { stand } = owner;
+  const interlocked = stand && balanceOf({ ...owner, stand: { ...stand, interlock: true } }, banks);
+  return present(
+    neighboursUnequal(facts, say, exact),
+    run && grainJumpsAcross(facts, run, owner.run?.strip ?? ZERO, say, exact),
+    balance && tips(facts, balance, interlocked),
+  );
+}
+
+/** What a divider asks for: laps of half what it leaves, and both ways of sharing the width. */
+function sharedWidths({ divider, banks: jobs }: Case, path: string, banks: readonly BankPlan[]) {
+  const [first, last] = [jobs[0], jobs.at(-1)];
+  if (divider === undefined || jobs.length < 2 || !first || !last) return {};
+  const shared = {
+    inside: add(...banks.map(({ opening }) => opening.width.total), nm((banks.length - 1) * divider)),
+    count: banks.length,
+    divider,
+    gap: first.front.gap,
+    lapLeft: lap(first.front, 'left'),
+    lapRight: lap(last.front, 'right'),
+  };
+  const half = dividerLap(divider, shared.gap);
+  const from = { kind: 'field', path: `${path}.divider` } as const;
+  return {
+    dividerLap: tally(plus('half of the divider less the gap', half, from)),
+    widths: { fronts: equalFronts(shared), openings: equalOpenings(shared) },
+  };
+}
+
+function balanceOf({ stand }: Case, banks: readonly BankPlan[]): Balance | undefined {
+  if (!stand) return undefined;
+  const drawers = banks.flatMap(({ bank, drawers: all }) => all.flatMap((drawer) => weighed(bank, drawer)));
+  return tipping(stand, drawers);
+}
+
+/** A drawer as one weight at the middle of its box; what it holds is the published fill where nobody told. */
+function weighed(bank: Bank, { id, place, dimensions, load }: DrawerPlan): readonly Weighed[] {
+  const at = (name: keyof DrawerPlan['dimensions']): Length | undefined => dimensions[name]?.total;
+  const [setback, length, travel] = [at('slide.setback'), at('box.length'), at('slide.travel')];
+  if (setback === undefined || length === undefined || travel === undefined) return [];
+  const drawer = bank.drawers[place];
+  const told = drawer && contentsWeight(drawer);
+  const fill = usualFill(at('inside.width') ?? ZERO, at('inside.length') ?? ZERO, at('inside.wallHeight') ?? ZERO);
+  const weight = totalLoad({ ...load, contents: told ?? fill });
+  return [{ id, weight, shut: add(setback, nm(Math.floor(length / 2))), travel }];
+}

@@ -1,0 +1,46 @@
+import type { Division } from '../division';
+import type { Bay } from '../fronts';
+import type { Exact, Say } from '../findings';
+import type { Bank, Case, Job, Material } from '../job';
+import type { Length, Tally, Unit } from '../length';
+import type { Opening } from '../opening';
+import type { SlideFamily } from '../slides';
+import type { Making } from './box';
+
+/** What is known of a bank when its drawers are worked out one by one. */
+export interface BankFacts {
+  readonly bank: Bank;
+  readonly path: string;
+  readonly unit: Unit;
+  /** How far the top stands out past the case's front edge, and its field. */
+  readonly overhang: Length;
+  readonly overhangPath: string;
+  readonly opening: Opening;
+  readonly frontWidth: Tally;
+  readonly makings: readonly Making[];
+  readonly division: Division;
+  /** By place; empty when the height could not be divided. */
+  readonly frontHeights: readonly Tally[];
+  readonly frontBottoms: readonly Tally[];
+  readonly bays: readonly Bay[];
+}
+
+/** How findings write lengths: in a sentence, and as the job document holds them. */
+export interface Writing {
+  readonly say: Say;
+  readonly exact: Exact;
+}
+
+/** What a bank stands in. */
+export interface Surroundings {
+  readonly job: Job;
+  readonly owner: Case;
+  readonly casePath: string;
+  readonly table: ReadonlyMap<string, SlideFamily>;
+  readonly writing: Writing;
+  /** Materials named by their thickness to the hair that no bank before has told of; asking tells. */
+  readonly untold: (material: Material) => boolean;
+  readonly someUntold: () => boolean;
+  /** Lower edge of a front of a bank planned before; undefined where it has none. */
+  readonly levelOf: (bank: string, drawer: string) => Length | undefined;
+}

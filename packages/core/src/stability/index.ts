@@ -1,0 +1,2 @@
+export * from './loads';
+export * from './tipping';

@@ -1,0 +1,7 @@
+export * from './density';
+export * from './moisture';
+export * from './movement';
+export * from './plate';
+export * from './sag';
+export * from './species';
+export * from './stiffness';

@@ -1,0 +1,49 @@
+import type { Material } from '../job';
+import { millimetres, nm, smallest, type Length } from '../length';
+import { grainPlateSag, plateSag, stripSag, type Panel } from './plate';
+import { stiffnessOf, type Bearing } from './stiffness';
+
+/** Load on a drawer bottom where nothing is known of what lies on it: 15 lb/ft² (ANSI/KCMA A161.1; from memory). In Pa. */
+export const TEST_LOAD = 718.2;
+/** Newtons a kilogram weighs. */
+const GRAVITY = 9.81;
+
+const SAGS: Readonly<Record<Bearing, (panel: Panel) => number>> = {
+  plate: plateSag,
+  'grain-plate': grainPlateSag,
+  strip: stripSag,
+};
+
+/** A bottom, or half of one beside a muntin, under what it carries. */
+export interface Bottom {
+  readonly material: Material;
+  readonly across: Length;
+  readonly long: Length;
+  /** Weight on it in kilograms; absent where it isn't known, and the test load is taken. */
+  readonly weight?: number;
+}
+
+export interface Sag {
+  readonly sag: Length;
+  /** The least of span/200 and 3 mm. */
+  readonly limit: Length;
+  /** Whether it counts what a load that stays adds over the years: stored things do, the test load does not. */
+  readonly withCreep: boolean;
+}
+
+/** Centre sag of a uniformly loaded bottom, its edges simply supported in their grooves. */
+export function bottomSag({ material, across, long, weight }: Bottom): Sag {
+  const { bearing, along, across: crosswise, creep } = stiffnessOf(material);
+  const [a, b] = [across / 1e9, long / 1e9];
+  const load = weight === undefined ? TEST_LOAD : (weight * GRAVITY) / (a * b);
+  const thickness = material.thickness / 1e9;
+  const metres = SAGS[bearing]({ across: a, long: b, thickness, load, stiffAcross: along, stiffLong: crosswise });
+  const lasting = weight === undefined ? 1 : creep;
+  const span = bearing === 'strip' ? across : smallest([across, long]);
+  return {
+    // A sheet of paper's sag knows no bound; no length does over 100 m.
+    sag: nm(Math.round(Math.min(metres * lasting, 100) * 1e9)),
+    limit: smallest([nm(Math.round(span / 200)), millimetres(3)]),
+    withCreep: weight !== undefined,
+  };
+}
