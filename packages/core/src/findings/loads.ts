@@ -62,10 +62,10 @@ interface OtherBottom {
 /** The sag with another bottom, or with a muntin of a width; undefined while the inside is unknown. */
 function sagOf({ at, stock, load }: BoxFacts, change: OtherBottom): Sag | undefined {
   const [width, length] = [at('inside.width')?.total, at('inside.length')?.total];
+  if (width === undefined || length === undefined) return undefined;
   const muntin = change.muntin ?? stock.box.muntin?.width;
-  const halves = muntin === undefined ? 1 : 2;
-  const across = width && (muntin === undefined ? width : share(subtract(width, muntin), 2));
-  if (across === undefined || across <= 0 || length === undefined) return undefined;
+  const [halves, across] = muntin === undefined ? [1, width] : [2, share(subtract(width, muntin), 2)];
+  if (across <= 0) return undefined;
   const weight = load.contents === undefined ? {} : { weight: load.contents / halves };
   return bottomSag({ material: change.bottom ?? stock.bottom, across, long: length, ...weight });
 }

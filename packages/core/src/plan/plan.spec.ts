@@ -56,75 +56,6 @@ describe('the demo jobs', () => {
   });
 });
 
-// Worked examples of the trade reference, their inputs entered as own slide rows.
-describe('worked examples', () => {
-  const own = (row: object): Patch => ({ path: 'slides', value: [{ id: 'own', ...row }] });
-  const family = { path: 'BANK.slide', value: { family: 'own' } };
-  const opening = (width: string, height: string, depth: string): Patch => ({
-    path: 'BANK.opening',
-    value: { width: [width], height: [height], depth: [depth] },
-  });
-  const single = { path: 'BANK.drawers', value: [{ id: 'd1' }] };
-
-  it('E2: undermount, inside width governs', () => {
-    const row = own({ like: 'undermount-16', insideDeduction: '1 21/32 in' });
-    const bank = one(row, family, opening('15 in', '5 in', '23 1/4 in'), single, {
-      path: 'materials[0].thickness',
-      value: '5/8 in',
-    });
-    expect(mm(bank.drawers[0], 'box.width')).toBeCloseTo(inch(14 + 19 / 32), 6);
-    const thin = one(row, family, opening('15 in', '5 in', '23 1/4 in'), single, {
-      path: 'materials[0].thickness',
-      value: '1/2 in',
-    });
-    expect(mm(thin.drawers[0], 'box.width')).toBeCloseTo(inch(14 + 11 / 32), 6);
-  });
-
-  it('E3: sides of 15 and 12 in the 16 class, 18 in the 19 class', () => {
-    const width = (slide: string, side: string): number | undefined =>
-      mm(
-        one({ path: 'BANK.slide.family', value: slide }, opening('564 mm', '684 mm', '542 mm'), {
-          path: 'materials[0].thickness',
-          value: side,
-        }).drawers[0],
-        'box.width',
-      );
-    expect([width('undermount-16', '15 mm'), width('undermount-16', '12 mm'), width('undermount-19', '18 mm')]).toEqual(
-      [552, 546, 551],
-    );
-    expect(
-      mm(
-        one({ path: 'BANK.slide.family', value: 'undermount-16' }, opening('564 mm', '684 mm', '542 mm')).drawers[0],
-        'box.length',
-      ),
-    ).toBe(490);
-  });
-
-  it('E4: roller under the corner, 6 in high', () => {
-    const row = own({ like: 'roller-corner', bottom: '1/4 in', top: '3/4 in' });
-    const bank = one(row, family, opening('12 1/2 in', '6 in', '500 mm'), single);
-    expect([mm(bank.drawers[0], 'box.width'), mm(bank.drawers[0], 'box.height')]).toEqual([inch(11.5), inch(5)]);
-  });
-
-  it('E6: side-hung, 1 mm each side', () => {
-    const bank = one(own({ like: 'side-hung', side: '1 mm' }), family, opening('400 mm', '120 mm', '500 mm'), single);
-    expect([mm(bank.drawers[0], 'box.width'), mm(bank.drawers[0], 'box.height')]).toEqual([398, 114]);
-  });
-
-  it('E7: centre-mount', () => {
-    const bank = one(
-      own({ like: 'centre-mount', bottom: '3/16 in' }),
-      family,
-      opening('14 in', '4 1/2 in', '500 mm'),
-      single,
-    );
-    expect([mm(bank.drawers[0], 'box.width'), mm(bank.drawers[0], 'box.height')]).toEqual([
-      inch(13.75),
-      inch(4 + 1 / 16),
-    ]);
-  });
-});
-
 describe('touching a number', () => {
   it('the story: 23 7/8 − 2 × 1/2 = 22 7/8', () => {
     const [bank] = banks(demo('notions-bank'), { path: `${BANK}.opening.width[0]`, value: '23 7/8 in' });
@@ -178,11 +109,5 @@ describe('mounting', () => {
       middle - bottom - 45,
       top - middle - 45,
     ]);
-  });
-
-  it('E15: centre line 30 above the box, lower edge half of 45 below', () => {
-    const [drawer] = one({ path: 'BANK.mounting', value: { rise: '30 mm' } }).drawers;
-    expect(mm(drawer, 'slide.centreY')! - mm(drawer, 'box.bottomY')!).toBe(30);
-    expect(mm(drawer, 'slide.centreY')! - mm(drawer, 'slide.lowerEdgeY')!).toBe(22.5);
   });
 });

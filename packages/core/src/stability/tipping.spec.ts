@@ -1,0 +1,62 @@
+import fc from 'fast-check';
+import { millimetres, nm } from '../length';
+import { STEADY, tipping, type Weighed } from './tipping';
+
+const stand = { weight_kg: 38, depth: millimetres(500), frontFeet: millimetres(0) };
+const drawer = (id: string, weight: number, shut: number, travel: number): Weighed => ({
+  id,
+  weight,
+  shut: millimetres(shut),
+  travel: millimetres(travel),
+});
+
+describe('the tipping ratio', () => {
+  // Trade reference, section 8.1: a case of 38 kg at 0.25, drawers of 47.66 kg in all at −0.085 when out; flat, no child.
+  it('is the worked example’s 9.50 over 4.05', () => {
+    const drawers = [1, 2, 3, 4, 5].map((n) => drawer(`d${n}`, 47.66 / 5, 215, 300));
+    expect(tipping(stand, drawers).ratio).toBeCloseTo(9.5 / 4.0511, 3);
+  });
+
+  it('counts only the one drawer that can be out behind an interlock: the worst', () => {
+    const drawers = [drawer('light', 5, 200, 400), drawer('heavy', 30, 200, 400), drawer('short', 30, 200, 250)];
+    const all = tipping(stand, drawers);
+    const one = tipping({ ...stand, interlock: true }, drawers);
+    expect(one.worst).toBe('heavy');
+    // 38 × 0.25 + 5 × 0.2 + 30 × 0.2 behind, 30 × 0.2 before.
+    expect(one.ratio).toBeCloseTo((9.5 + 1 + 6) / 6, 9);
+    expect(one.ratio).toBeGreaterThan(all.ratio);
+  });
+
+  it('is boundless when nothing comes before the feet', () => {
+    expect(tipping(stand, [drawer('d', 20, 300, 200)])).toMatchObject({ ratio: Infinity, ballast: 0 });
+    expect(tipping({ ...stand, interlock: true }, [])).toMatchObject({ ratio: Infinity });
+  });
+
+  it('names a ballast that steadies it just so', () => {
+    const any = fc.record({
+      weight: fc.integer({ min: 5, max: 60 }),
+      travel: fc.integer({ min: 100, max: 600 }),
+      feet: fc.integer({ min: 0, max: 100 }),
+    });
+    fc.assert(
+      fc.property(any, ({ weight, travel, feet }) => {
+        const set = { ...stand, frontFeet: millimetres(feet) };
+        const drawers = [drawer('a', weight, 250, travel), drawer('b', weight, 250, travel)];
+        const { ratio, ballast } = tipping(set, drawers);
+        if (!Number.isFinite(ratio) || ratio >= STEADY) return;
+        // The ballast as a drawer that stays in, right at the back.
+        const held = tipping(set, [...drawers, { id: 'c', weight: ballast, shut: stand.depth, travel: nm(0) }]);
+        expect(held.ratio).toBeCloseTo(STEADY, 6);
+      }),
+    );
+  });
+
+  it('never falls when a drawer comes out less', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 600 }), fc.integer({ min: 0, max: 100 }), (travel, less) => {
+        const ratio = (by: number) => tipping(stand, [drawer('d', 40, 250, by)]).ratio;
+        expect(ratio(Math.max(0, travel - less))).toBeGreaterThanOrEqual(ratio(travel));
+      }),
+    );
+  });
+});
