@@ -25,6 +25,20 @@ describe('plan', () => {
     });
   });
 
+  it('prints the best few divisions of every bank, each as changes that can be made', () => {
+    const { out, code } = planCommand(['--alternatives', demo('rope-bench')]);
+    expect(code).toBe(0);
+    const banks = JSON.parse(out) as { bank: string; alternatives: { heights: number[]; patches: unknown[] }[] }[];
+    expect(banks.map(({ bank }) => bank)).toEqual(['left', 'right']);
+    for (const { alternatives } of banks) {
+      expect(alternatives.length).toBeGreaterThan(2);
+      for (const { heights, patches } of alternatives) {
+        expect(heights.every((height) => height > 0)).toBe(true);
+        expect(patches.length).toBeGreaterThan(0);
+      }
+    }
+  });
+
   it.each<[string, string | Buffer, string]>([
     ['empty.json', '', '(file)'],
     ['broken.json', '{"format":', '(file)'],

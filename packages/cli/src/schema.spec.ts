@@ -26,6 +26,34 @@ describe('the published schema', () => {
     expect(readJobDocument(document)).toMatchObject({ ok: true });
   });
 
+  it.each<[string, Patch]>([
+    ['a line at a height', { path: `${BANK}.drawers[0].line`, value: { y: '26 in' } }],
+    ['bounds', { path: `${BANK}.drawers[0].least`, value: '2 in' }],
+    ['division by contents', { path: `${BANK}.division.scheme`, value: 'contents' }],
+    ['a muntin', { path: `${BANK}.box.muntin`, value: { material: 'ply12', width: '2 in' } }],
+    [
+      'a drawer’s own muntin',
+      { path: `${BANK}.drawers[0].box`, value: { muntin: { material: 'ply12', width: '2 in' } } },
+    ],
+    ['a shared box height', { path: `${BANK}.drawers[0].boxSameAs`, value: 'd2' }],
+    [
+      'a framed front',
+      { path: `${BANK}.front.frame`, value: { stile: '2 in', groove: '8 mm', play: '2 mm', panel: 'ply6' } },
+    ],
+    [
+      'a slide’s own cuts',
+      { path: 'slides', value: [{ id: 'own', like: 'undermount-16', cuts: { bearing: '1 in' }, minBottom: '6 mm' }] },
+    ],
+    ['a set-back by hand', { path: `${BANK}.mounting.setback`, value: '3 mm' }],
+    ['a material of its own', { path: 'materials[0].stiffness_gpa', value: 9.5 }],
+    ['an overhang', { path: 'cases[0].overhang', value: '1 in' }],
+  ])('takes %s, as the reader does', (_, patch) => {
+    const document = patched(example, [patch]);
+    validate(document);
+    expect(validate.errors ?? []).toEqual([]);
+    expect(readJobDocument(document)).toMatchObject({ ok: true });
+  });
+
   // What the schema can say, schema and reader say alike; references and lists of slides only the reader knows.
   it.each<[string, Patch]>([
     ['an unknown field', { path: `${BANK}.colour`, value: 'red' }],
@@ -40,6 +68,23 @@ describe('the published schema', () => {
     ['an unknown override', { path: `${BANK}.drawers[0].front`, value: { gap: '1/8 in' } }],
     ['no drawers', { path: `${BANK}.drawers`, value: [] }],
     ['another version', { path: 'version', value: 2 }],
+    ['a line both ways at once', { path: `${BANK}.drawers[0].line`, value: { y: '1 in', bank: 'b2', drawer: 'd1' } }],
+    ['a line from half a drawer', { path: `${BANK}.drawers[0].line`, value: { bank: 'b2' } }],
+    [
+      'a pull without its school’s figure',
+      { path: `${BANK}.front.pull`, value: { school: 'from-top', purchase: '8 mm' } },
+    ],
+    ['a run without its kerf', { path: `${BANK}.front.run`, value: { trim: '1/2 in' } }],
+    ['a band round no edge', { path: `${BANK}.front.band`, value: { thickness: '1 mm', edges: [] } }],
+    [
+      'a frame without its panel',
+      { path: `${BANK}.front.frame`, value: { stile: '2 in', groove: '8 mm', play: '2 mm' } },
+    ],
+    ['a climate with half its air', { path: 'climate', value: { fitting: { temperature_c: 20, humidity: 50 } } }],
+    ['a stand without its weight', { path: 'cases[0].stand', value: { depth: '22 in', frontFeet: '1 in' } }],
+    ['three pulls', { path: `${BANK}.front.pull`, value: { school: 'centre', purchase: '8 mm', count: 3 } }],
+    ['an unknown answer', { path: 'cases[0].alike', value: 'both' }],
+    ['a build-out from nothing', { path: `${BANK}.buildOut.from`, value: [] }],
   ])('refuses %s, as the reader does', (_, patch) => {
     const document = patched(example, [patch]);
     expect(validate(document)).toBe(false);

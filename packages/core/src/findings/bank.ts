@@ -95,12 +95,12 @@ export function grainJumps(bank: Bank, path: string, run: GrainRun, say: Say, ex
     step: 'cut',
     says: `The figure jumps by ${say(nm(Math.abs(jump.total)))} ${where}: the gap and what the saw takes differ.`,
     because: jump,
-    remedies: runRemedies(bank, path, jump.total, say, exact),
+    remedies: runRemedies(bank, path, jump.total, exact),
   };
 }
 
 /** A strip cut out at every joint, or the gap made what the cut takes. */
-function runRemedies(bank: Bank, path: string, jump: Length, say: Say, exact: Exact): readonly Remedy[] {
+function runRemedies(bank: Bank, path: string, jump: Length, exact: Exact): readonly Remedy[] {
   const { run, gap } = bank.front;
   if (!run) return [];
   const strip = nm(jump + (run.strip ?? 0));
@@ -108,10 +108,13 @@ function runRemedies(bank: Bank, path: string, jump: Length, say: Say, exact: Ex
   const remedies: Remedy[] = [];
   if (strip >= 0)
     remedies.push({
-      says: `Cut a strip of ${say(strip)} out between the fronts`,
+      says: `Cut a strip of ${exact(strip)} out between the fronts`,
       patches: [{ path: `${path}.front.run.strip`, value: exact(strip) }],
     });
   if (even > 0 && !bank.rail)
-    remedies.push({ says: `Make the gap ${say(even)}`, patches: [{ path: `${path}.front.gap`, value: exact(even) }] });
+    remedies.push({
+      says: `Make the gap ${exact(even)}`,
+      patches: [{ path: `${path}.front.gap`, value: exact(even) }],
+    });
   return remedies;
 }

@@ -116,7 +116,7 @@ export function grainJumpsAcross(
   if (!worst || Math.abs(worst.total) <= JUMP) return undefined;
   const more = add(strip, worst.total);
   const remedy = {
-    says: `Cut a strip of ${say(more)} out between the fronts`,
+    says: `Cut a strip of ${exact(more)} out between the fronts`,
     patches: [{ path: `${path}.run.strip`, value: exact(more) }],
   };
   return {

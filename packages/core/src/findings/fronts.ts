@@ -37,7 +37,7 @@ export const frontTooLow: BoxRule = (facts, say) => {
   const says = `its front is ${say(short)} under the ${say(needed)} ${pull === undefined ? 'a hand and a pull want' : 'its pull wants'}.`;
   const [field, what] = drawer.height === undefined ? ['least', 'at least'] : ['height', 'just'];
   const patches = [{ path: `${path}.${field}`, value: exact(needed) }];
-  const remedy = { says: `Make it ${what} ${say(needed)}`, patches };
+  const remedy = { says: `Make it ${what} ${exact(needed)}`, patches };
   const because = tally(plus('wanted', needed), minus('front', height.total));
   return judged({ code: 'FRONT_TOO_LOW', severity: 'warn', step: 'divide', says }, facts.tied ? [] : [remedy], because);
 };
@@ -86,7 +86,7 @@ function solidTooTight(facts: BoxFacts, say: Say) {
   const wood = listed ? species.name : `${front.name} (not in the table: counted on the careful side)`;
   const says = `its front of ${wood} may still grow ${say(grows)} in height to the wettest season (${rise.toFixed(1)} % of moisture); the gap above it is ${say(reveal.gap)}.`;
   const because = tally(plus('growth still to come', grows), minus('gap above', reveal.gap));
-  const remedies = [widened(facts, reveal, grows, say), quarterSawn(facts, reveal.gap, height.total)];
+  const remedies = [widened(facts, reveal, grows), quarterSawn(facts, reveal.gap, height.total)];
   return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'divide', says }, remedies, because);
 }
 
@@ -95,7 +95,7 @@ function sheetTooTight(facts: BoxFacts, say: Say) {
   if (!reveal || reveal.gap >= SHEET_GAP) return undefined;
   const says = `the gap above its front is ${say(reveal.gap)}; under ${say(SHEET_GAP)} fronts touch.`;
   const because = tally(plus('gap above', reveal.gap));
-  const remedy = widened(facts, reveal, USUAL_SHEET_GAP[facts.job.unit], say);
+  const remedy = widened(facts, reveal, USUAL_SHEET_GAP[facts.job.unit]);
   return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'divide', says }, [remedy], because);
 }
 
@@ -109,11 +109,11 @@ function revealAbove({ bank, place }: BoxFacts): Reveal | undefined {
   return { gap: share(subtract(front.gap, rail), 2), field: 'gap', times: 2, extra: rail };
 }
 
-function widened({ bankPath, exact, job }: BoxFacts, reveal: Reveal, least: Length, say: Say): Remedy {
+function widened({ bankPath, exact, job }: BoxFacts, reveal: Reveal, least: Length): Remedy {
   const gap = upTo(least, job.unit === 'in' ? inches(1, 64) : millimetres(0.5));
   const size = nm(reveal.times * gap + reveal.extra);
   return {
-    says: `Make the gap ${say(gap)}`,
+    says: `Make the gap ${exact(gap)}`,
     patches: [{ path: `${bankPath}.front.${reveal.field}`, value: exact(size) }],
   };
 }

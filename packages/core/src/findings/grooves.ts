@@ -28,7 +28,7 @@ export const grooveTooDeep: BoxRule = (facts, say) => {
   const half = subtract(wood.thickness, share(wood.thickness, 2));
   const says = `the ${what}, ${say(depth)} deep, is ${say(over)} over half of ${wood.name}.`;
   const remedies = field
-    ? [{ says: `Make it ${say(half)} deep`, patches: [{ path: facts.field(field), value: facts.exact(half) }] }]
+    ? [{ says: `Make it ${facts.exact(half)} deep`, patches: [{ path: facts.field(field), value: facts.exact(half) }] }]
     : [];
   const because = tally(plus(what, depth), minus('half the thickness it is cut in', share(wood.thickness, 2)));
   return judged({ code: 'GROOVE_TOO_DEEP', severity: 'warn', step: 'boxes', says }, remedies, because);
@@ -68,7 +68,7 @@ export const grooveNearEdge: BoxRule = (facts, say) => {
     plus('groove above the lower edge', groove.offset, { kind: 'field', path: field('box.groove.offset') }),
   );
   const raise: Remedy = {
-    says: `Raise the groove to ${say(usual)}`,
+    says: `Raise the groove to ${exact(usual)}`,
     patches: [{ path: field('box.groove.offset'), value: exact(usual) }],
   };
   return judged({ code: 'GROOVE_NEAR_EDGE', severity: 'warn', step: 'boxes', says }, [raise], because);
@@ -91,23 +91,19 @@ export const screwInGroove: BoxRule = (facts, say) => {
   );
   return judged(
     { code: 'SCREW_IN_GROOVE', severity: 'warn', step: 'boxes', says },
-    riseRemedies(facts, least, say),
+    riseRemedies(facts, least),
     because,
   );
 };
 
-function riseRemedies(
-  { bankPath, at, exact, job }: BoxFacts,
-  least: Length,
-  say: (length: Length) => string,
-): readonly Remedy[] {
+function riseRemedies({ bankPath, at, exact, job }: BoxFacts, least: Length): readonly Remedy[] {
   const height = at('box.height')?.total ?? ZERO;
   const path = `${bankPath}.mounting.rise`;
   if (share(height, 2) >= least)
     return [{ says: 'Set the slides at half the box height', patches: [{ path, value: 'half' }] }];
   const rise = upTo(least, job.unit === 'in' ? inches(1, 16) : millimetres(1));
   if (add(rise, OVER_BOTTOM) > height) return [];
-  return [{ says: `Set the slides ${say(rise)} up on every box`, patches: [{ path, value: exact(rise) }] }];
+  return [{ says: `Set the slides ${exact(rise)} up on every box`, patches: [{ path, value: exact(rise) }] }];
 }
 
 /** A hook's bore that lands in a thick bottom instead of the back that stands on it. */

@@ -8,7 +8,7 @@ export const sample: JobDocument = {
   unit: 'mm',
   materials: [
     { id: 'ply12', name: '12 mm plywood', kind: 'plywood', thickness: '11.8 mm' },
-    { id: 'ply6', name: '6 mm plywood', kind: 'plywood', thickness: '5.5 mm' },
+    { id: 'ply6', name: '9 mm plywood', kind: 'plywood', thickness: '8.7 mm' },
     { id: 'front', name: '18 mm plywood', kind: 'plywood', thickness: '17.6 mm' },
   ],
   cases: [
@@ -38,7 +38,7 @@ export const sample: JobDocument = {
             bottom: 'ply6',
             corner: { joint: 'butt-sides-run' },
             bottomFit: 'captured',
-            groove: { depth: '6 mm', offset: '12 mm' },
+            groove: { depth: '5.9 mm', offset: '12 mm' },
             play: '1.5 mm',
           },
           drawers: [{ id: 'd1' }, { id: 'd2' }, { id: 'd3' }],

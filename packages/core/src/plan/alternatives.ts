@@ -44,6 +44,7 @@ interface Candidate {
  * several alike only the first is. Deterministic.
  */
 export function alternatives(job: Job, path: string): readonly Alternative[] {
+  if (valueAt(job, path) === undefined) return [];
   const found = candidates(job.unit).flatMap((candidate) => worked(job, path, candidate) ?? []);
   const ranked = [...found].sort((a, b) => a.measure.score - b.measure.score);
   const seen = new Set<string>();

@@ -1,6 +1,6 @@
 import { isNominal } from '../findings';
 import { readJob, readJobText, showStep, type Job, type JobReading, type Material } from '../job';
-import { writeExact, writeLength, type Length } from '../length';
+import { millimetres, writeExact, writeLength, type Length, type Unit } from '../length';
 import { checkSlides, slideTable } from '../slides';
 import { planCase } from './case';
 import type { Plan } from './types';
@@ -9,13 +9,25 @@ import type { Plan } from './types';
 export function plan(job: Job): Plan {
   const step = showStep(job);
   const writing = {
-    say: (length: Length): string => writeLength(length, { unit: job.unit, step }, { unit: true }),
+    say: (length: Length): string => said(length, job.unit, step),
     exact: (length: Length): string => writeExact(length, job.unit),
   };
   const left = new Set(job.materials.filter(isNominal));
   const untold = (material: Material): boolean => left.delete(material);
   const shop = { job, table: slideTable(job), writing, untold, someUntold: () => left.size > 0 };
   return { unit: job.unit, step, cases: job.cases.map((each, c) => planCase(shop, each, `cases[${c}]`)) };
+}
+
+/** Coarser than this part of a length, the step no longer says it. */
+const COARSE = 0.1;
+const FINE = millimetres(0.01);
+
+/** To the step, in the job's unit; a size so small that the step would hide it, in hundredths of a millimetre. */
+function said(length: Length, unit: Unit, step: Length): string {
+  const size = Math.abs(length);
+  const off = Math.abs(Math.round(size / step) * step - size);
+  const showing = off > COARSE * size ? ({ unit: 'mm', step: FINE } as const) : { unit, step };
+  return writeLength(length, showing, { unit: true });
 }
 
 /** Reads a job document for planning: its shape, its references and its slides. */

@@ -1,0 +1,107 @@
+import fc from 'fast-check';
+import { millimetres } from '../length';
+import type { Finding } from './finding';
+import { groupFindings } from './grouped';
+import { fitRowByRow, turn, type Laid } from './packing';
+
+const laid = (across: number, deep: number, count = 1): Laid => ({
+  across: millimetres(across),
+  deep: millimetres(deep),
+  count,
+});
+const fits = (width: number, length: number, ...things: Laid[]): boolean =>
+  fitRowByRow(things, millimetres(width), millimetres(length));
+
+describe('things side by side in rows', () => {
+  it('fill the drawer to the last, and one more does not go in', () => {
+    expect(fits(500, 400, laid(100, 100, 20))).toBe(true);
+    expect(fits(500, 400, laid(100, 100, 21))).toBe(false);
+    expect(fits(499, 400, laid(100, 100, 17))).toBe(false);
+  });
+
+  it('may be turned, each kind for itself', () => {
+    // 300 × 200: two across the 400 only when turned.
+    expect(fits(400, 300, laid(300, 200, 2))).toBe(true);
+    expect(fits(500, 300, laid(300, 100, 3), laid(300, 200, 1))).toBe(true);
+    expect(fits(299, 299, laid(300, 10))).toBe(false);
+  });
+
+  it('put the deepest first and small things beside them', () => {
+    expect(fits(500, 300, laid(50, 50, 4), laid(300, 300, 1))).toBe(true);
+    expect(fits(500, 300, laid(50, 50, 5), laid(300, 300, 1))).toBe(false);
+  });
+
+  it('counts a million small things without going through them', () => {
+    expect(fits(10_000, 10_000, laid(10, 10, 1_000_000))).toBe(true);
+    expect(fits(10_000, 10_000, laid(10, 10, 1_000_001))).toBe(false);
+  });
+
+  /** The same packing one thing at a time, without turning: rows from the front, a new one when a thing does not fit. */
+  function oneByOne(things: readonly Laid[], width: number, length: number): boolean {
+    let [x, y, depth] = [0, 0, 0] as [number, number, number];
+    for (const { across, deep, count } of [...things].sort((a, b) => b.deep - a.deep))
+      for (let i = 0; i < count; i += 1) {
+        if (across > width) return false;
+        if (depth === 0 || x + across > width) [x, y, depth] = [0, y + depth, deep];
+        if (y + deep > length) return false;
+        x += across;
+      }
+    return true;
+  }
+
+  it('is what laying them one at a time comes to', () => {
+    const side = fc.integer({ min: 20, max: 300 });
+    const thing = fc.tuple(side, side, fc.integer({ min: 1, max: 12 }));
+    fc.assert(
+      fc.property(fc.array(thing, { minLength: 1, maxLength: 3 }), side, side, (list, width, length) => {
+        const things = list.map(([across, deep, count]) => laid(across, deep, count));
+        const [w, l] = [millimetres(3 * width), millimetres(3 * length)];
+        const turnings = 2 ** things.length;
+        const any = Array.from({ length: turnings }, (_, turning) =>
+          oneByOne(
+            things.map((each, i) => ((turning >> i) & 1 ? turn(each) : each)),
+            w,
+            l,
+          ),
+        );
+        expect(fitRowByRow(things, w, l)).toBe(any.includes(true));
+      }),
+      { numRuns: 500 },
+    );
+  });
+});
+
+describe('findings said once', () => {
+  const finding = (drawer: string, body: string, remedy?: { path: string; says?: string }): Finding => ({
+    code: 'WIDE_DRAWER',
+    severity: 'warn',
+    step: 'boxes',
+    drawer,
+    body,
+    says: `Drawer ${drawer}: ${body}`,
+    remedies: remedy ? [{ says: remedy.says ?? 'Mend it', patches: [{ path: remedy.path, value: 1 }] }] : [],
+  });
+  const placeOf = (drawer: string): number => Number(drawer.slice(1)) - 1;
+
+  it('of several drawers where they say the same, in the order of their places', () => {
+    const groups = groupFindings(
+      [finding('d3', 'it racks.'), finding('d2', 'it flexes.'), finding('d1', 'it racks.')],
+      placeOf,
+    );
+    expect(groups.map(({ says }) => says)).toEqual(['Drawers 1 and 3: it racks.', 'Drawer d2: it flexes.']);
+  });
+
+  it('mended together: one change where it is the same, every one where each drawer has its own', () => {
+    const same = groupFindings([finding('d1', 'x.', { path: 'a' }), finding('d2', 'x.', { path: 'a' })], placeOf);
+    expect(same[0]!.remedies).toEqual([{ says: 'Mend it', patches: [{ path: 'a', value: 1 }] }]);
+    const own = groupFindings([finding('d1', 'x.', { path: 'a' }), finding('d2', 'x.', { path: 'b' })], placeOf);
+    expect(own[0]!.remedies[0]!.patches.map(({ path }) => path)).toEqual(['a', 'b']);
+    const half = groupFindings([finding('d1', 'x.', { path: 'a' }), finding('d2', 'x.')], placeOf);
+    expect(half[0]!.remedies).toEqual([]);
+  });
+
+  it('leaves a bank’s own findings as they are', () => {
+    const { drawer: _, body: __, ...bank } = finding('d1', 'x.');
+    expect(groupFindings([bank, bank], placeOf)).toHaveLength(2);
+  });
+});
