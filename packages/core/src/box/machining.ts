@@ -33,8 +33,6 @@ export interface Machining {
   readonly stock: BoxStock;
   readonly family: SlideFamily;
   readonly paths: BoxPaths;
-  /** Depth of a batten's groove and the line of its middle above the box's lower edge, for side-hung drawers. */
-  readonly batten?: { readonly depth: Tally; readonly up: Tally };
 }
 
 /** How each joint is cut: what goes into the side and what into the end. Joints without an entry are only sawn off. */
@@ -53,7 +51,6 @@ export function machining(making: Machining): readonly PartCut[] {
     ...cornerCuts(making, stock.frontCorner, 'front'),
     ...cornerCuts(making, stock.backCorner, 'back'),
     ...backCuts(making),
-    ...battenCuts(making),
   ];
 }
 
@@ -121,12 +118,10 @@ function backCuts(making: Machining): readonly PartCut[] {
   return [...found, { role: 'back', kind: 'bore', where: 'both ends', sizes }];
 }
 
-function battenCuts({ batten, family }: Machining): readonly PartCut[] {
-  if (!batten) return [];
+/** The groove a batten runs in: its depth, and its middle above the box's lower edge. */
+export function battenGroove(family: SlideFamily, depth: Tally, up: Tally): PartCut {
   const width = tally(plus('height of the batten', family.profile, figureOf(family, 'profile')));
-  return [
-    { role: 'side', kind: 'batten-groove', where: 'middle', sizes: { depth: batten.depth, width, up: batten.up } },
-  ];
+  return { role: 'side', kind: 'batten-groove', where: 'middle', sizes: { depth, width, up } };
 }
 
 /** The back's end lies this far outside the side's inner face. */

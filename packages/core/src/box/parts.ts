@@ -41,9 +41,9 @@ export interface Part {
 
 /** The box as sized: each absent when it can't be worked out. */
 export interface BoxSize {
-  readonly width?: Tally;
-  readonly height?: Tally;
-  readonly length?: Tally;
+  readonly width?: Tally | undefined;
+  readonly height?: Tally | undefined;
+  readonly length?: Tally | undefined;
 }
 
 interface Making {

@@ -1,6 +1,6 @@
 import type { GrainRun } from '../fronts';
 import type { Bank, Job, Material } from '../job';
-import { lengthsIn, millimetres, minus, nm, plus, tally, writeExact, type Length } from '../length';
+import { inches, lengthsIn, millimetres, minus, nm, plus, tally, writeExact, type Length } from '../length';
 import type { Exact, Finding, Remedy, Say } from './finding';
 import { drawerName } from './division';
 
@@ -62,9 +62,14 @@ function clusters(boxes: readonly SizedBox[]): readonly (readonly SizedBox[])[] 
   return found.filter((cluster) => (cluster.at(-1)?.height ?? 0) > (cluster[0]?.height ?? 0));
 }
 
+/** No sheet is named by anything finer. */
+const SIXTY_FOURTH = inches(1, 64);
+const TENTH = millimetres(0.1);
+
 /** Whether a sheet's thickness is the one it is named by, to the hair. */
 export function isNominal({ kind, name, thickness }: Material): boolean {
-  return kind !== 'solid' && lengthsIn(name).includes(thickness);
+  const round = thickness % SIXTY_FOURTH === 0 || thickness % TENTH === 0;
+  return kind !== 'solid' && round && lengthsIn(name).includes(thickness);
 }
 
 /** Sheets whose measured thickness is their name to the hair. */

@@ -5,10 +5,11 @@ import { nm, ZERO, type Length, type Tally } from '../length';
 import { buildOutStack, packings, spacers, type HungSlide } from '../mounting';
 import { governOpening, type Opening } from '../opening';
 import { lookOver } from './bank-findings';
-import { boxHeights, planBox, prepare, type BoxPlan, type Making } from './box';
+import { boxHeights, planBox, type BoxPlan } from './box';
 import { planDrawer } from './drawer';
 import { planFace, type FacePlan } from './face';
 import type { BankFacts, Surroundings } from './facts';
+import { prepare, type Making } from './making';
 import { columnRun } from './runs';
 import type { BankPlan, DrawerPlan } from './types';
 
@@ -16,7 +17,7 @@ import type { BankPlan, DrawerPlan } from './types';
 export function planBank(around: Surroundings, bank: Bank, path: string): BankPlan {
   const { job, table } = around;
   const opening = governOpening(bank, path);
-  const makings = bank.drawers.map((_, place) => prepare(job, bank, place, path, opening, table));
+  const makings = prepare({ job, table, bank, path, opening });
   const share = heightToShare(bank, opening.height, path);
   const problem = problemOf(bank, share, makings, around.levelOf);
   const facts = gather(around, bank, path, opening, makings, divided(bank, problem, around.levelOf));
@@ -41,12 +42,12 @@ export function planBank(around: Surroundings, bank: Bank, path: string): BankPl
 }
 
 function drawersOf(facts: BankFacts) {
-  const { bank, path, makings, opening } = facts;
+  const { bank, path, makings } = facts;
   const heights = boxHeights(
     makings,
     facts.bays.map(({ height }) => height),
   );
-  const boxes = makings.map((making, place) => planBox(making, opening, heights[place]));
+  const boxes = makings.map((making, place) => planBox(making, heights[place]));
   const faces = makings.map((making, place) =>
     planFace(bank, path, making, facts.frontWidth, facts.frontHeights[place]),
   );

@@ -1,39 +1,7 @@
-import { bottomFace, boxHeight, boxInside, boxLength, boxParts, boxStock, boxWidth, sharedHeight } from '../box';
-import type { BoxHeight, BoxPaths, BoxStock, Part } from '../box';
-import {
-  boxGroups,
-  decidedBy,
-  drawerSettings,
-  type Bank,
-  type Drawer,
-  type Job,
-  type Material,
-  type SlideChoice,
-} from '../job';
-import { ZERO, type Length, type Source, type Tally } from '../length';
-import type { Opening } from '../opening';
-import { fitSlide, lengthListOf, type Fit, type LengthList, type SlideFamily } from '../slides';
-import { given } from './given';
-
-/** One drawer's choices with slide, materials and paths looked up: what depends on no height. */
-export interface Making {
-  readonly drawer: Drawer;
-  readonly place: number;
-  readonly path: string;
-  readonly choice: SlideChoice;
-  readonly family: SlideFamily;
-  readonly list: LengthList;
-  readonly stock: BoxStock;
-  readonly front: Material;
-  /** Panel of a framed front. */
-  readonly panel?: Material;
-  readonly material: (id: string) => Material;
-  /** The drawer front's thickness where it is inset, else nothing. */
-  readonly insetFront: Length;
-  readonly paths: BoxPaths;
-  readonly bottomFace: Tally;
-  readonly fit: Fit;
-}
+import { boxHeight, boxInside, boxParts, sharedHeight, type BoxHeight, type Part } from '../box';
+import { boxGroups } from '../job';
+import type { Source, Tally } from '../length';
+import type { Making } from './making';
 
 /** A dimension that came to nothing or less and is left out of the plan. */
 export interface Vanished {
@@ -41,51 +9,14 @@ export interface Vanished {
   readonly size: Tally;
 }
 
+/** The box as planned; a size that can't be worked out is undefined. */
 export interface BoxPlan {
-  readonly width?: Tally;
-  readonly length?: Tally;
-  readonly height?: BoxHeight;
-  readonly inside: { readonly width?: Tally; readonly length?: Tally };
+  readonly width: Tally | undefined;
+  readonly length: Tally | undefined;
+  readonly height: BoxHeight | undefined;
+  readonly inside: { readonly width?: Tally | undefined; readonly length?: Tally | undefined };
   readonly parts: readonly Part[];
   readonly vanished: readonly Vanished[];
-}
-
-export function prepare(
-  job: Job,
-  bank: Bank,
-  place: number,
-  bankPath: string,
-  opening: Opening,
-  table: ReadonlyMap<string, SlideFamily>,
-): Making {
-  const drawer = bank.drawers[place] as Drawer;
-  const settings = drawerSettings(bank, drawer);
-  const material = (id: string): Material => job.materials.find((each) => each.id === id) as Material;
-  const family = table.get(settings.slide.family) as SlideFamily;
-  const list = lengthListOf(job, family, settings.slide);
-  const front = material(settings.frontMaterial);
-  const insetFront = bank.front.mount === 'inset' ? front.thickness : ZERO;
-  const stock = boxStock(settings.box, material);
-  const paths: BoxPaths = {
-    field: (name) => decidedBy(bankPath, place, drawer, name),
-    thickness: (of) => `materials[${job.materials.indexOf(of)}].thickness`,
-  };
-  return {
-    drawer,
-    place,
-    path: `${bankPath}.drawers[${place}]`,
-    choice: settings.slide,
-    family,
-    list,
-    stock,
-    front,
-    ...(bank.front.frame ? { panel: material(bank.front.frame.panel) } : {}),
-    material,
-    insetFront,
-    paths,
-    bottomFace: bottomFace(stock, paths),
-    fit: fitSlide(family, list, { depth: opening.depth.total, insetFront }, settings.slide.length),
-  };
 }
 
 /** Box heights by place, where the bays are known; drawers that share one take the lowest of theirs. */
@@ -130,32 +61,25 @@ export function keeper(vanished: Vanished[]) {
 }
 
 /** Sizes the box: width and length always, height and what needs it when that is known. */
-export function planBox(making: Making, opening: Opening, whole: BoxHeight | undefined): BoxPlan {
-  const { family, stock, paths, drawer, list, fit } = making;
+export function planBox(making: Making, whole: BoxHeight | undefined): BoxPlan {
+  const { stock, paths, drawer } = making;
   const vanished: Vanished[] = [];
   const keep = keeper(vanished);
-  const nominal = fit.nominal;
   const height = keep('box height', whole?.height) && whole;
-  const size = given({
-    width: keep('box width', boxWidth(family, stock, opening.width, paths)),
-    length: keep('box length', nominal && boxLength(family, nominal, list.boxShorter, lengthSource(making))),
-    height: height?.height,
-  });
+  const width = keep('box width', making.boxWidth);
+  const length = keep('box length', making.boxLength);
+  const size = { width, length, height: height?.height };
   const inside = boxInside(drawer.id, stock, size, paths);
-  return {
-    ...given({ width: size.width, length: size.length, height }),
-    inside: given({ width: keep('inside width', inside.width), length: keep('inside length', inside.length) }),
-    parts: boxParts(drawer.id, stock, size, paths).map((part) => ({
-      ...part,
-      ...sized(part, (which, tally) => keep(`${part.role}’s ${which}`, tally)),
-    })),
-    vanished,
-  };
+  const kept = { width: keep('inside width', inside.width), length: keep('inside length', inside.length) };
+  const parts = boxParts(drawer.id, stock, size, paths).map((part) => sized(part, keep));
+  return { width, length, height, inside: kept, parts, vanished };
 }
 
-/** The part's sizes as they may stand: one that comes to nothing or less is taken out. */
-export function sized({ length, width }: Part, keep: (which: string, size: Tally | undefined) => Tally | undefined) {
-  return { length: keep('length', length), width: keep('width', width) };
+/** The part as it may stand: a size that comes to nothing or less is taken out. */
+export function sized(part: Part, keep: ReturnType<typeof keeper>): Part {
+  const { role, length, width } = part;
+  if ((length?.total ?? 1) > 0 && (width?.total ?? 1) > 0) return part;
+  return { ...part, length: keep(`${role}’s length`, length), width: keep(`${role}’s width`, width) };
 }
 
 function heightWish({ drawer, stock, path, paths }: Making) {
@@ -164,11 +88,4 @@ function heightWish({ drawer, stock, path, paths }: Making) {
     ...(drawer.boxHeight === undefined ? {} : { byHand: { height: drawer.boxHeight, path: `${path}.boxHeight` } }),
     ...(step === undefined ? {} : { step: { height: step, path: paths.field('box.heightStep') } }),
   };
-}
-
-/** The length's field where a person chose it, else the depth it follows from. */
-function lengthSource({ choice, paths }: Making): Source {
-  return choice.length === undefined
-    ? { kind: 'dimension', dimension: 'opening.depth' }
-    : { kind: 'field', path: paths.field('slide.length') };
 }

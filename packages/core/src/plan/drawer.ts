@@ -1,29 +1,23 @@
-import { machining } from '../box';
-import { lowestAbove, pullBores, type Pulled } from '../fronts';
+import { battenGroove, type PartCut } from '../box';
+import { lowestAbove, pullBores, pullScrew, type Pulled } from '../fronts';
 import { railOf } from '../job';
-import { minus, nm, plus, tally, type Source, type Tally } from '../length';
-import { caseHoles, slideLine } from '../mounting';
+import { minus, nm, plus, tally, unlessZero, type Source, type Tally } from '../length';
+import { slideLine } from '../mounting';
 import { contentsWeight, partsWeight } from '../stability';
-import type { BoxPlan, Making } from './box';
+import type { BoxPlan } from './box';
 import type { FacePlan } from './face';
 import type { BankFacts } from './facts';
+import { pulledOf } from './fixing';
 import { given } from './given';
-import { pulledOf, screwLengths } from './fixing';
-import { slideDimensions } from './slide';
+import type { Making } from './making';
 import type { DrawerDimensions, DrawerPlan } from './types';
 
 export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan, face: FacePlan): DrawerPlan {
-  const { drawer, place, path, front, family, fit, material, stock } = making;
+  const { drawer, place, path, front, family, fit, material } = making;
   const held = facts.division.ok ? facts.division.held[place] : undefined;
   const height = facts.frontHeights[place];
   const pulled = height && pulledOf(facts, making, height);
   const dimensions = drawerDimensions(facts, making, box, pulled);
-  const setback = dimensions['slide.setback'];
-  const { insetFront, paths } = making;
-  const holes =
-    setback && fit.nominal !== undefined
-      ? caseHoles(family, insetFront, paths.thickness(front), setback, fit.nominal)
-      : undefined;
   const contents = contentsWeight(drawer);
   return {
     id: drawer.id,
@@ -38,9 +32,9 @@ export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan, face:
     ...(held ? { held } : {}),
     makeup: facts.division.ok && facts.division.makeups.includes(place),
     parts: [...box.parts, ...face.parts],
-    machining: machining({ stock, family, paths, ...battenOf(dimensions) }),
+    machining: [...making.machining, ...battenCuts(making, dimensions)],
     bores: pulled ? pullBores(pulled) : [],
-    ...(holes ? { holes } : {}),
+    ...(making.holes ? { holes: making.holes } : {}),
     load: {
       box: partsWeight(box.parts, material),
       front: partsWeight(face.parts, material),
@@ -49,12 +43,13 @@ export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan, face:
   };
 }
 
-/** The batten's groove and its line above the box's lower edge. */
-function battenOf(dimensions: DrawerDimensions) {
-  const [depth, centre, bottom] = [dimensions['runner.groove'], dimensions['slide.centreY'], dimensions['box.bottomY']];
-  if (!depth || !centre || !bottom) return {};
+/** The batten's groove, on the slide's line. */
+function battenCuts({ family }: Making, dimensions: DrawerDimensions): readonly PartCut[] {
+  const depth = dimensions['runner.groove'];
+  const [centre, bottom] = [dimensions['slide.centreY'], dimensions['box.bottomY']];
+  if (!depth || !centre || !bottom) return [];
   const up = tally(plus('line of the batten', centre.total), minus('lower edge of the box', bottom.total));
-  return { batten: { depth, up } };
+  return [battenGroove(family, depth, up)];
 }
 
 function drawerDimensions(
@@ -63,8 +58,9 @@ function drawerDimensions(
   box: BoxPlan,
   pulled: Pulled | undefined,
 ): DrawerDimensions {
-  const { place } = making;
-  return given({
+  const { place, runners, screws, setback, travel } = making;
+  const above = heightsInBay(facts, making, box);
+  return given<{ [K in keyof DrawerDimensions]: Tally | undefined }>({
     'front.width': facts.frontWidth,
     'front.height': facts.frontHeights[place],
     'front.bottomY': facts.frontBottoms[place],
@@ -73,18 +69,43 @@ function drawerDimensions(
     'box.width': box.width,
     'box.length': box.length,
     'box.height': box.height?.height,
+    'box.bottomY': above?.bottomY,
     'inside.width': box.inside.width,
     'inside.length': box.inside.length,
-    ...slideDimensions(facts, making, box),
-    ...heightsInBay(facts, making, box),
-    ...screwLengths(making, pulled),
+    'inside.clearHeight': above?.clearHeight,
+    'inside.wallHeight': above?.wallHeight,
+    'slide.setback': setback,
+    'slide.travel': travel,
+    'slide.hidden': hiddenOf(facts, making, box),
+    'slide.centreY': above?.line?.centreY,
+    'slide.lowerEdgeY': above?.line?.lowerEdgeY,
+    'runner.left': runners.left,
+    'runner.right': runners.right,
+    'runner.thickness': runners.thickness,
+    'runner.kicker': runners.kicker,
+    'runner.groove': runners.groove,
+    'screw.slide': screws.slide,
+    'screw.front': screws.front,
+    'screw.pull': pulled && pullScrew(pulled, screws.throughFace, screws.throughEnd),
   });
 }
 
+/** What stays of the box under the top when it is out; less than nothing where it comes clear. */
+function hiddenOf(facts: BankFacts, { drawer, setback, travel }: Making, { length }: BoxPlan): Tally | undefined {
+  if (!travel || !length) return undefined;
+  const of = (name: string): Source => ({ kind: 'dimension', drawer: drawer.id, dimension: name });
+  return tally(
+    plus('set-back', setback.total, of('slide.setback')),
+    plus('box length', length.total, of('box.length')),
+    unlessZero(plus('overhang of the top', facts.overhang, { kind: 'field', path: facts.overhangPath })),
+    minus('comes out', travel.total, of('slide.travel')),
+  );
+}
+
 /** Everything that needs the bay and the box's height. */
-function heightsInBay(facts: BankFacts, making: Making, box: BoxPlan): DrawerDimensions {
+function heightsInBay(facts: BankFacts, making: Making, box: BoxPlan) {
   const bay = facts.bays[making.place];
-  if (!bay) return {};
+  if (!bay) return undefined;
   const { drawer, family, bottomFace } = making;
   const of = (dimension: string): Source => ({ kind: 'dimension', drawer: drawer.id, dimension });
   const bottomY = tally(
@@ -92,8 +113,7 @@ function heightsInBay(facts: BankFacts, making: Making, box: BoxPlan): DrawerDim
     plus('clear below', family.bottom, { kind: 'figure', family: family.id, figure: 'bottom' }),
   );
   const clearHeight = clearHeightOf(facts, making, bottomY);
-  const base = { 'box.bottomY': bottomY, 'inside.clearHeight': clearHeight };
-  if (!box.height) return base;
+  if (!box.height) return { bottomY, clearHeight };
   const height = box.height.height;
   const wallHeight = tally(plus('box height', height.total, of('box.height')), ...negated(bottomFace));
   const line = slideLine({
@@ -106,12 +126,7 @@ function heightsInBay(facts: BankFacts, making: Making, box: BoxPlan): DrawerDim
     bayBottom: bay.bottomY,
     underside: undersideOf(making),
   });
-  return {
-    ...base,
-    'inside.wallHeight': wallHeight,
-    'slide.centreY': line.centreY,
-    'slide.lowerEdgeY': line.lowerEdgeY,
-  };
+  return { bottomY, clearHeight, wallHeight, line };
 }
 
 /** From the bottom's upper face to the lowest thing above: rail, runner or box of the drawer above, or the opening's top. */

@@ -2,7 +2,8 @@ import type { Part } from '../box';
 import { blankOf, frameParts } from '../fronts';
 import type { Bank } from '../job';
 import type { Tally } from '../length';
-import { keeper, sized, type Making, type Vanished } from './box';
+import { keeper, sized, type Vanished } from './box';
+import type { Making } from './making';
 
 /** The drawer front's pieces, and those sizes that came to nothing or less. */
 export interface FacePlan {
@@ -18,11 +19,7 @@ export function planFace(bank: Bank, path: string, making: Making, width: Tally,
   if (frame && panel && height) {
     const framed = { frame, drawer: drawer.id, path: `${path}.front`, wood: front, panel, width, height };
     const keep = keeper(vanished);
-    const parts = frameParts(framed).map((part) => ({
-      ...part,
-      ...sized(part, (which, size) => keep(`${part.role}’s ${which}`, size)),
-    }));
-    return { parts, vanished };
+    return { parts: frameParts(framed).map((part) => sized(part, keep)), vanished };
   }
   const [across, up] = [width, height].map((size) => (size && size.total > 0 ? size : undefined));
   const blank = band && across && up ? { blank: blankOf(band, across, up, drawer.id, `${path}.front`) } : {};

@@ -5,7 +5,7 @@ import type { Bank, Case, Job, Material } from '../job';
 import type { Length, Tally, Unit } from '../length';
 import type { Opening } from '../opening';
 import type { SlideFamily } from '../slides';
-import type { Making } from './box';
+import type { Making } from './making';
 
 /** What is known of a bank when its drawers are worked out one by one. */
 export interface BankFacts {

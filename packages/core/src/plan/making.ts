@@ -1,0 +1,137 @@
+import { bottomFace, boxLength, boxStock, boxWidth, machining } from '../box';
+import type { BoxPaths, BoxStock, PartCut } from '../box';
+import { decidedBy, drawerSettings, type Bank, type Drawer, type Job, type Material, type SlideChoice } from '../job';
+import { millimetres, minus, plus, tally, ZERO, type Length, type Source, type Tally } from '../length';
+import { caseHoles, markedSetback, runnersOf, slideScrew, type CaseHoles, type Runners } from '../mounting';
+import type { Opening } from '../opening';
+import { fitSlide, lengthListOf, travelOf, type Fit, type LengthList, type SlideFamily } from '../slides';
+
+/**
+ * A drawer's choices with slide, materials and paths looked up, and what follows from them at any height. Drawers that
+ * override nothing share one.
+ */
+export interface Kit {
+  readonly choice: SlideChoice;
+  readonly family: SlideFamily;
+  readonly list: LengthList;
+  readonly stock: BoxStock;
+  readonly front: Material;
+  /** Panel of a framed front. */
+  readonly panel: Material | undefined;
+  readonly material: (id: string) => Material;
+  /** The drawer front's thickness where it is inset, else nothing. */
+  readonly insetFront: Length;
+  readonly paths: BoxPaths;
+  readonly bottomFace: Tally;
+  readonly fit: Fit;
+  readonly boxWidth: Tally;
+  readonly boxLength: Tally | undefined;
+  readonly setback: Tally;
+  readonly travel: Tally | undefined;
+  readonly holes: CaseHoles | undefined;
+  readonly runners: Runners;
+  readonly screws: Screws;
+  readonly machining: readonly PartCut[];
+}
+
+/** The longest screws that come out nowhere, and the thicknesses they pass. */
+export interface Screws {
+  readonly slide: Tally | undefined;
+  readonly front: Tally;
+  readonly throughFace: Tally;
+  readonly throughEnd: Tally;
+}
+
+/** One drawer with its kit. */
+export interface Making extends Kit {
+  readonly drawer: Drawer;
+  readonly place: number;
+  readonly path: string;
+}
+
+/** What the drawers of a bank are made in. */
+export interface Workshop {
+  readonly job: Job;
+  readonly table: ReadonlyMap<string, SlideFamily>;
+  readonly bank: Bank;
+  readonly path: string;
+  readonly opening: Opening;
+}
+
+/** A screw driven from inside the box stops this far short of the front's face. Common practice. */
+const SHORT_OF_FACE = millimetres(3);
+
+/** Every drawer of a bank with its kit, from the top down. */
+export function prepare(shop: Workshop): readonly Making[] {
+  let common: Kit | undefined;
+  return shop.bank.drawers.map((drawer, place) => {
+    const plain = !drawer.slide && !drawer.front && !drawer.box;
+    const kit = plain ? (common ??= kitOf(shop, drawer, place)) : kitOf(shop, drawer, place);
+    return { ...kit, drawer, place, path: `${shop.path}.drawers[${place}]` };
+  });
+}
+
+function kitOf(shop: Workshop, drawer: Drawer, place: number): Kit {
+  const { job, bank, path, opening, table } = shop;
+  const settings = drawerSettings(bank, drawer);
+  const choice = settings.slide;
+  const material = (id: string): Material => job.materials.find((each) => each.id === id) as Material;
+  const family = table.get(choice.family) as SlideFamily;
+  const list = lengthListOf(job, family, choice);
+  const front = material(settings.frontMaterial);
+  const insetFront = bank.front.mount === 'inset' ? front.thickness : ZERO;
+  const stock = boxStock(settings.box, material);
+  const paths: BoxPaths = {
+    field: (name) => decidedBy(path, place, drawer, name),
+    thickness: (of) => `materials[${job.materials.indexOf(of)}].thickness`,
+  };
+  const fit = fitSlide(family, list, { depth: opening.depth.total, insetFront }, choice.length);
+  const { nominal } = fit;
+  const frontPath = paths.thickness(front);
+  const setback = markedSetback(family, insetFront, frontPath, handSetback(bank, path));
+  return {
+    choice,
+    family,
+    list,
+    stock,
+    front,
+    panel: bank.front.frame && material(bank.front.frame.panel),
+    material,
+    insetFront,
+    paths,
+    bottomFace: bottomFace(stock, paths),
+    fit,
+    boxWidth: boxWidth(family, stock, opening.width, paths),
+    boxLength: nominal && boxLength(family, nominal, list.boxShorter, lengthSource(choice, paths)),
+    setback,
+    travel: nominal && travelOf(family, nominal),
+    holes: nominal && caseHoles(family, insetFront, frontPath, setback, nominal),
+    runners: runnersOf(family, bank.buildOut, path),
+    screws: screwsOf(family, stock, front, paths),
+    machining: machining({ stock, family, paths }),
+  };
+}
+
+/** The length's field where a person chose it, else the depth it follows from. */
+function lengthSource({ length }: SlideChoice, paths: BoxPaths): Source {
+  return length === undefined
+    ? { kind: 'dimension', dimension: 'opening.depth' }
+    : { kind: 'field', path: paths.field('slide.length') };
+}
+
+function handSetback({ mounting }: Bank, path: string) {
+  const setback = mounting?.setback;
+  return setback === undefined ? undefined : { setback, path: `${path}.mounting.setback` };
+}
+
+function screwsOf(family: SlideFamily, stock: BoxStock, front: Material, paths: BoxPaths): Screws {
+  const through = (label: string, wood: Material): Tally =>
+    tally(plus(label, wood.thickness, { kind: 'field', path: paths.thickness(wood) }));
+  const [throughFace, throughEnd] = [through('drawer front', front), through('box front', stock.ends)];
+  return {
+    slide: slideScrew(family, stock.sides.thickness, paths.thickness(stock.sides)),
+    front: tally(...throughEnd.terms, ...throughFace.terms, minus('short of the face', SHORT_OF_FACE)),
+    throughFace,
+    throughEnd,
+  };
+}
