@@ -1,6 +1,7 @@
 import { nm, millimetres } from '../length';
 import { BOTTOMS } from './bottoms';
-import { CORNERS, lossOf, reachOf } from './corners';
+import { CORNERS } from '../job';
+import { lossOf, reachOf } from './corners';
 
 const mm = millimetres;
 const [side, end, depth] = [mm(12), mm(15), mm(4)];

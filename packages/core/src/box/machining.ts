@@ -1,4 +1,4 @@
-import type { Corner, Joint } from '../job';
+import { CORNERS, type Corner, type JointCut } from '../job';
 import {
   minus,
   nm,
@@ -18,7 +18,7 @@ import { reachOf } from './corners';
 import type { Role } from './parts';
 import type { BoxPaths, BoxStock } from './stock';
 
-export type CutKind = 'groove' | 'rabbet' | 'dado' | 'tongue' | 'tails' | 'notch' | 'bore' | 'batten-groove';
+export type CutKind = JointCut | 'groove' | 'notch' | 'bore' | 'batten-groove';
 
 /** Something worked into a part. Sizes are named; `up` runs from the part's lower edge, `in` from either end. */
 export interface PartCut {
@@ -34,14 +34,6 @@ export interface Machining {
   readonly family: SlideFamily;
   readonly paths: BoxPaths;
 }
-
-/** How each joint is cut: what goes into the side and what into the end. Joints without an entry are only sawn off. */
-const JOINT_CUTS: Readonly<Partial<Record<Joint, { readonly side?: CutKind; readonly end?: CutKind }>>> = {
-  rabbet: { end: 'rabbet' },
-  'tongue-dado': { side: 'dado', end: 'tongue' },
-  'half-blind': { side: 'tails', end: 'tails' },
-  through: { side: 'tails', end: 'tails' },
-};
 
 /** Everything worked into the parts of one box, in the order it is cut: grooves, corners, then what the slide wants. */
 export function machining(making: Machining): readonly PartCut[] {
@@ -73,7 +65,7 @@ function bottomCuts(making: Machining): readonly PartCut[] {
 }
 
 function cornerCuts(making: Machining, corner: Corner, end: 'front' | 'back'): readonly PartCut[] {
-  const cuts = JOINT_CUTS[corner.joint];
+  const { cuts } = CORNERS[corner.joint];
   if (!cuts) return [];
   const { stock } = making;
   const wood = end === 'front' ? stock.ends : stock.back;

@@ -63,6 +63,19 @@ describe('schemes', () => {
     });
   });
 
+  it('follows the Fibonacci numbers (OEIS A000045) by the golden ratio, nearer the further on', () => {
+    const fibonacci = [34, 55, 89, 144, 233];
+    const total = mm(fibonacci.reduce((sum, each) => sum + each, 0));
+    const { numerators, denominator } = idealHeights(
+      { scheme: 'ratio', ratio: (1 + Math.sqrt(5)) / 2 },
+      total,
+      [0, 1, 2, 3, 4],
+    );
+    numerators.forEach((each, index) =>
+      expect(Math.abs(Number(each) / Number(denominator) / 1e6 / (fibonacci[index] ?? 0) - 1)).toBeLessThan(1e-3),
+    );
+  });
+
   it('ideals add up exactly', () => {
     const { numerators, denominator } = idealHeights({ scheme: 'ratio', ratio: 1.2345 }, nm(123_456_789), [0, 2, 3]);
     expect(numerators.reduce((sum, each) => sum + each, 0n)).toBe(123_456_789n * denominator);

@@ -3,6 +3,7 @@ import type { Bank, Drawer, Job, Material } from '../job';
 import type { Length, Tally } from '../length';
 import type { Fit, SlideFamily } from '../slides';
 import type { Load } from '../stability';
+import type { Sag } from '../timber';
 import type { Exact, Finding, Remedy, Say } from './finding';
 
 /** One drawer as its findings need it. */
@@ -33,6 +34,8 @@ export interface BoxFacts {
   readonly at: (dimension: string) => Tally | undefined;
   readonly parts: readonly Part[];
   readonly load: Load;
+  /** Sag of its bottom; undefined while its inside is unknown. */
+  readonly sag: Sag | undefined;
   /** Its front hangs together with others'. */
   readonly tied: boolean;
   /** Dimensions and parts that came to nothing or less. */

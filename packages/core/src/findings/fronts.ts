@@ -75,17 +75,15 @@ export const revealTooTight: BoxRule = (facts, say) =>
   facts.front.kind === 'solid' ? solidTooTight(facts, say) : sheetTooTight(facts, say);
 
 function solidTooTight(facts: BoxFacts, say: Say) {
-  const { job, front, at, bank } = facts;
-  const [height, reveal] = [at('front.height'), revealAbove(facts)];
-  // A framed front stands on its stiles, whose grain runs up: its height hardly moves.
-  if (!height || !reveal || bank.front.frame) return undefined;
-  const { species, coefficient, listed } = movementOf(front);
+  const { job, front, at } = facts;
+  const [height, growing, reveal] = [at('front.height'), at('front.growth'), revealAbove(facts)];
+  if (!height || !growing || !reveal || reveal.gap >= growing.total) return undefined;
+  const grows = growing.total;
+  const { species, listed } = movementOf(front);
   const rise = moistureRise(job.climate);
-  const grows = growth(height.total, coefficient, rise);
-  if (reveal.gap >= grows) return undefined;
   const wood = listed ? species.name : `${front.name} (not in the table: counted on the careful side)`;
   const says = `its front of ${wood} may still grow ${say(grows)} in height to the wettest season (${rise.toFixed(1)} % of moisture); the gap above it is ${say(reveal.gap)}.`;
-  const because = tally(plus('growth still to come', grows), minus('gap above', reveal.gap));
+  const because = tally(...growing.terms, minus('gap above', reveal.gap));
   const remedies = [widened(facts, reveal, grows), quarterSawn(facts, reveal.gap, height.total)];
   return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'divide', says }, remedies, because);
 }

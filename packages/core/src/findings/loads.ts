@@ -1,8 +1,8 @@
 import { BOTTOMS } from '../box';
 import type { Material } from '../job';
-import { millimetres, minus, nm, plus, share, subtract, tally, type Length } from '../length';
+import { millimetres, minus, nm, plus, subtract, tally, type Length } from '../length';
 import { totalLoad } from '../stability';
-import { bottomSag, type Sag } from '../timber';
+import { drawerSag, type Sag } from '../timber';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
 import { otherFamilies } from './box-remedies';
 import type { Remedy, Say } from './finding';
@@ -42,7 +42,7 @@ export const bottomTooThin: BoxRule = (facts, say) => {
 
 /** The bottom's sag at its centre, under what is stored or the published test load. */
 export const bottomSags: BoxRule = (facts, say) => {
-  const found = sagOf(facts, {});
+  const found = facts.sag;
   if (!found || found.sag <= found.limit) return undefined;
   const { sag, limit, withCreep } = found;
   const under = withCreep ? 'under what is stored, over the years' : 'under the usual test load of 15 lb/ft²';
@@ -59,20 +59,18 @@ interface OtherBottom {
   readonly muntin?: Length;
 }
 
-/** The sag with another bottom, or with a muntin of a width; undefined while the inside is unknown. */
-function sagOf({ at, stock, load }: BoxFacts, change: OtherBottom): Sag | undefined {
+/** The sag with another bottom, or with a muntin; undefined while the inside is unknown. */
+function sagWith({ at, stock, load }: BoxFacts, change: OtherBottom): Sag | undefined {
   const [width, length] = [at('inside.width')?.total, at('inside.length')?.total];
   if (width === undefined || length === undefined) return undefined;
+  const material = change.bottom ?? stock.bottom;
   const muntin = change.muntin ?? stock.box.muntin?.width;
-  const [halves, across] = muntin === undefined ? [1, width] : [2, share(subtract(width, muntin), 2)];
-  if (across <= 0) return undefined;
-  const weight = load.contents === undefined ? {} : { weight: load.contents / halves };
-  return bottomSag({ material: change.bottom ?? stock.bottom, across, long: length, ...weight });
+  return drawerSag({ material, inside: { width, length }, muntin, contents: load.contents });
 }
 
 function stifferBottoms(facts: BoxFacts): readonly Remedy[] {
   return otherBottoms(facts, (bottom) => {
-    const found = sagOf(facts, { bottom });
+    const found = sagWith(facts, { bottom });
     return found !== undefined && found.sag <= found.limit;
   });
 }
@@ -92,7 +90,7 @@ function withMuntin(facts: BoxFacts, say: Say): Remedy | undefined {
   const { stock, family, field, exact } = facts;
   const free = family.seat === 'side' || family.runnerBelow;
   if (stock.box.muntin || !BOTTOMS[stock.box.bottomFit].raised || !free) return undefined;
-  const halved = sagOf(facts, { muntin: MUNTIN });
+  const halved = sagWith(facts, { muntin: MUNTIN });
   if (!halved || halved.sag > halved.limit) return undefined;
   return {
     says: `Put a muntin ${say(MUNTIN)} wide under its middle`,

@@ -1,3 +1,4 @@
+export * from './joints';
 export { inLineOrder } from './lines';
 export * from './patch';
 export * from './read';

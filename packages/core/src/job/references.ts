@@ -1,12 +1,10 @@
 import { quoted } from '../length';
+import { hasDepth } from './joints';
 import { checkLines } from './lines';
 import type { Report } from './report';
 import { backCorner, drawerSettings } from './settings';
 import { checkTies } from './ties';
-import type { Bank, Corner, Drawer, Job, Joint } from './types';
-
-/** Joints whose sums need a depth: the rabbet's, the tongue's, the tail's. */
-const WITH_DEPTH: ReadonlySet<Joint> = new Set<Joint>(['rabbet', 'tongue-dado', 'half-blind']);
+import type { Bank, Corner, Drawer, Job } from './types';
 
 /** What the shape alone can't say: ids are unique among siblings and every name used stands for something. */
 export function checkReferences(job: Job, report: Report): void {
@@ -86,7 +84,7 @@ function checkMuntin({ muntin, bottomFit }: Bank['box'], path: string, report: R
 
 function checkDepth(corner: Corner, path: string, report: Report): void {
   if (corner.joint === undefined) report.add(`${path}.joint`, 'this field is missing');
-  else if (WITH_DEPTH.has(corner.joint) && corner.depth === undefined)
+  else if (hasDepth(corner.joint) && corner.depth === undefined)
     report.add(`${path}.depth`, `this field is missing: joint "${corner.joint}" needs it`);
 }
 

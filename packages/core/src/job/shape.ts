@@ -1,4 +1,5 @@
 import type { Length } from '../length';
+import { JOINTS } from './joints';
 import { join, length, list, number, object, oneOf, optional, required, text, yesNo, type Reader } from './readers';
 import type {
   Air,
@@ -214,15 +215,7 @@ const division: Reader<DivisionOf<L>> = (value, path, report) => {
   return missing.length === 0 ? read : undefined;
 };
 
-const joint = oneOf(
-  'butt-sides-run',
-  'butt-ends-run',
-  'pocket-screw',
-  'rabbet',
-  'tongue-dado',
-  'half-blind',
-  'through',
-);
+const joint = oneOf(...JOINTS);
 const cornerFields = { joint, depth: some };
 const backCorner = object<CornerOf<L>>({ joint: required(joint), depth: optional(some) });
 const groove = object<{ depth: L; offset: L }>({ depth: required(some), offset: required(any) });

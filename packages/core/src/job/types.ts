@@ -1,4 +1,5 @@
 import type { Length, Unit } from '../length';
+import type { Joint } from './joints';
 
 /**
  * The job: what people decided and measured, nothing derived. One shape serves twice: with lengths as text it is
@@ -238,9 +239,6 @@ export interface DivisionOf<L> {
   readonly increment?: L;
   readonly makeup?: Makeup;
 }
-
-export type Joint =
-  'butt-sides-run' | 'butt-ends-run' | 'pocket-screw' | 'rabbet' | 'tongue-dado' | 'half-blind' | 'through';
 
 export interface CornerOf<L> {
   readonly joint: Joint;

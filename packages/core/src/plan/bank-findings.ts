@@ -117,6 +117,7 @@ function factsOfBox(
     at: (dimension) => plan.dimensions[dimension as DrawerDimension],
     parts: plan.parts,
     load: plan.load,
+    sag: plan.sag,
     longest: () => fitSlide(family, list, { depth, insetFront }, undefined).nominal,
     vanished: face.vanished.length === 0 ? box.vanished : [...box.vanished, ...face.vanished],
     height: box.height,

@@ -4,6 +4,7 @@ import { tieGroups, type Bank, type Drawer, type Job, type Line } from '../job';
 import { nm, ZERO, type Length, type Tally } from '../length';
 import { buildOutStack, packings, spacers, type HungSlide } from '../mounting';
 import { governOpening, type Opening } from '../opening';
+import { moistureRise } from '../timber';
 import { lookOver } from './bank-findings';
 import { boxHeights, planBox, type BoxPlan } from './box';
 import { planDrawer } from './drawer';
@@ -135,6 +136,7 @@ function gather(
     bank,
     path,
     unit: job.unit,
+    moistureRise: moistureRise(job.climate),
     overhang: owner.overhang ?? ZERO,
     overhangPath: `${casePath}.overhang`,
     opening,

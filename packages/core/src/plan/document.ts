@@ -65,6 +65,7 @@ function drawerDocument(drawer: DrawerPlan) {
       front_kg: rounded(front),
       ...(contents === undefined ? {} : { contents_kg: rounded(contents) }),
     },
+    ...(drawer.sag ? { sag: { middle: inMillimetres(drawer.sag.sag), most: inMillimetres(drawer.sag.limit) } } : {}),
     parts: drawer.parts.map((part) => partDocument(part, drawer.machining)),
   };
 }

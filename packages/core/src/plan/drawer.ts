@@ -4,6 +4,7 @@ import { railOf } from '../job';
 import { minus, nm, plus, tally, unlessZero, type Source, type Tally } from '../length';
 import { slideLine } from '../mounting';
 import { contentsWeight, partsWeight } from '../stability';
+import { drawerSag, growth, movementOf } from '../timber';
 import type { BoxPlan } from './box';
 import type { FacePlan } from './face';
 import type { BankFacts } from './facts';
@@ -19,6 +20,7 @@ export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan, face:
   const pulled = height && pulledOf(facts, making, height);
   const dimensions = drawerDimensions(facts, making, box, pulled);
   const contents = contentsWeight(drawer);
+  const sag = sagOf(making, box, contents);
   return {
     id: drawer.id,
     ...(drawer.name === undefined ? {} : { name: drawer.name }),
@@ -40,7 +42,31 @@ export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan, face:
       front: partsWeight(face.parts, material),
       ...(contents === undefined ? {} : { contents }),
     },
+    ...(sag ? { sag } : {}),
   };
+}
+
+function sagOf({ stock }: Making, { inside: { width, length } }: BoxPlan, contents: number | undefined) {
+  if (!width || !length) return undefined;
+  const inside = { width: width.total, length: length.total };
+  return drawerSag({ material: stock.bottom, inside, muntin: stock.box.muntin?.width, contents });
+}
+
+/** What a solid front still gains in height to the wettest season; a framed one stands on its stiles and hardly moves. */
+function growthOf({ bank, moistureRise }: BankFacts, { front }: Making, height: Tally | undefined): Tally | undefined {
+  if (!height || front.kind !== 'solid' || bank.front.frame) return undefined;
+  const { coefficient, species } = movementOf(front);
+  return tally(
+    plus(
+      `growth of ${species.name} by ${moistureRise.toFixed(1)} % of moisture`,
+      growth(height.total, coefficient, moistureRise),
+      {
+        kind: 'table',
+        table: 'species',
+        row: species.id,
+      },
+    ),
+  );
 }
 
 /** The batten's groove, on the slide's line. */
@@ -64,6 +90,7 @@ function drawerDimensions(
     'front.width': facts.frontWidth,
     'front.height': facts.frontHeights[place],
     'front.bottomY': facts.frontBottoms[place],
+    'front.growth': growthOf(facts, making, facts.frontHeights[place]),
     'bay.bottomY': facts.bays[place]?.bottomY,
     'bay.height': facts.bays[place]?.height,
     'box.width': box.width,

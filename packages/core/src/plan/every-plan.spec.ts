@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { BOTTOMS, CORNERS, lossOf, reachOf } from '../box';
-import type { Joint } from '../job';
+import { BOTTOMS, lossOf, reachOf } from '../box';
+import { JOINTS } from '../job';
 import { millimetres, type Tally } from '../length';
 import { BUILT_IN } from '../slides';
 import { one } from './plan.spec-data';
@@ -9,8 +9,8 @@ import type { BankPlan, DrawerPlan } from './types';
 /** Random sound jobs over every family, joint, bottom, mount and scheme. */
 const anyJob = fc.record({
   family: fc.constantFrom(...BUILT_IN.map(({ id }) => id)),
-  joint: fc.constantFrom(...(Object.keys(CORNERS) as Joint[])),
-  backJoint: fc.constantFrom(...(Object.keys(CORNERS) as Joint[])),
+  joint: fc.constantFrom(...JOINTS),
+  backJoint: fc.constantFrom(...JOINTS),
   bottomFit: fc.constantFrom(...Object.keys(BOTTOMS)),
   mount: fc.constantFrom('overlay', 'inset'),
   scheme: fc.constantFrom('equal', 'step', 'ratio'),

@@ -12,6 +12,8 @@ export interface BankFacts {
   readonly bank: Bank;
   readonly path: string;
   readonly unit: Unit;
+  /** Moisture solid fronts still take up to the wettest season, per cent. */
+  readonly moistureRise: number;
   /** How far the top stands out past the case's front edge, and its field. */
   readonly overhang: Length;
   readonly overhangPath: string;

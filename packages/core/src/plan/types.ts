@@ -8,12 +8,14 @@ import type { CaseHoles, Packing, Stack } from '../mounting';
 import type { Opening } from '../opening';
 import type { SlideFamily } from '../slides';
 import type { Balance, Load } from '../stability';
+import type { Sag } from '../timber';
 
 /** Every derived dimension of a drawer, by its name in a plan file. */
 export type DrawerDimension =
   | 'front.width'
   | 'front.height'
   | 'front.bottomY'
+  | 'front.growth'
   | 'bay.bottomY'
   | 'bay.height'
   | 'box.width'
@@ -67,6 +69,8 @@ export interface DrawerPlan {
   /** Holes for its slide in the case. */
   readonly holes?: CaseHoles;
   readonly load: Load;
+  /** Sag of its bottom in the middle; absent while its inside is unknown. */
+  readonly sag?: Sag;
 }
 
 export interface BankPlan {

@@ -106,6 +106,12 @@ describe('boxes', () => {
     ],
   ])('a muntin %s is an error', (_, patches, path) => expect(() => one(...patches)).toThrow(path));
 
+  it('a muntin takes most of the sag away', () => {
+    const sag = (...patches: Patch[]) => one(...patches).drawers[0]!.sag!.sag;
+    expect(sag(muntin)).toBeLessThan(sag() / 3);
+    expect(one(at('opening.width', ['100 mm']), muntin).drawers[0]!.sag).toBeUndefined();
+  });
+
   it('share a height: the lowest serves all, whoever names whom', () => {
     const heights = (...patches: Patch[]) => one(...patches).drawers.map((each) => mm(each, 'box.height'));
     const [first, second, third] = heights();
@@ -219,6 +225,17 @@ describe('fronts', () => {
       [465 + 48, 75.5],
     ]);
     expect(() => one(at('front.pull', { school: 'from-top', purchase: '8 mm' }))).toThrow(/front.pull.fromTop/);
+  });
+
+  it('a solid front’s growth to the wettest season; framed, or of a sheet, it hardly moves', () => {
+    const cherry = [job('materials[2].kind', 'solid'), job('materials[2].species', 'cherry-black')];
+    const growth = (...patches: Patch[]) => mm(one(...cherry, ...patches).drawers[0], 'front.growth');
+    expect(growth()).toBeCloseTo(151 * 0.00248 * 4, 5);
+    expect(growth(job('materials[2].cut', 'quarter-sawn'))).toBeCloseTo(151 * 0.00126 * 4, 5);
+    expect(growth(at('front.frame', { stile: '40 mm', groove: '8 mm', play: '2 mm', panel: 'ply12' }))).toBeUndefined();
+    expect(mm(one().drawers[0], 'front.growth')).toBeUndefined();
+    const dry = { fitting: { temperature_c: 20, humidity: 30 }, wettest: { temperature_c: 20, humidity: 70 } };
+    expect(growth(job('climate', dry))!).toBeGreaterThan(151 * 0.00248 * 6.5);
   });
 
   it('shared dividers: their lap, and both ways to share the width', () => {

@@ -283,7 +283,17 @@ describe('worked examples', () => {
       },
     });
     expect(mm(inset.drawers[0], 'front.width')).toBe(600 - inch(1 / 8));
-    expect(one({ path: 'BANK.slide.family', value: 'undermount-16' }).drawers[0]!.family.recess).toBe(millimetres(13));
+    // Undermount: bottom up half an inch, box about an inch under its opening, as long as a 21 in slide.
+    const under = one(
+      { path: 'BANK.slide', value: { family: 'undermount-16', lengths: 'in' } },
+      opening('15 in', '5 in', '23 1/4 in'),
+      single,
+    ).drawers[0]!;
+    expect(Math.abs((under.family.recess ?? 0) / 25_400_000 - 1 / 2)).toBeLessThan(1 / 64);
+    expect(5 - (mm(under, 'box.height') ?? 0) / 25.4).toBeCloseTo(0.8, 1);
+    expect(mm(under, 'box.length')).toBe(inch(21));
+    const runner = one({ path: 'BANK.slide.family', value: 'wood-runner' }).drawers[0]!.family;
+    expect([runner.side, runner.top]).toEqual([inches(1, 16), inches(1, 16)]);
   });
 
   it('common practice: the longest slide that fits leaves its set-back and rear', () => {

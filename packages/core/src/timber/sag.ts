@@ -1,5 +1,5 @@
 import type { Material } from '../job';
-import { millimetres, nm, smallest, type Length } from '../length';
+import { millimetres, nm, share, smallest, subtract, type Length } from '../length';
 import { grainPlateSag, plateSag, stripSag, type Panel } from './plate';
 import { stiffnessOf, type Bearing } from './stiffness';
 
@@ -29,6 +29,24 @@ export interface Sag {
   readonly limit: Length;
   /** Whether it counts what a load that stays adds over the years: stored things do, the test load does not. */
   readonly withCreep: boolean;
+}
+
+/** A bottom in its drawer: with a muntin it bears in two halves. */
+export interface BottomInDrawer {
+  readonly material: Material;
+  readonly inside: { readonly width: Length; readonly length: Length };
+  readonly muntin: Length | undefined;
+  /** Weight of what is stored, where it is known. */
+  readonly contents: number | undefined;
+}
+
+/** Sag of the bottom, or of either half of it; undefined where a muntin leaves no room for halves. */
+export function drawerSag({ material, inside, muntin, contents }: BottomInDrawer): Sag | undefined {
+  const halves = muntin === undefined ? 1 : 2;
+  const across = muntin === undefined ? inside.width : share(subtract(inside.width, muntin), 2);
+  if (across <= 0) return undefined;
+  const weight = contents === undefined ? {} : { weight: contents / halves };
+  return bottomSag({ material, across, long: inside.length, ...weight });
 }
 
 /** Centre sag of a uniformly loaded bottom, its edges simply supported in their grooves. */

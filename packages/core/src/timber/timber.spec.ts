@@ -4,7 +4,7 @@ import { densityOf, weightOf } from './density';
 import { moistureContent } from './moisture';
 import { growth, moistureRise, movementOf, USUAL_RISE } from './movement';
 import { grainPlateSag, plateCoefficient, plateSag, stripSag } from './plate';
-import { bottomSag } from './sag';
+import { bottomSag, TEST_LOAD } from './sag';
 import { SPECIES, speciesOf, UNLISTED } from './species';
 
 const material = (kind: MaterialKind, thickness: number, more: Partial<Material> = {}): Material => ({
@@ -186,6 +186,11 @@ describe('plates', () => {
     expect(bottomSag({ ...ply, weight }).sag / bottomSag(ply).sag).toBeCloseTo(1.8, 6);
     const half = bottomSag({ ...ply, across: millimetres(290), weight: weight / 2 });
     expect(half.sag).toBeLessThan(bottomSag({ ...ply, weight }).sag / 4);
+  });
+
+  it('takes 15 lb/ft² where nothing is known: ANSI/KCMA A161.1 (from memory), in pascals', () => {
+    // 1 lb = 0.45359237 kg and 1 ft = 0.3048 m exactly; standard gravity 9.80665 m/s² (NIST SP 811).
+    expect(TEST_LOAD).toBeCloseTo((15 * 0.45359237 * 9.80665) / 0.3048 ** 2, 1);
   });
 
   it('limits by the span: a two-hundredth of it, and never over 3 mm', () => {

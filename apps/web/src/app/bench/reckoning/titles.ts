@@ -12,6 +12,7 @@ const OF_DRAWER: Readonly<Record<string, string>> = {
   'front.width': 'front width',
   'front.height': 'front height',
   'front.bottomY': 'front’s lower edge',
+  'front.growth': 'front’s growth still to come',
   'bay.bottomY': 'bottom of the bay',
   'bay.height': 'bay',
   'box.width': 'box width',
