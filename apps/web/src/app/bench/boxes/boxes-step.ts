@@ -1,6 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { BOTTOMS, CORNERS, type BankPlan, type BottomFit, type DrawerPlan, type Joint, type Patch } from '@zabble/core';
+import {
+  BOTTOMS,
+  CORNERS,
+  hasDepth,
+  type BankPlan,
+  type BottomFit,
+  type DrawerPlan,
+  type Joint,
+  type Patch,
+} from '@zabble/core';
 import { selectJob, selectShowing } from '../../store/job/job.selectors';
 import { SessionActions, sessionFeature } from '../../store/session/session';
 import { Figure } from '../../ui/figure';
@@ -29,7 +38,7 @@ export class BoxesStep {
   protected readonly box = computed(() => this.bank().bank.box);
   protected readonly joint = computed(() => CORNERS[this.box().corner.joint]);
   protected readonly fit = computed(() => BOTTOMS[this.box().bottomFit]);
-  protected readonly wantsDepth = computed(() => this.joint().reach.depth !== 0 || this.joint().loss.depth !== 0);
+  protected readonly wantsDepth = computed(() => hasDepth(this.box().corner.joint));
   protected readonly wantsGroove = computed(() => !this.fit().onOutside);
   protected readonly materials = computed(() =>
     (this.job()?.materials ?? []).map(({ id, name }) => ({ value: id, label: name })),
@@ -51,18 +60,20 @@ export class BoxesStep {
 
   /** A joint that has a depth gets one to begin with. */
   protected readonly alongJoint = (joint: string): readonly Patch[] => {
-    const { reach, loss } = CORNERS[joint as Joint];
-    const wants = (reach.depth !== 0 || loss.depth !== 0) && this.box().corner.depth === undefined;
+    const wants = hasDepth(joint as Joint) && this.box().corner.depth === undefined;
     return wants ? [{ path: `${this.bank().path}.box.corner.depth`, value: this.small('1/4 in', '6 mm') }] : [];
   };
 
-  /** A bottom in a groove needs the groove and its play. */
+  /** A bottom in a groove needs the groove and its play; without one, a muntin has nothing to hold. */
   protected readonly alongFit = (fit: string): readonly Patch[] => {
-    if (BOTTOMS[fit as BottomFit].onOutside) return [];
-    const { groove, play } = this.box();
+    const { groove, play, muntin } = this.box();
     const path = `${this.bank().path}.box`;
+    const { raised, onOutside } = BOTTOMS[fit as BottomFit];
+    const without = muntin && !raised ? [{ path: `${path}.muntin`, value: undefined }] : [];
+    if (onOutside) return without;
     const found = { depth: this.small('1/4 in', '6 mm'), offset: this.small('1/2 in', '12 mm') };
     return [
+      ...without,
       ...(groove ? [] : [{ path: `${path}.groove`, value: found }]),
       ...(play === undefined ? [{ path: `${path}.play`, value: this.small('1/16 in', '1.5 mm') }] : []),
     ];
