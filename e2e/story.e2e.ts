@@ -26,6 +26,7 @@ test('one width reading changes the governing width, every front, box and part a
       .getByRole('button', { name: /^Length of the cut, / })
       .first(),
   ).toContainText('24');
+  await kept(page);
 });
 
 test('a box width shows its tally, and each term leads to where it came from', async ({ page }) => {
@@ -72,6 +73,7 @@ test('what can’t be read stays as typed with one sentence, and the last good p
   await expect(page.getByText('= 23')).toBeVisible();
   await reading.press('Enter');
   await expect(reading).toHaveValue('23 7/8');
+  await kept(page);
 });
 
 test('undo and redo lead back and on, by name', async ({ page }) => {
