@@ -35,7 +35,7 @@ export function likeBoxes(bank: Bank, path: string, boxes: readonly SizedBox[], 
       code: 'LIKE_BOXES',
       severity: 'note',
       step: 'boxes',
-      says: `Boxes ${names.slice(0, -1).join(', ')} and ${names.at(-1)} differ by only ${say(spread)} in height: one rip setting could serve them.`,
+      says: `Boxes ${names.slice(0, -1).join(', ')} and ${names.at(-1)} differ in height by only ${say(spread)}: one rip setting could serve them.`,
       because: tally(plus('highest', highest.height), minus('lowest', lowest.height)),
       remedies: [remedy],
     };

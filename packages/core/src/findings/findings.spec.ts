@@ -88,7 +88,7 @@ describe('findings said once', () => {
       [finding('d3', 'it racks.'), finding('d2', 'it flexes.'), finding('d1', 'it racks.')],
       placeOf,
     );
-    expect(groups.map(({ says }) => says)).toEqual(['Drawers 1 and 3: it racks.', 'Drawer d2: it flexes.']);
+    expect(groups.map(({ says }) => says)).toEqual(['Each of drawers 1 and 3: it racks.', 'Drawer d2: it flexes.']);
   });
 
   it('mended together: one change where it is the same, every one where each drawer has its own', () => {

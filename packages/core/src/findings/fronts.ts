@@ -1,5 +1,5 @@
 import { lap } from '../fronts';
-import { railOf } from '../job';
+import { railOf, type Edge } from '../job';
 import {
   inches,
   largest,
@@ -61,10 +61,10 @@ export const frontProud: BoxRule = ({ bank, bankPath, family, front }, say) => {
   return judged({ code: 'FRONT_PROUD', severity: 'warn', step: 'boxes', says }, [remedy], because);
 };
 
-/** The gap a front grows into, or rubs in: the one above it. `extra` is what of the field's size is not gap. */
+/** A gap beside a front. `extra` is what of the field's size is not gap. */
 interface Reveal {
   readonly gap: Length;
-  readonly field: 'top' | 'gap';
+  readonly field: 'gap' | Edge;
   /** Field = times × gap + extra. */
   readonly times: number;
   readonly extra: Length;
@@ -89,12 +89,28 @@ function solidTooTight(facts: BoxFacts, say: Say) {
 }
 
 function sheetTooTight(facts: BoxFacts, say: Say) {
-  const reveal = revealAbove(facts);
-  if (!reveal || reveal.gap >= SHEET_GAP) return undefined;
-  const says = `the gap above its front is ${say(reveal.gap)}; under ${say(SHEET_GAP)} fronts touch.`;
-  const because = tally(plus('gap above', reveal.gap));
-  const remedy = widened(facts, reveal, USUAL_SHEET_GAP[facts.job.unit]);
+  const reveals = [revealAbove(facts), ...insetReveals(facts)].filter((each): each is Reveal => each !== undefined);
+  const [tight] = reveals.filter(({ gap }) => gap < SHEET_GAP).sort((a, b) => a.gap - b.gap);
+  if (!tight) return undefined;
+  const where = {
+    top: 'above its front',
+    gap: 'above its front',
+    bottom: 'below its front',
+    left: 'at the left',
+    right: 'at the right',
+  };
+  const says = `the gap ${where[tight.field]} is ${say(tight.gap)}; under ${say(SHEET_GAP)} fronts touch.`;
+  const because = tally(plus('gap', tight.gap));
+  const remedy = widened(facts, tight, USUAL_SHEET_GAP[facts.job.unit]);
   return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'divide', says }, [remedy], because);
+}
+
+/** The gaps of an inset front to the case at its sides, and below the bottom one. */
+function insetReveals({ bank, place }: BoxFacts): readonly Reveal[] {
+  const { front, drawers } = bank;
+  if (front.mount !== 'inset') return [];
+  const edges = place === drawers.length - 1 ? (['left', 'right', 'bottom'] as const) : (['left', 'right'] as const);
+  return edges.map((field) => ({ gap: front[field], field, times: 1, extra: ZERO }));
 }
 
 /** Between inset fronts a rail stands in the gap and leaves half of the rest above each. */

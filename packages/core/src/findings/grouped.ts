@@ -23,7 +23,7 @@ export function groupFindings(
     const [finding] = alike as [Finding];
     if (alike.length === 1) return { finding, says: finding.says, remedies: finding.remedies ?? [] };
     const places = alike.map(({ drawer = '' }) => placeOf(drawer) + 1).sort((a, b) => a - b);
-    const says = `Drawers ${places.slice(0, -1).join(', ')} and ${places.at(-1)}: ${finding.body}`;
+    const says = `Each of drawers ${places.slice(0, -1).join(', ')} and ${places.at(-1)}: ${finding.body}`;
     return { finding, says, remedies: together(alike) };
   });
 }
