@@ -6,6 +6,7 @@ const KEYS = [
   ['u', 'undo'],
   ['r', 'redo'],
   ['l', 'light or dim'],
+  ['Arrow keys on a joint', 'move it by an increment; with Shift by four'],
   ['Enter', 'take what is written in a field'],
   ['Esc', 'put back what stood in the field'],
   ['?', 'this sheet'],

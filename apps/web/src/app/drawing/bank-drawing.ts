@@ -9,9 +9,21 @@ import {
   type OnDestroy,
 } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { drawFace, drawStick, inMillimetres, type BankPlan, type DrawerPlan, type Shape } from '@zabble/core';
+import {
+  drawFace,
+  drawStick,
+  inMillimetres,
+  millimetres,
+  writeLength,
+  type BankPlan,
+  type DrawerPlan,
+  type Shape,
+} from '@zabble/core';
+import { selectShowing } from '../store/job/job.selectors';
 import { SessionActions, sessionFeature } from '../store/session/session';
+import { JointDrag } from './joint-drag';
 import { Front } from './front';
+import { JointHandle } from './joint';
 import { fit, type Size } from './layout';
 import { PlacedBox } from './placed-box';
 import { SizeText } from './size-text';
@@ -23,21 +35,25 @@ type Box = Shape & { kind: 'box' };
 @Component({
   selector: 'z-bank-drawing',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Front, PlacedBox, SizeText, StoryStick],
+  imports: [Front, JointHandle, PlacedBox, SizeText, StoryStick],
   templateUrl: './bank-drawing.html',
-  host: { class: 'block h-full w-full overflow-hidden' },
+  host: { class: 'relative block h-full w-full overflow-hidden' },
 })
 export class BankDrawing implements OnDestroy {
   readonly bank = input.required<BankPlan>();
+  private readonly drag = inject(JointDrag);
   private readonly store = inject(Store);
   private readonly size = signal<Size>({ width: 560, height: 640 });
   private readonly observer: ResizeObserver | undefined;
   private readonly face = computed(() => drawFace(this.bank()));
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly says = this.drag.says;
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
   protected readonly marks = computed(() => drawStick(this.bank()));
   protected readonly scale = computed(() => fit(this.face(), this.size()));
   protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
   protected readonly width = computed(() => inMillimetres(this.bank().opening.width.total));
+  protected readonly height = computed(() => inMillimetres(this.bank().opening.height.total));
   protected readonly lines = computed(() =>
     this.face().shapes.filter((shape): shape is Shape & { kind: 'line' } => shape.kind === 'line'),
   );
@@ -72,9 +88,46 @@ export class BankDrawing implements OnDestroy {
     return this.stops().has(id);
   }
 
+  /** Joints between neighbouring fronts, in pixels, with what they are called. */
+  protected readonly joints = computed(() => {
+    const fronts = this.boxes('front');
+    const s = this.scale();
+    return fronts.slice(0, -1).flatMap((above, index) => {
+      const below = fronts[index + 1];
+      const drawer = this.drawer(above.drawer);
+      if (!below || !drawer) return [];
+      const y = (above.y + below.y + below.height) / 2;
+      return { place: drawer.place, at: s.y(y), y, left: s.x(above.x), width: above.width * s.perMm };
+    });
+  });
+
   /** The drawer is marked everywhere, and its front’s height shows its sum. */
   protected choose(drawer: string): void {
     this.store.dispatch(SessionActions.asked({ asked: { kind: 'dimension', drawer, dimension: 'front.height' } }));
+  }
+
+  protected take(place: number): void {
+    const drawer = this.bank().drawers[place]?.id;
+    this.store.dispatch(SessionActions.drawerChosen({ drawer }));
+    this.drag.begin(this.bank(), place);
+  }
+
+  protected follow(down: number): void {
+    this.drag.moveTo(down);
+  }
+
+  protected letGo(): void {
+    this.drag.end();
+  }
+
+  protected nudge(place: number, steps: number): void {
+    this.drag.nudge(this.bank(), place, steps);
+  }
+
+  /** A joint's height above the floor, for those who hear it. */
+  protected told(y: number): string {
+    const showing = this.showing();
+    return showing ? writeLength(millimetres(y), showing, { unit: true }) : '';
   }
 
   protected askOpening(): void {

@@ -1,4 +1,5 @@
 import { writeExact, type BankPlan, type Patch, type Unit } from '@zabble/core';
+import { freeId } from './drawer-edits';
 
 /** Patches for what is done to the drawers of a bank as a whole. */
 export function lockPatch(bank: BankPlan, place: number, unit: Unit): Patch {
@@ -11,10 +12,7 @@ export function lockPatch(bank: BankPlan, place: number, unit: Unit): Patch {
 
 /** A new drawer at the foot of the bank. */
 export function addPatch(bank: BankPlan): Patch {
-  const taken = new Set(bank.drawers.map(({ id }) => id));
-  let number = bank.drawers.length + 1;
-  while (taken.has(`d${number}`)) number += 1;
-  return { path: `${bank.path}.drawers[${bank.drawers.length}]`, value: { id: `d${number}` } };
+  return { path: `${bank.path}.drawers[${bank.drawers.length}]`, value: { id: freeId(bank) } };
 }
 
 /** The drawer away, and with it every tie to it, lines carried across from it and the makeup it may have been. */

@@ -1,22 +1,38 @@
+import { CdkDrag, CdkDragHandle, CdkDropList, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { BankPlan, DrawerPlan, Patch } from '@zabble/core';
 import { HELD } from '../../drawing/held';
 import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
 import { selectPlan, selectShowing } from '../../store/job/job.selectors';
 import { SessionActions, sessionFeature } from '../../store/session/session';
 import { Choice } from '../../ui/choice';
 import { Figure } from '../../ui/figure';
 import { LengthField } from '../../ui/length-field';
+import { NumberField } from '../../ui/number-field';
 import { TextField } from '../../ui/text-field';
 import { addPatch, lockPatch, removePatches, schemePatches } from './bank-edits';
-import { RatioField } from './ratio-field';
+import { DrawerCard } from './drawer-card';
+import { movePatch } from './drawer-edits';
+import { OtherWays } from './other-ways';
 
 /** Divide: how many fronts, how they grow, which are locked. */
 @Component({
   selector: 'z-divide-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Choice, Figure, LengthField, RatioField, TextField],
+  imports: [
+    CdkDrag,
+    CdkDragHandle,
+    CdkDropList,
+    Choice,
+    DrawerCard,
+    Figure,
+    LengthField,
+    NumberField,
+    OtherWays,
+    TextField,
+  ],
   templateUrl: './divide-step.html',
 })
 export class DivideStep {
@@ -24,12 +40,18 @@ export class DivideStep {
   private readonly edits = inject(JobEdits);
   private readonly store = inject(Store);
   private readonly showing = this.store.selectSignal(selectShowing);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
   /** The other banks of the job, whose lines may come from this one. */
-  private readonly neighbours = computed(() =>
+  protected readonly neighbours = computed(() =>
     (this.plan()?.cases ?? []).flatMap(({ banks }) => banks).filter((bank) => bank.path !== this.bank().path),
   );
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
+  /** The drawer whose wishes are laid out below the table: the chosen one, else the top one. */
+  protected readonly card = computed(() => {
+    const { drawers } = this.bank();
+    return drawers.find(({ id }) => id === this.chosen()) ?? drawers[0];
+  });
   protected readonly says = signal('');
   protected readonly schemes = [
     { value: 'equal', label: 'Equal' },
@@ -60,6 +82,12 @@ export class DivideStep {
 
   protected remove(drawer: DrawerPlan): void {
     this.take(`take away drawer ${drawer.place + 1}`, removePatches(this.bank(), drawer.place, this.neighbours()));
+  }
+
+  protected drop({ previousIndex, currentIndex }: CdkDragDrop<unknown>): void {
+    const document = this.document();
+    if (document && previousIndex !== currentIndex)
+      this.take(`move drawer ${previousIndex + 1}`, [movePatch(document, this.bank(), previousIndex, currentIndex)]);
   }
 
   protected lock(drawer: DrawerPlan): void {

@@ -8,6 +8,7 @@ import { Choice } from '../../ui/choice';
 import { Figure } from '../../ui/figure';
 import { LengthField } from '../../ui/length-field';
 import { Size } from '../../ui/size';
+import { Beside } from './beside';
 import { JobDetails } from './job-details';
 import { Readings } from './readings';
 
@@ -15,7 +16,7 @@ import { Readings } from './readings';
 @Component({
   selector: 'z-measure-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Choice, Figure, JobDetails, LengthField, Readings, Size],
+  imports: [Beside, Choice, Figure, JobDetails, LengthField, Readings, Size],
   templateUrl: './measure-step.html',
 })
 export class MeasureStep {

@@ -1,20 +1,24 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { valueAt } from '@zabble/core';
-import { JobEdits } from '../../store/job/job-edits';
-import { jobFeature } from '../../store/job/job.reducer';
+import { JobEdits } from '../store/job/job-edits';
+import { jobFeature } from '../store/job/job.reducer';
 
-/** How many times its neighbour above each front is. */
+/** A plain number of the job: a count, a weight, a ratio. */
 @Component({
-  selector: 'z-ratio-field',
+  selector: 'z-number-field',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `<label class="flex flex-col gap-1">
-    <span class="caption">Each is so many times the one above</span>
+    <span class="caption" [class.sr-only]="hideLabel()">{{ label() }}</span>
     <input
-      class="write w-24"
+      class="write"
+      [class.w-24]="!narrow()"
+      [class.w-16]="narrow()"
       type="text"
       inputmode="decimal"
+      autocomplete="off"
       [attr.data-path]="path()"
+      [attr.placeholder]="placeholder() || null"
       [attr.aria-invalid]="says() !== ''"
       [value]="value()"
       (change)="take($any($event.target).value)"
@@ -24,19 +28,29 @@ import { jobFeature } from '../../store/job/job.reducer';
     }
   </label>`,
 })
-export class RatioField {
+export class NumberField {
   readonly path = input.required<string>();
+  readonly label = input.required<string>();
+  /** What the edit is called in undo, where the label alone would not tell. */
+  readonly name = input<string>();
+  readonly hideLabel = input(false);
+  readonly narrow = input(false);
+  readonly placeholder = input('');
+  /** An empty field takes the number out of the job. */
+  readonly optional = input(false);
   private readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
   protected readonly value = computed(() => String(valueAt(this.document(), this.path()) ?? ''));
 
   protected take(text: string): void {
+    const empty = text.trim() === '' && this.optional();
     const number = /^\s*\d+(?:[.,]\d+)?\s*$/.test(text) ? Number(text.trim().replace(',', '.')) : NaN;
-    if (Number.isNaN(number)) {
+    if (!empty && Number.isNaN(number)) {
       this.says.set(`Read ${JSON.stringify(text)}: a plain number is wanted, like 1.25.`);
       return;
     }
-    this.says.set(this.edits.apply('ratio', [{ path: this.path(), value: number }]) ?? '');
+    const patch = { path: this.path(), value: empty ? undefined : number };
+    this.says.set(this.edits.apply(this.name() ?? this.label().toLowerCase(), [patch]) ?? '');
   }
 }

@@ -1,0 +1,86 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import type { BankPlan, DrawerPlan } from '@zabble/core';
+import { Store } from '@ngrx/store';
+import { JobEdits } from '../../store/job/job-edits';
+import { selectShowing } from '../../store/job/job.selectors';
+import { LengthField } from '../../ui/length-field';
+import { NumberField } from '../../ui/number-field';
+import { TextField } from '../../ui/text-field';
+
+/** What goes into a drawer: each thing with its height, how many, its weight and the room it lies on. */
+@Component({
+  selector: 'z-contents-list',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [LengthField, NumberField, TextField],
+  template: `<section class="flex flex-col gap-2" [attr.aria-label]="'What goes into drawer ' + number()">
+    <h3 class="font-semibold">What goes in</h3>
+    @for (thing of things(); track $index; let i = $index) {
+      <div class="flex flex-wrap items-end gap-2 border-b border-line pb-2" role="group" [attr.aria-label]="thing.name">
+        <z-text-field class="w-44" [path]="path(i) + '.name'" label="Thing" />
+        <z-length-field [path]="path(i) + '.height'" label="High" [name]="thing.name + ', height'" [narrow]="true" />
+        <z-number-field [path]="path(i) + '.count'" label="Count" placeholder="1" [narrow]="true" [optional]="true" />
+        <z-number-field [path]="path(i) + '.weight_kg'" label="kg each" [narrow]="true" [optional]="true" />
+        @if (thing.footprint) {
+          <z-length-field [path]="path(i) + '.footprint[0]'" label="Across" [narrow]="true" />
+          <z-length-field [path]="path(i) + '.footprint[1]'" label="Deep" [narrow]="true" />
+        } @else {
+          <button type="button" class="press" (click)="measure(i)">+ across and deep</button>
+        }
+        <button
+          type="button"
+          class="min-h-11 min-w-11 rounded text-soft hover:text-lead"
+          [attr.aria-label]="'Take out ' + thing.name"
+          (click)="takeOut(i, thing.name)"
+        >
+          ×
+        </button>
+      </div>
+    } @empty {
+      <p class="caption">Nothing is written for it. What is stored decides how low the front may be.</p>
+    }
+    <div><button type="button" class="press" (click)="add()">+ Put something in</button></div>
+    @if (says()) {
+      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
+    }
+  </section>`,
+})
+export class ContentsList {
+  readonly bank = input.required<BankPlan>();
+  readonly drawer = input.required<DrawerPlan>();
+  private readonly edits = inject(JobEdits);
+  private readonly showing = inject(Store).selectSignal(selectShowing);
+  protected readonly says = signal('');
+  protected readonly number = computed(() => this.drawer().place + 1);
+  protected readonly things = computed(() => this.bank().bank.drawers[this.drawer().place]?.contents ?? []);
+
+  protected path(index: number): string {
+    return `${this.drawer().path}.contents[${index}]`;
+  }
+
+  protected add(): void {
+    const path = this.path(this.things().length);
+    const value = { name: 'thing', height: this.small('1 in', '25 mm') };
+    const patch =
+      this.things().length === 0 ? { path: `${this.drawer().path}.contents`, value: [value] } : { path, value };
+    this.take(`put something in drawer ${this.number()}`, patch);
+  }
+
+  protected measure(index: number): void {
+    const side = this.small('2 in', '50 mm');
+    this.take('across and deep', { path: `${this.path(index)}.footprint`, value: [side, side] });
+  }
+
+  protected takeOut(index: number, name: string): void {
+    const last = this.things().length === 1;
+    const path = last ? `${this.drawer().path}.contents` : this.path(index);
+    this.take(`take out ${name}`, { path, value: undefined });
+  }
+
+  private take(name: string, patch: { path: string; value: unknown }): void {
+    this.says.set(this.edits.apply(name, [patch]) ?? '');
+  }
+
+  private small(inch: string, metric: string): string {
+    return this.showing()?.unit === 'in' ? inch : metric;
+  }
+}

@@ -1,0 +1,90 @@
+import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+
+/** Room above and below a joint in which it is taken hold of, in pixels. */
+const REACH = 13;
+
+/** The joint between two fronts: dragged up and down, or moved by the arrow keys. */
+@Component({
+  selector: '[zJoint]',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `<svg:rect
+      class="cursor-ns-resize touch-none"
+      [attr.x]="left()"
+      [attr.y]="zJoint() - reach"
+      [attr.width]="width()"
+      [attr.height]="2 * reach"
+      fill="transparent"
+    />
+    <svg:rect
+      class="pointer-events-none"
+      [attr.x]="left() + width() / 2 - 22"
+      [attr.y]="zJoint() - 4"
+      width="44"
+      height="8"
+      rx="4"
+      [attr.fill]="held() ? 'var(--chalk)' : 'var(--sheet)'"
+      [attr.stroke]="held() ? 'var(--chalk)' : 'var(--edge)'"
+    />
+    @if (held()) {
+      <svg:line
+        class="pointer-events-none"
+        [attr.x1]="left()"
+        [attr.x2]="left() + width()"
+        [attr.y1]="zJoint()"
+        [attr.y2]="zJoint()"
+        stroke="var(--chalk)"
+        stroke-width="2"
+      />
+    }`,
+  host: {
+    class: 'touch-none',
+    '(pointerdown)': 'take($event)',
+    '(pointermove)': 'drag($event)',
+    '(pointerup)': 'drop($event)',
+    '(pointercancel)': 'drop($event)',
+    '(keydown)': 'key($event)',
+  },
+})
+export class JointHandle {
+  /** Where the joint is, in pixels from the top. */
+  readonly zJoint = input.required<number>();
+  readonly left = input.required<number>();
+  readonly width = input.required<number>();
+  readonly perMm = input.required<number>();
+  readonly taken = output();
+  /** Millimetres down from where it was taken. */
+  readonly dragged = output<number>();
+  readonly dropped = output();
+  /** Increments down. */
+  readonly nudged = output<number>();
+  protected readonly reach = REACH;
+  protected readonly held = signal(false);
+  private from = 0;
+
+  protected take(event: PointerEvent): void {
+    if (event.button !== 0) return;
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    event.preventDefault();
+    this.from = event.clientY;
+    this.held.set(true);
+    this.taken.emit();
+  }
+
+  protected drag(event: PointerEvent): void {
+    if (this.held()) this.dragged.emit((event.clientY - this.from) / this.perMm());
+  }
+
+  protected drop(event: PointerEvent): void {
+    if (!this.held()) return;
+    (event.currentTarget as Element).releasePointerCapture(event.pointerId);
+    this.held.set(false);
+    this.dropped.emit();
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const way = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    if (way === undefined || event.altKey || event.ctrlKey || event.metaKey) return;
+    this.nudged.emit(event.shiftKey ? 4 * way : way);
+    event.preventDefault();
+  }
+}

@@ -1,0 +1,153 @@
+import { expect, figure, kept, openJob, test } from './app';
+
+test.describe.configure({ mode: 'serial' });
+
+test('a joint is dragged and snaps: only the two fronts beside it change, in one step of undo', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  const before = await heights(page);
+  const joint = page.getByRole('slider', { name: 'Joint below drawer 3' });
+  const box = (await joint.boundingBox())!;
+  const [x, y] = [box.x + box.width / 4, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  for (let step = 1; step <= 12; step += 1) await page.mouse.move(x, y + step * 2);
+  await page.mouse.up();
+  await expect(page.getByLabel('Locked height of drawer 3')).toBeVisible();
+  const after = await heights(page);
+  expect(after[2]).toBeGreaterThan(before[2]!);
+  expect(after[2]! + after[3]!).toBeCloseTo(before[2]! + before[3]!, 9);
+  expect(after[2]! * 16).toBeCloseTo(Math.round(after[2]! * 16), 9);
+  for (const other of [0, 1, 4, 5]) expect(after[other]).toBe(before[other]);
+  await expect(page.getByRole('button', { name: /^Undo/ })).toHaveText('Undo: move the joint below drawer 3');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect.poll(() => heights(page)).toEqual(before);
+  await expect(page.getByRole('button', { name: /^Undo/ })).toBeDisabled();
+});
+
+test('a joint is nudged by keys, an increment at a time', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  const before = await heights(page);
+  const joint = page.getByRole('slider', { name: 'Joint below drawer 2' });
+  await joint.focus();
+  await joint.press('ArrowDown');
+  await joint.press('ArrowDown');
+  await joint.press('ArrowUp');
+  await expect.poll(async () => (await heights(page))[1]).toBeCloseTo(before[1]! + 1 / 16, 9);
+  await joint.press('Shift+ArrowDown');
+  await expect.poll(async () => (await heights(page))[1]).toBeCloseTo(before[1]! + 5 / 16, 9);
+  await expect(joint).toHaveAttribute('aria-valuetext', /above the floor$/);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect.poll(() => heights(page)).toEqual(before);
+  await kept(page);
+});
+
+test('a drawer’s wishes: tied, at least, at most; what can’t be had is refused with the amount', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  await page.getByRole('button', { name: 'Drawer 2, Thread cones' }).click();
+  const card = page.getByRole('region', { name: 'Drawer 2' });
+  await card.getByLabel('At least').fill('5');
+  await card.getByLabel('At least').press('Enter');
+  await expect.poll(async () => (await heights(page))[1]).toBe(5);
+  await expect(page.getByRole('row').nth(2)).toContainText('at its least');
+  await card.getByLabel('At most').fill('4');
+  await card.getByLabel('At most').press('Enter');
+  await expect(card.getByRole('alert')).toContainText('asked to be two things at once, 1 in apart');
+  expect((await heights(page))[1]).toBe(5);
+  await card.getByLabel('At most').press('Escape');
+  await card.getByLabel('Same height as').selectOption('drawer 1, Needles, palms');
+  await expect.poll(async () => (await heights(page))[0]).toBe(5);
+  await kept(page);
+});
+
+test('what goes in decides how low a front may be, and says when it does not fit', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  await page.getByRole('button', { name: 'Drawer 5, Webbing' }).click();
+  const card = page.getByRole('region', { name: 'What goes into drawer 5' });
+  await card.getByRole('button', { name: '+ Put something in' }).click();
+  const thing = card.getByRole('group', { name: 'thing' });
+  await thing.getByLabel('High').fill('6');
+  await thing.getByLabel('High').press('Enter');
+  await expect(page.getByRole('row').nth(5)).toContainText('held by contents');
+  await thing.getByRole('button', { name: '+ across and deep' }).click();
+  await thing.getByLabel('Across').fill('23');
+  await thing.getByLabel('Across').press('Enter');
+  await thing.getByLabel('Deep').fill('22 1/2');
+  await thing.getByLabel('Deep').press('Enter');
+  await expect(page.locator('[data-code="CONTENTS_TOO_WIDE"]')).toContainText('whichever way it lies');
+  await thing.getByLabel('kg each').fill('heavy');
+  await thing.getByLabel('kg each').press('Enter');
+  await expect(thing.getByRole('alert')).toContainText('Read "heavy": a plain number is wanted');
+  await thing.getByRole('button', { name: 'Take out thing' }).click();
+  await expect(page.locator('[data-code="CONTENTS_TOO_WIDE"]')).toHaveCount(0);
+  await kept(page);
+});
+
+test('other ways to divide stand side by side, and one is taken', async ({ page }) => {
+  await openJob(page, 'Flag chest');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  await page.getByRole('button', { name: 'Other ways to divide it' }).click();
+  const equal = page.getByRole('button', { name: /^equal/i }).last();
+  await equal.click();
+  await expect(equal).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: /^Undo/ })).toHaveText('Undo: divide by equal');
+  await expect(page.getByRole('radio', { name: 'Equal', exact: true })).toBeChecked();
+  await kept(page);
+});
+
+test('drawers change places, and one more is put below', async ({ page }) => {
+  await openJob(page, 'Flag chest');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  const names = () =>
+    page.getByLabel(/^Name of drawer/).evaluateAll((fields) => fields.map((each) => (each as HTMLInputElement).value));
+  await page.getByRole('button', { name: 'Drawer 2, Code flags' }).click();
+  await page.getByRole('button', { name: 'Move down' }).click();
+  await expect.poll(names).toEqual(['Signal pennants', 'Ensigns', 'Code flags', 'Bunting rolls']);
+  const grip = page.getByTitle('Drag to another place').nth(3);
+  const target = page.getByTitle('Drag to another place').first();
+  const [from, to] = [(await grip.boundingBox())!, (await target.boundingBox())!];
+  await page.mouse.move(from.x + 8, from.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 8, from.y - 10, { steps: 5 });
+  await page.mouse.move(to.x + 8, to.y + 10, { steps: 15 });
+  await page.mouse.up();
+  await expect.poll(names).toEqual(['Bunting rolls', 'Signal pennants', 'Ensigns', 'Code flags']);
+  await page.getByRole('button', { name: 'One more like it' }).click();
+  await expect.poll(async () => (await names()).length).toBe(5);
+  await kept(page);
+});
+
+test('a bank beside, a divider between, a line carried across', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.getByRole('button', { name: '+ A bank beside this one' }).click();
+  await page.getByLabel('Divider between banks').fill('3/4');
+  await page.getByLabel('Divider between banks').press('Enter');
+  await page.getByText('Openings', { exact: true }).click();
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  await page.getByText('Equal', { exact: true }).click();
+  await page.getByRole('button', { name: 'Drawer 2', exact: true }).click();
+  await page.getByLabel('Lower edge level with').selectOption('bank b1, drawer 3, Grommets and dies');
+  const level = (drawer: number) =>
+    page.getByRole('slider', { name: `Joint below drawer ${drawer}` }).getAttribute('aria-valuetext');
+  const here = await level(2);
+  await page.getByRole('button', { name: /, b1$/ }).click();
+  await expect.poll(() => level(3)).toBe(here);
+  await kept(page);
+});
+
+/** Front heights of the bank, from the top down, in inches. */
+async function heights(page: Parameters<typeof figure>[0]): Promise<number[]> {
+  const found: number[] = [];
+  const count = await page.getByLabel(/^Name of drawer/).count();
+  for (let drawer = 1; drawer <= count; drawer += 1) {
+    const locked = page.getByLabel(`Locked height of drawer ${drawer}`);
+    const text =
+      (await locked.count()) > 0 ? await locked.inputValue() : await figure(page, `Front height of drawer ${drawer}`);
+    const [, whole = '0', top = '0', bottom = '1'] = /^(?:(\d+) ?)?(?:(\d+)\/(\d+))?$/.exec(text) ?? [];
+    found.push(Number(whole) + Number(top) / Number(bottom));
+  }
+  return found;
+}
