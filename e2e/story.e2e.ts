@@ -14,7 +14,7 @@ test('one width reading changes the governing width, every front, box and part a
   await expect(page.getByRole('group', { name: 'Face of the bank and its story stick' })).toBeVisible();
   await page.getByLabel('Width, reading 2').fill('23 7/8');
   await expect.poll(() => figure(page, 'Width that governs')).toBe('23 7/8');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await page.getByRole('link', { name: /^Fronts/ }).click();
   await expect.poll(() => figure(page, 'Front width')).toBe('24 7/8');
   await page.getByRole('link', { name: /^Boxes/ }).click();
   for (const box of [1, 2, 3, 4, 5, 6]) expect(await figure(page, `Width of box ${box}`)).toBe('22 7/8');

@@ -1,5 +1,5 @@
 import { railOf } from '../job';
-import { inMillimetres, type Tally } from '../length';
+import { inMillimetres, ZERO, type Tally } from '../length';
 import type { BankPlan, DrawerDimension, DrawerPlan } from '../plan';
 import type { Box, Drawing, Line, Shape } from './shapes';
 
@@ -7,6 +7,9 @@ import type { Box, Drawing, Line, Shape } from './shapes';
 const AROUND = 26;
 /** How far a slide’s line is drawn in from the case side. */
 const SLIDE_MARK = 18;
+/** A knob's width, and a bar's thickness, where nothing is known of them. */
+const KNOB = 30;
+const BAR = 12;
 
 /** The bank as seen from the front: opening, rails, fronts, and the boxes and slide lines behind them. */
 export function drawFace(plan: BankPlan): Drawing {
@@ -14,9 +17,10 @@ export function drawFace(plan: BankPlan): Drawing {
   const opening: Box = { kind: 'box', role: 'opening', x: 0, y: 0, width, height };
   const fronts = plan.drawers.flatMap((drawer) => frontOf(plan, drawer));
   const boxes = plan.drawers.flatMap((drawer) => boxOf(plan, drawer));
+  const pulls = plan.drawers.flatMap((drawer) => pullsOf(plan, drawer));
   const edges = extent([opening, ...fronts]);
   const around: Box = { kind: 'box', role: 'case', ...grown(extent([opening]), AROUND) };
-  const shapes: Shape[] = [around, opening, ...railsOf(plan), ...boxes, ...slideLines(plan), ...fronts];
+  const shapes: Shape[] = [around, opening, ...railsOf(plan), ...boxes, ...slideLines(plan), ...fronts, ...pulls];
   return { ...extent([around, { ...opening, ...edges }]), shapes };
 }
 
@@ -36,6 +40,28 @@ function frontOf({ bank }: BankPlan, drawer: DrawerPlan): readonly Box[] {
       height,
     },
   ];
+}
+
+/** A bar over two bores, or a knob on one, as it sits on the front. */
+function pullsOf(plan: BankPlan, drawer: DrawerPlan): readonly Box[] {
+  const [front] = frontOf(plan, drawer);
+  if (!front) return [];
+  const bores = drawer.bores.map(({ x, y }) => ({
+    x: front.x + inMillimetres(x.total),
+    y: front.y + inMillimetres(y.total),
+  }));
+  const centres = inMillimetres(plan.bank.front.pull?.centres ?? ZERO);
+  const firsts = centres === 0 ? bores : bores.filter((_, index) => index % 2 === 0);
+  const half = (centres === 0 ? KNOB : BAR) / 2;
+  return firsts.map(({ x, y }) => ({
+    kind: 'box',
+    role: 'pull',
+    drawer: drawer.id,
+    x: x - half,
+    y: y - half,
+    width: centres + 2 * half,
+    height: 2 * half,
+  }));
 }
 
 function boxOf({ opening }: BankPlan, drawer: DrawerPlan): readonly Box[] {

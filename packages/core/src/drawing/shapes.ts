@@ -11,7 +11,7 @@ interface Standing {
 
 export interface Box extends Standing {
   readonly kind: 'box';
-  readonly role: 'case' | 'opening' | 'rail' | 'front' | 'drawer-box';
+  readonly role: 'case' | 'opening' | 'rail' | 'front' | 'drawer-box' | 'pull' | 'panel';
   readonly x: number;
   readonly y: number;
   readonly width: number;

@@ -97,7 +97,7 @@ export function grainJumps(bank: Bank, path: string, run: GrainRun, say: Say, ex
   return {
     code: 'GRAIN_JUMPS',
     severity: 'note',
-    step: 'cut',
+    step: 'fronts',
     says: `The figure jumps by ${say(nm(Math.abs(jump.total)))} ${where}: the gap and what the saw takes differ.`,
     because: jump,
     remedies: runRemedies(bank, path, jump.total, exact),

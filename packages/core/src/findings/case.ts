@@ -122,7 +122,7 @@ export function grainJumpsAcross(
   return {
     code: 'GRAIN_JUMPS',
     severity: 'note',
-    step: 'cut',
+    step: 'fronts',
     says: `The figure jumps by ${say(nm(Math.abs(worst.total)))} from bank to bank: the gap and what the saw takes differ.`,
     because: worst,
     remedies: more >= 0 ? [remedy] : [],

@@ -58,7 +58,7 @@ export const frontProud: BoxRule = ({ bank, bankPath, family, front }, say) => {
     says: 'Use the slide’s own set-back',
     patches: [{ path: `${bankPath}.mounting.setback`, value: undefined }],
   };
-  return judged({ code: 'FRONT_PROUD', severity: 'warn', step: 'boxes', says }, [remedy], because);
+  return judged({ code: 'FRONT_PROUD', severity: 'warn', step: 'fronts', says }, [remedy], because);
 };
 
 /** A gap beside a front. `extra` is what of the field's size is not gap. */
@@ -85,7 +85,7 @@ function solidTooTight(facts: BoxFacts, say: Say) {
   const says = `its front of ${wood} may still grow ${say(grows)} in height to the wettest season (${rise.toFixed(1)} % of moisture); the gap above it is ${say(reveal.gap)}.`;
   const because = tally(...growing.terms, minus('gap above', reveal.gap));
   const remedies = [widened(facts, reveal, grows), quarterSawn(facts, reveal.gap, height.total)];
-  return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'divide', says }, remedies, because);
+  return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'fronts', says }, remedies, because);
 }
 
 function sheetTooTight(facts: BoxFacts, say: Say) {
@@ -102,7 +102,7 @@ function sheetTooTight(facts: BoxFacts, say: Say) {
   const says = `the gap ${where[tight.field]} is ${say(tight.gap)}; under ${say(SHEET_GAP)} fronts touch.`;
   const because = tally(plus('gap', tight.gap));
   const remedy = widened(facts, tight, USUAL_SHEET_GAP[facts.job.unit]);
-  return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'divide', says }, [remedy], because);
+  return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'fronts', says }, [remedy], because);
 }
 
 /** The gaps of an inset front to the case at its sides, and below the bottom one. */

@@ -23,6 +23,7 @@ import { ConflictBar } from './conflict-bar';
 import { CutStep } from './cut/cut-step';
 import { DivideStep } from './divide/divide-step';
 import { Findings } from './findings-list';
+import { FrontsStep } from './fronts/fronts-step';
 import { MeasureStep } from './measure/measure-step';
 import { Reckoning } from './reckoning/reckoning';
 import { StepTabs } from './step-tabs';
@@ -40,6 +41,7 @@ import { STEPS } from './steps';
     CutStep,
     DivideStep,
     Findings,
+    FrontsStep,
     MeasureStep,
     Reckoning,
     RouterLink,

@@ -36,7 +36,9 @@ describe('how the steps stand', () => {
   it.each([
     [`${PATH}.opening.width[1]`, 'measure'],
     [`${PATH}.buildOut.left`, 'measure'],
-    [`${PATH}.front.gap`, 'divide'],
+    [`${PATH}.front.gap`, 'fronts'],
+    [`${PATH}.rail`, 'fronts'],
+    ['climate.fitting.humidity', 'fronts'],
     [`${PATH}.division.step`, 'divide'],
     [`${PATH}.drawers[2].height`, 'divide'],
     [`${PATH}.box.groove.depth`, 'boxes'],

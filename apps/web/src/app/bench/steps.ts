@@ -4,6 +4,7 @@ export const STEPS: readonly { readonly id: Step; readonly name: string }[] = [
   { id: 'measure', name: 'Measure' },
   { id: 'divide', name: 'Divide' },
   { id: 'boxes', name: 'Boxes' },
+  { id: 'fronts', name: 'Fronts' },
   { id: 'cut', name: 'Cut' },
 ];
 
@@ -26,13 +27,20 @@ export function standingOf(bank: BankPlan, step: Step): Standing {
   }
   if (step === 'divide')
     return { state: 'done', says: bank.drawers.length === 1 ? '1 front' : `${bank.drawers.length} fronts` };
+  if (step === 'fronts') return { state: 'done', says: mountOf(bank) };
   const heights = new Set(bank.drawers.map(({ dimensions }) => dimensions['box.height']?.total)).size;
   return { state: 'done', says: heights === 1 ? '1 box height' : `${heights} box heights` };
+}
+
+function mountOf({ bank, drawers }: BankPlan): string {
+  const pulled = drawers.some(({ bores }) => bores.length > 0);
+  return pulled ? `${bank.front.mount}, with pulls` : bank.front.mount;
 }
 
 /** The step that holds a field of the job. */
 export function stepOfPath(path: string): Step {
   if (/\.(opening|buildOut)\b/.test(path) || /\.basis$/.test(path)) return 'measure';
+  if (/\.front\b|^climate|\.run\b|\.rail$/.test(path)) return 'fronts';
   if (/^materials|^slides|\.(box|slide|mounting)\b/.test(path)) return 'boxes';
   return 'divide';
 }

@@ -41,6 +41,8 @@ type Box = Shape & { kind: 'box' };
 })
 export class BankDrawing implements OnDestroy {
   readonly bank = input.required<BankPlan>();
+  /** The fronts as they will look, with their pulls, in place of names and heights. */
+  readonly withPulls = input(false);
   private readonly drag = inject(JointDrag);
   private readonly store = inject(Store);
   private readonly size = signal<Size>({ width: 560, height: 640 });

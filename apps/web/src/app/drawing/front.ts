@@ -22,6 +22,8 @@ export class Front {
   readonly chosen = input(false);
   /** Planned fronts are drawn open and dashed. */
   readonly planned = input(false);
+  /** Only its number, in the corner: its pull is looked at. */
+  readonly bare = input(false);
   /** Something stands in this drawer’s way. */
   readonly stopped = input(false);
   protected readonly at = computed(() => placed(this.zFront(), this.scale()));

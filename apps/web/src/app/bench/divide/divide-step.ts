@@ -64,13 +64,7 @@ export class DivideStep {
     { value: 'bottom', label: 'Bottom' },
     { value: 'top', label: 'Top' },
   ];
-  protected readonly mounts = [
-    { value: 'overlay', label: 'Overlay' },
-    { value: 'inset', label: 'Inset' },
-  ];
-  protected readonly edges = ['top', 'bottom', 'left', 'right'] as const;
   protected readonly scheme = computed(() => this.bank().bank.division.scheme);
-  protected readonly overlay = computed(() => this.bank().bank.front.mount === 'overlay');
   protected readonly alongScheme = computed(() => {
     const [bank, unit] = [this.bank(), this.unit()];
     return (scheme: string): readonly Patch[] => schemePatches(bank, scheme, unit);

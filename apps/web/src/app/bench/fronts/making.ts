@@ -1,0 +1,119 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { BankPlan, Edge } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { selectJob, selectShowing } from '../../store/job/job.selectors';
+import { LengthField } from '../../ui/length-field';
+import { Pick } from '../../ui/pick';
+
+const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
+
+/** How the fronts are made: from one piece, banded, or as a frame with its panel. */
+@Component({
+  selector: 'z-making',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [LengthField, Pick],
+  template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="How fronts are made">
+    <h3 class="text-lg font-semibold">Made</h3>
+    <div class="flex flex-wrap gap-1" role="group" aria-label="How fronts are made">
+      @for (way of ways; track way.value) {
+        <button
+          type="button"
+          class="press"
+          [class.press-main]="way.value === made()"
+          [attr.aria-pressed]="way.value === made()"
+          (click)="choose(way.value, way.label)"
+        >
+          {{ way.label }}
+        </button>
+      }
+    </div>
+    @if (made() === 'banded') {
+      <div class="flex flex-wrap items-end gap-3">
+        <z-length-field [path]="path() + '.band.thickness'" label="Band" [narrow]="true" />
+        <div class="flex flex-wrap gap-1" role="group" aria-label="Edges that are banded">
+          @for (edge of edges; track edge) {
+            <button
+              type="button"
+              class="press"
+              [class.press-main]="isBanded(edge)"
+              [attr.aria-pressed]="isBanded(edge)"
+              (click)="turn(edge)"
+            >
+              {{ edge }}
+            </button>
+          }
+        </div>
+      </div>
+    }
+    @if (made() === 'framed') {
+      <div class="flex flex-wrap items-start gap-3">
+        <z-length-field [path]="path() + '.frame.stile'" label="Stiles" [narrow]="true" />
+        <z-length-field
+          [path]="path() + '.frame.rail'"
+          label="Rails"
+          [narrow]="true"
+          [optional]="true"
+          placeholder="as stiles"
+        />
+        <z-length-field [path]="path() + '.frame.groove'" label="Groove" [narrow]="true" />
+        <z-length-field [path]="path() + '.frame.play'" label="Play" name="play of the panel" [narrow]="true" />
+        <z-pick class="w-60" [path]="path() + '.frame.panel'" label="Panel of" [options]="materials()" />
+      </div>
+    }
+    @if (says()) {
+      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
+    }
+  </section>`,
+})
+export class Making {
+  readonly bank = input.required<BankPlan>();
+  private readonly edits = inject(JobEdits);
+  private readonly store = inject(Store);
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly says = signal('');
+  protected readonly edges = EDGES;
+  protected readonly ways = [
+    { value: 'plain', label: 'In one piece' },
+    { value: 'banded', label: 'Edges banded' },
+    { value: 'framed', label: 'Framed' },
+  ] as const;
+  protected readonly path = computed(() => `${this.bank().path}.front`);
+  private readonly front = computed(() => this.bank().bank.front);
+  protected readonly made = computed(() => (this.front().frame ? 'framed' : this.front().band ? 'banded' : 'plain'));
+  protected readonly materials = computed(() =>
+    (this.job()?.materials ?? []).map(({ id, name }) => ({ value: id, label: name })),
+  );
+
+  protected isBanded(edge: Edge): boolean {
+    return this.front().band?.edges.includes(edge) ?? false;
+  }
+
+  /** The last banded edge goes with the band itself. */
+  protected turn(edge: Edge): void {
+    const now = this.front().band?.edges ?? [];
+    const edges = now.includes(edge) ? now.filter((each) => each !== edge) : [...now, edge];
+    const patch =
+      edges.length === 0
+        ? { path: `${this.path()}.band`, value: undefined }
+        : { path: `${this.path()}.band.edges`, value: EDGES.filter((each) => edges.includes(each)) };
+    this.says.set(this.edits.apply(`band of the ${edge} edge`, [patch]) ?? '');
+  }
+
+  protected choose(way: 'plain' | 'banded' | 'framed', label: string): void {
+    const band = way === 'banded' ? { thickness: this.small('1/32 in', '1 mm'), edges: EDGES } : undefined;
+    const { material } = this.front();
+    const sizes = { stile: this.small('2 1/4 in', '57 mm'), groove: this.small('3/8 in', '10 mm'), play: '3 mm' };
+    const frame = way === 'framed' ? { ...sizes, panel: material } : undefined;
+    const patches = [
+      { path: `${this.path()}.band`, value: band },
+      { path: `${this.path()}.frame`, value: frame },
+    ];
+    this.says.set(this.edits.apply(`fronts made: ${label.toLowerCase()}`, patches) ?? '');
+  }
+
+  private small(inch: string, metric: string): string {
+    return this.showing()?.unit === 'in' ? inch : metric;
+  }
+}

@@ -1,0 +1,131 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { BankPlan, Patch } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { selectShowing } from '../../store/job/job.selectors';
+import { sessionFeature } from '../../store/session/session';
+import { LengthField } from '../../ui/length-field';
+import { Size } from '../../ui/size';
+
+const SCHOOLS = [
+  { value: 'none', label: 'None' },
+  { value: 'centre', label: 'In the middle' },
+  { value: 'from-top', label: 'From the top edge' },
+  { value: 'third-when-low', label: 'Higher on low drawers' },
+] as const;
+
+/** Where the pulls sit and are bored. */
+@Component({
+  selector: 'z-pulls',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [LengthField, Size],
+  template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="Pulls">
+    <h3 class="text-lg font-semibold">Pulls</h3>
+    <div class="flex flex-wrap gap-1" role="group" aria-label="Where pulls sit">
+      @for (option of schools; track option.value) {
+        <button
+          type="button"
+          class="press"
+          [class.press-main]="option.value === school()"
+          [attr.aria-pressed]="option.value === school()"
+          (click)="choose(option.value, option.label)"
+        >
+          {{ option.label }}
+        </button>
+      }
+    </div>
+    @if (pull(); as now) {
+      <div class="flex flex-wrap items-start gap-3">
+        @if (now.school === 'from-top') {
+          <z-length-field [path]="path() + '.fromTop'" label="Below the top edge" [narrow]="true" />
+        }
+        @if (now.school === 'third-when-low') {
+          <z-length-field [path]="path() + '.lowUnder'" label="Low is under" [narrow]="true" />
+        }
+        <z-length-field
+          [path]="path() + '.centres'"
+          label="Bore centres"
+          [narrow]="true"
+          [optional]="true"
+          placeholder="knob"
+        />
+        <z-length-field
+          [path]="path() + '.height'"
+          label="Its height"
+          [narrow]="true"
+          [optional]="true"
+          placeholder="any"
+        />
+        <z-length-field [path]="path() + '.purchase'" label="Screw bites" [narrow]="true" />
+        <z-length-field
+          [path]="path() + '.twoOver'"
+          label="Two on fronts over"
+          [narrow]="true"
+          [optional]="true"
+          [placeholder]="usual()"
+        />
+      </div>
+      @if (bores(); as found) {
+        <dl class="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-1" aria-label="Bores">
+          <dt class="caption">Drawer {{ found.number }}, bored from its left edge at</dt>
+          <dd class="flex flex-wrap gap-x-4 text-lg">
+            @for (bore of found.bores; track $index) {
+              <z-size [length]="bore.x.total" />
+            }
+          </dd>
+          <dt class="caption">and up from its lower edge</dt>
+          <dd class="text-lg"><z-size [length]="found.bores[0]!.y.total" /></dd>
+          @if (found.screw; as screw) {
+            <dt class="caption">with a screw no longer than</dt>
+            <dd class="text-lg"><z-size [length]="screw.total" round="down" /></dd>
+          }
+        </dl>
+      }
+    }
+    @if (says()) {
+      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
+    }
+  </section>`,
+})
+export class Pulls {
+  readonly bank = input.required<BankPlan>();
+  private readonly edits = inject(JobEdits);
+  private readonly store = inject(Store);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  private readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
+  protected readonly says = signal('');
+  protected readonly schools = SCHOOLS;
+  protected readonly path = computed(() => `${this.bank().path}.front.pull`);
+  protected readonly pull = computed(() => this.bank().bank.front.pull);
+  protected readonly school = computed(() => this.pull()?.school ?? 'none');
+  protected readonly usual = computed(() => this.small('24 in', '600 mm'));
+  protected readonly bores = computed(() => {
+    const { drawers } = this.bank();
+    const drawer = drawers.find(({ id }) => id === this.chosen()) ?? drawers[0];
+    if (!drawer || drawer.bores.length === 0) return undefined;
+    return { number: drawer.place + 1, bores: drawer.bores, screw: drawer.dimensions['screw.pull'] };
+  });
+
+  protected choose(school: string, label: string): void {
+    const patches = school === 'none' ? [{ path: this.path(), value: undefined }] : this.along(school);
+    this.says.set(this.edits.apply(`pulls: ${label.toLowerCase()}`, patches) ?? '');
+  }
+
+  /** A school comes with the figure it needs, and the first with a purchase. */
+  private along(school: string): readonly Patch[] {
+    const now = this.pull();
+    const at = (field: string, value: unknown): Patch => ({ path: `${this.path()}.${field}`, value });
+    return [
+      at('school', school),
+      ...(now?.purchase === undefined ? [at('purchase', '8 mm')] : []),
+      ...(school === 'from-top' && now?.fromTop === undefined ? [at('fromTop', this.small('1 1/2 in', '40 mm'))] : []),
+      ...(school === 'third-when-low' && now?.lowUnder === undefined
+        ? [at('lowUnder', this.small('16 in', '400 mm'))]
+        : []),
+    ];
+  }
+
+  private small(inch: string, metric: string): string {
+    return this.showing()?.unit === 'in' ? inch : metric;
+  }
+}
