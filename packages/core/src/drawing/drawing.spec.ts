@@ -1,7 +1,11 @@
 import { patched, type Patch } from '../job';
 import { BANK, sample } from '../job/sample.spec-data';
 import { plan, readJobDocument } from '../plan';
+import { banks, demo } from '../plan/plan.spec-data';
 import { drawFace } from './face';
+import { drawPanel } from './panel';
+import { drawSection } from './section';
+import type { Box } from './shapes';
 import { drawStick } from './stick';
 
 function bank(...patches: Patch[]) {
@@ -56,5 +60,80 @@ describe('the story stick', () => {
     expect(marks.map(({ y }) => y)).toEqual(marks.map(({ y }) => y).sort((a, b) => b - a));
     expect(marks[0]).toMatchObject({ kind: 'front-top', drawer: 'd1', y: 510_000_000 });
     expect(marks.at(-1)).toMatchObject({ kind: 'front-bottom', drawer: 'd3', y: -10_000_000 });
+  });
+});
+
+describe('the section of a drawer', () => {
+  const inside = (a: { x: number; y: number; width: number; height: number }, b: typeof a): boolean =>
+    a.x >= b.x - 1e-6 &&
+    a.y >= b.y - 1e-6 &&
+    a.x + a.width <= b.x + b.width + 1e-6 &&
+    a.y + a.height <= b.y + b.height + 1e-6;
+
+  it.each(['notions-bank', 'flag-chest', 'rope-bench'])(
+    '%s: ends and bottom in the box, the box in its bay',
+    (name) => {
+      for (const bank of banks(demo(name)))
+        for (const { id, dimensions } of bank.drawers) {
+          const { shapes } = drawSection(bank, id)!;
+          const of = (role: string) =>
+            shapes.filter((shape): shape is Box => shape.kind === 'box' && shape.role === role);
+          const [[bay], [side]] = [of('bay'), of('box-side')];
+          expect(inside(side!, bay!)).toBe(true);
+          for (const part of [...of('box-end'), ...of('box-bottom'), ...of('notch'), ...of('bore')])
+            expect(inside(part, side!)).toBe(true);
+          expect(side!.width * 1e6).toBeCloseTo(dimensions['box.length']!.total, 3);
+        }
+    },
+  );
+
+  it('its sizes are the plan’s: clearances, wall, groove, notch and bore', () => {
+    const [bank] = banks(demo('flag-chest'));
+    const sizes = drawSection(bank!, 'd1')!.shapes.flatMap((shape) =>
+      shape.kind === 'measure' ? [[shape.label, shape.length / 1e6]] : [],
+    );
+    // Bay 123, box 100 by steps of 5: 14 below, 9 left above; the bottom 13 up and 8.8 thick.
+    expect(Object.fromEntries(sizes)).toEqual({
+      'clear below': 14,
+      'clear above': 9,
+      box: 100,
+      'wall inside': 78.2,
+      'bottom up': 13,
+      'box length': 440,
+      'behind it': 57,
+      'set-back': 23,
+      groove: 6,
+      notch: 13,
+      bore: 11,
+    });
+  });
+
+  it('is none where the box can’t be worked out', () => {
+    const [bank] = banks(demo('flag-chest'), { path: 'cases[0].banks[0].drawers[0].height', value: '2000 mm' });
+    expect(drawSection(bank!, 'd1')).toBeUndefined();
+    expect(drawSection(bank!, 'nobody')).toBeUndefined();
+  });
+});
+
+describe('the panel of a run', () => {
+  it('holds the fronts in their order with the kerf between, half the trim at either end', () => {
+    const run = { path: 'cases[0].banks[0].front.run', value: { kerf: '3 mm', trim: '10 mm' } };
+    const [bank] = banks(demo('flag-chest'), run);
+    const { shapes, height } = drawPanel(bank!)!;
+    const fronts = shapes.filter((shape): shape is Box => shape.kind === 'box' && shape.role === 'front');
+    expect(height).toBe(119 + 148 + 185 + 232 + 9 + 10);
+    fronts.slice(1).forEach((front, index) => expect(fronts[index]!.y - front.y - front.height).toBeCloseTo(3, 9));
+    expect(fronts.at(-1)!.y).toBeCloseTo(5, 9);
+    expect(drawPanel(banks(demo('flag-chest'))[0]!)).toBeUndefined();
+  });
+
+  it('pulls sit on their fronts: a bar over two bores, a knob on one', () => {
+    const pull = (value: object) => ({ path: 'cases[0].banks[0].front.pull', value });
+    const pulls = (value: object) =>
+      drawFace(banks(demo('flag-chest'), pull(value))[0]!).shapes.filter((shape) => shape.role === 'pull') as Box[];
+    const bars = pulls({ school: 'centre', purchase: '8 mm', centres: '128 mm' });
+    expect(bars).toHaveLength(8);
+    expect(bars[0]).toMatchObject({ width: 140, height: 12 });
+    expect(pulls({ school: 'centre', purchase: '8 mm', count: 1 })).toHaveLength(4);
   });
 });

@@ -1,8 +1,10 @@
+import type { Length } from '../length';
+
 /**
  * A drawing is shapes in millimetres, `y` up from the floor of the opening and `x` from its left edge. Screen, paper
  * and machine file are writers over the same shapes. `role` says what a shape stands for, never how it looks.
  */
-export type Shape = Box | Line;
+export type Shape = Box | Line | Measure;
 
 interface Standing {
   /** Id of the drawer it belongs to. */
@@ -11,7 +13,21 @@ interface Standing {
 
 export interface Box extends Standing {
   readonly kind: 'box';
-  readonly role: 'case' | 'opening' | 'rail' | 'front' | 'drawer-box' | 'pull' | 'panel';
+  readonly role:
+    | 'case'
+    | 'opening'
+    | 'rail'
+    | 'front'
+    | 'drawer-box'
+    | 'pull'
+    | 'panel'
+    | 'bay'
+    | 'box-side'
+    | 'box-end'
+    | 'box-bottom'
+    | 'slide'
+    | 'notch'
+    | 'bore';
   readonly x: number;
   readonly y: number;
   readonly width: number;
@@ -21,6 +37,18 @@ export interface Box extends Standing {
 export interface Line extends Standing {
   readonly kind: 'line';
   readonly role: 'slide-line' | 'floor';
+  readonly x1: number;
+  readonly y1: number;
+  readonly x2: number;
+  readonly y2: number;
+}
+
+/** A size between two points, level or upright, with what it is called. */
+export interface Measure extends Standing {
+  readonly kind: 'measure';
+  readonly role: 'size';
+  readonly label: string;
+  readonly length: Length;
   readonly x1: number;
   readonly y1: number;
   readonly x2: number;

@@ -15,6 +15,7 @@ import { SessionActions, sessionFeature } from '../../store/session/session';
 import { Figure } from '../../ui/figure';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
+import { SectionDrawing } from '../../drawing/section-drawing';
 import { SlideCard } from './slide-card';
 
 const optionsOf = (rows: Readonly<Record<string, { readonly name: string }>>) =>
@@ -24,7 +25,7 @@ const optionsOf = (rows: Readonly<Record<string, { readonly name: string }>>) =>
 @Component({
   selector: 'z-boxes-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Figure, LengthField, Pick, SlideCard],
+  imports: [Figure, LengthField, Pick, SectionDrawing, SlideCard],
   templateUrl: './boxes-step.html',
 })
 export class BoxesStep {
@@ -33,6 +34,8 @@ export class BoxesStep {
   private readonly job = this.store.selectSignal(selectJob);
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
+  /** The drawer whose section is drawn: the chosen one, else the top one. */
+  protected readonly shown = computed(() => this.chosen() ?? this.bank().drawers[0]?.id);
   protected readonly joints = optionsOf(CORNERS);
   protected readonly fits = optionsOf(BOTTOMS);
   protected readonly box = computed(() => this.bank().bank.box);
