@@ -77,3 +77,24 @@ test('banded, framed, from one panel: the cut list follows', async ({ page }) =>
   await expect(page.getByRole('table').last()).toContainText(/stiles of|front rails of/);
   await kept(page);
 });
+
+test('slides side by side for this bank: one is taken, and a row is written from its sheet', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.getByRole('link', { name: /^Slides/ }).click();
+  const table = page.getByRole('group', { name: 'Slides side by side' });
+  await expect(table.getByRole('row')).toHaveCount(11);
+  await expect(table.getByRole('row', { name: /^Centre-mount/ })).toContainText(/wants the bottom/);
+  await table.getByRole('button', { name: 'Use Side-mount, light' }).click();
+  await expect(page.getByLabel('Slide', { exact: true })).toHaveValue('side-light');
+  await page.getByRole('button', { name: 'Write a row from its sheet' }).click();
+  const sheet = page.getByRole('region', { name: 'From its sheet' });
+  await sheet.getByLabel('Each side').fill('12 mm');
+  await sheet.getByLabel('Each side').press('Enter');
+  await sheet.getByLabel('Name of this slide').fill('Loft slide');
+  await sheet.getByLabel('Name of this slide').press('Enter');
+  await expect(table.getByRole('row', { name: /^Loft slide/ })).toContainText('in use');
+  await page.getByRole('link', { name: /^Boxes/ }).click();
+  // 23 7/8 or 24 in less twice 12 mm.
+  await expect.poll(() => figure(page, 'Width of box 1')).toBe('≈ 23 1/32');
+  await kept(page);
+});

@@ -37,6 +37,7 @@ test('a box width shows its tally, and each term leads to where it came from', a
   await expect(reckoning).toHaveText(/opening\s*23\s*7\/8\s*−\s*2 × 1\/2\s*slide\s*=\s*22\s*7\/8\s*in/);
   await reckoning.getByRole('button', { name: /slide/ }).click();
   await expect(page.locator('[data-figure="side-ball-bearing.side"]')).toBeFocused();
+  await page.getByRole('link', { name: /^Boxes/ }).click();
   await figureButton(page, 'Width of box 3').click();
   await reckoning.getByRole('button', { name: /opening/ }).click();
   await expect(page.getByRole('region', { name: 'The reckoning' })).toContainText('Opening width');

@@ -79,9 +79,8 @@ function depthTooShort(facts: BoxFacts, say: Say): Judgement | undefined {
   if (fit.short <= 0) return undefined;
   const what =
     fit.nominal === undefined ? `no length of ${family.name} fits` : `a ${say(fit.nominal)} slide does not fit`;
-  return stop('DEPTH_TOO_SHORT', `${what}; the depth of ${say(depth)} is ${say(fit.short)} short.`, [
-    longestThatFits(facts, say),
-  ]);
+  const says = `${what}; the depth of ${say(depth)} is ${say(fit.short)} short.`;
+  return stop('DEPTH_TOO_SHORT', says, [longestThatFits(facts, say)], undefined, 'slides');
 }
 
 function sideTooThick(facts: BoxFacts, say: Say): Judgement | undefined {

@@ -21,7 +21,7 @@ export const loadOver: BoxRule = (facts) => {
   const share = Math.round((100 * total) / family.load_kg);
   const says = `it weighs ${kilos(total)} in all (${kilos(load.contents ?? 0)} stored, box ${kilos(load.box)}, front ${kilos(load.front)}), ${share} % of the ${kilos(family.load_kg)} ${family.name} carries.`;
   const remedies = otherFamilies(facts, ({ load_kg }) => total <= FULL * load_kg);
-  return judged({ code: 'LOAD_OVER', severity: over ? 'stop' : 'warn', step: 'boxes', says }, remedies);
+  return judged({ code: 'LOAD_OVER', severity: over ? 'stop' : 'warn', step: 'slides', says }, remedies);
 };
 
 function kilos(weight: number): string {

@@ -22,7 +22,7 @@ export const wideDrawer: BoxRule = (facts, say) => {
   const says = `${why}, so it racks when pulled at one side. One pull in the middle, or two used together, help.`;
   const because = tally(...width.terms, minus('widest that runs true', limit));
   return judged(
-    { code: 'WIDE_DRAWER', severity: 'warn', step: 'boxes', says },
+    { code: 'WIDE_DRAWER', severity: 'warn', step: 'slides', says },
     remedies(facts, length.total, say),
     because,
   );

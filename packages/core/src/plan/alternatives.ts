@@ -1,7 +1,7 @@
 import { idealHeights } from '../division';
 import { patched, valueAt, type Job, type Patch, type Scheme } from '../job';
 import { inches, millimetres, writeExact, type Length, type Unit } from '../length';
-import { plan } from './plan';
+import { bankWith } from './bank-with';
 import type { BankPlan } from './types';
 
 /** One way of dividing a bank, with what it would take to have it. */
@@ -82,7 +82,6 @@ function candidates(unit: Unit): readonly Candidate[] {
 }
 
 function worked(job: Job, path: string, { scheme, says, figure }: Candidate): Alternative | undefined {
-  const own = casePlace(path);
   const usual = job.unit === 'in' ? inches(1, 16) : millimetres(1);
   const at = (field: string, value: unknown): Patch => ({ path: `${path}.division.${field}`, value });
   const rounds = valueAt(job, `${path}.division.increment`) !== undefined;
@@ -91,9 +90,7 @@ function worked(job: Job, path: string, { scheme, says, figure }: Candidate): Al
     ...(figure ? [at(figure.field, figure.value)] : []),
     ...(rounds ? [] : [at('increment', usual)]),
   ]);
-  // Banks of other cases have no part in it; places stay what they are.
-  const cases = tried.cases.map((each, c) => (c === own ? each : { ...each, banks: [] }));
-  const bank = plan({ ...tried, cases }).cases[own]?.banks.find((each) => each.path === path);
+  const bank = bankWith(tried, path);
   const measure = bank && measured(bank);
   const patches = [
     at('scheme', scheme),
@@ -102,10 +99,6 @@ function worked(job: Job, path: string, { scheme, says, figure }: Candidate): Al
   ];
   const heights = bank?.drawers.flatMap(({ dimensions }) => dimensions['front.height']?.total ?? []) ?? [];
   return measure && { scheme, says, heights, measure, patches };
-}
-
-function casePlace(path: string): number {
-  return Number(/^cases\[(\d+)\]/.exec(path)?.[1] ?? 0);
 }
 
 /** Undefined where the height could not be divided or a stored thing is too tall. */

@@ -1,4 +1,5 @@
 export * from './alternatives';
+export * from './compare-slides';
 export * from './document';
 export * from './follow';
 export * from './plan';

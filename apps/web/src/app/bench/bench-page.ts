@@ -26,6 +26,7 @@ import { Findings } from './findings-list';
 import { FrontsStep } from './fronts/fronts-step';
 import { MeasureStep } from './measure/measure-step';
 import { Reckoning } from './reckoning/reckoning';
+import { SlidesStep } from './slides/slides-step';
 import { StepTabs } from './step-tabs';
 import { STEPS } from './steps';
 
@@ -45,6 +46,7 @@ import { STEPS } from './steps';
     MeasureStep,
     Reckoning,
     RouterLink,
+    SlidesStep,
     StepTabs,
   ],
   templateUrl: './bench-page.html',

@@ -2,7 +2,7 @@ import { DialogRef } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 
 const KEYS = [
-  ['Alt 1 to Alt 5', 'go to Measure, Divide, Boxes, Fronts, Cut'],
+  ['Alt 1 to Alt 6', 'go to Measure, Slides, Divide, Boxes, Fronts, Cut'],
   ['u', 'undo'],
   ['r', 'redo'],
   ['l', 'light or dim'],

@@ -9,18 +9,18 @@ import { standingOf, STEPS } from './steps';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [RouterLink],
   template: `<nav aria-label="Steps of the work">
-    <ol class="grid grid-cols-5 border-b-2 border-ink">
+    <ol class="grid grid-cols-6 border-b-2 border-ink">
       @for (step of steps(); track step.id; let i = $index) {
         <li>
           <a
-            class="flex h-full min-h-14 flex-col justify-center rounded-t px-3 py-1.5 max-sm:px-1.5"
+            class="flex h-full min-h-14 flex-col justify-center rounded-t px-3 py-1.5 max-sm:px-1"
             [class.bg-ink]="step.id === current()"
             [class.text-sheet]="step.id === current()"
             [class.hover:bg-well]="step.id !== current()"
             [routerLink]="['/jobs', job(), step.id]"
             [attr.aria-current]="step.id === current() ? 'step' : null"
           >
-            <span class="text-lg leading-tight font-semibold">{{ step.name }}</span>
+            <span class="text-lg leading-tight font-semibold max-sm:text-[0.9375rem]">{{ step.name }}</span>
             <span
               class="text-[0.8125rem] leading-tight"
               [class.text-soft]="step.id !== current() && step.state === 'done'"

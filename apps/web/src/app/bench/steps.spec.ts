@@ -42,7 +42,8 @@ describe('how the steps stand', () => {
     [`${PATH}.division.step`, 'divide'],
     [`${PATH}.drawers[2].height`, 'divide'],
     [`${PATH}.box.groove.depth`, 'boxes'],
-    [`${PATH}.slide.length`, 'boxes'],
+    [`${PATH}.slide.length`, 'slides'],
+    ['slides[0].side', 'slides'],
     ['materials[0].thickness', 'boxes'],
   ])('%s is written in %s', (path, step) => {
     expect(stepOfPath(path)).toBe(step);

@@ -2,6 +2,7 @@ import type { BankPlan, Step } from '@zabble/core';
 
 export const STEPS: readonly { readonly id: Step; readonly name: string }[] = [
   { id: 'measure', name: 'Measure' },
+  { id: 'slides', name: 'Slides' },
   { id: 'divide', name: 'Divide' },
   { id: 'boxes', name: 'Boxes' },
   { id: 'fronts', name: 'Fronts' },
@@ -18,18 +19,32 @@ export function standingOf(bank: BankPlan, step: Step): Standing {
   const stops = bank.findings.filter((finding) => finding.severity === 'stop');
   const own = stops.filter((finding) => finding.step === step).length;
   if (own > 0) return { state: 'wants', says: own === 1 ? '1 thing to mend' : `${own} things to mend` };
-  const planned = bank.bank.basis === 'planned';
-  if (step === 'measure')
-    return planned ? { state: 'wants', says: 'planned sizes' } : { state: 'done', says: 'as built' };
-  if (step === 'cut') {
-    if (stops.length > 0) return { state: 'held', says: 'held by what is to mend' };
-    return planned ? { state: 'held', says: 'held until measured' } : { state: 'done', says: 'ready for the saw' };
-  }
-  if (step === 'divide')
-    return { state: 'done', says: bank.drawers.length === 1 ? '1 front' : `${bank.drawers.length} fronts` };
-  if (step === 'fronts') return { state: 'done', says: mountOf(bank) };
-  const heights = new Set(bank.drawers.map(({ dimensions }) => dimensions['box.height']?.total)).size;
-  return { state: 'done', says: heights === 1 ? '1 box height' : `${heights} box heights` };
+  return STANDINGS[step](bank, stops.length > 0);
+}
+
+const done = (says: string): Standing => ({ state: 'done', says });
+const isPlanned = ({ bank }: BankPlan): boolean => bank.basis === 'planned';
+
+/** How each step stands when nothing of its own is to mend; `stopped`: something is, in another. */
+const STANDINGS: Readonly<Record<Step, (bank: BankPlan, stopped: boolean) => Standing>> = {
+  measure: (bank) => (isPlanned(bank) ? { state: 'wants', says: 'planned sizes' } : done('as built')),
+  slides: (bank) => done(slidesOf(bank)),
+  divide: ({ drawers }) => done(drawers.length === 1 ? '1 front' : `${drawers.length} fronts`),
+  boxes: ({ drawers }) => {
+    const heights = new Set(drawers.map(({ dimensions }) => dimensions['box.height']?.total)).size;
+    return done(heights === 1 ? '1 box height' : `${heights} box heights`);
+  },
+  fronts: (bank) => done(mountOf(bank)),
+  cut: (bank, stopped) => {
+    if (stopped) return { state: 'held', says: 'held by what is to mend' };
+    return isPlanned(bank) ? { state: 'held', says: 'held until measured' } : done('ready for the saw');
+  },
+};
+
+/** The length of the slides, or how many kinds there are. */
+function slidesOf({ drawers }: BankPlan): string {
+  const kinds = new Set(drawers.map(({ family }) => family.id)).size;
+  return kinds === 1 ? '1 kind' : `${kinds} kinds`;
 }
 
 function mountOf({ bank, drawers }: BankPlan): string {
@@ -41,6 +56,7 @@ function mountOf({ bank, drawers }: BankPlan): string {
 export function stepOfPath(path: string): Step {
   if (/\.(opening|buildOut)\b/.test(path) || /\.basis$/.test(path)) return 'measure';
   if (/\.front\b|^climate|\.run\b|\.rail$/.test(path)) return 'fronts';
-  if (/^materials|^slides|\.(box|slide|mounting)\b/.test(path)) return 'boxes';
+  if (/^slides|\.slide\b/.test(path)) return 'slides';
+  if (/^materials|\.(box|mounting)\b/.test(path)) return 'boxes';
   return 'divide';
 }

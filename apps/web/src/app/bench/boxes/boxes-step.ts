@@ -16,7 +16,6 @@ import { Figure } from '../../ui/figure';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
 import { SectionDrawing } from '../../drawing/section-drawing';
-import { SlideCard } from './slide-card';
 
 const optionsOf = (rows: Readonly<Record<string, { readonly name: string }>>) =>
   Object.entries(rows).map(([value, { name }]) => ({ value, label: name }));
@@ -25,7 +24,7 @@ const optionsOf = (rows: Readonly<Record<string, { readonly name: string }>>) =>
 @Component({
   selector: 'z-boxes-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Figure, LengthField, Pick, SectionDrawing, SlideCard],
+  imports: [Figure, LengthField, Pick, SectionDrawing],
   templateUrl: './boxes-step.html',
 })
 export class BoxesStep {

@@ -28,7 +28,7 @@ export class Follow {
         void this.show(stepOfPath(source.path), `[data-path="${CSS.escape(source.path)}"]`);
         return;
       case 'figure':
-        void this.show('boxes', `[data-figure="${CSS.escape(`${source.family}.${source.figure}`)}"]`);
+        void this.show('slides', `[data-figure="${CSS.escape(`${source.family}.${source.figure}`)}"]`);
         return;
       case 'table':
         void this.show(

@@ -1,0 +1,125 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { compareSlides, type BankPlan, type SlideComparison } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { selectJob } from '../../store/job/job.selectors';
+import { Size } from '../../ui/size';
+
+/** Every slide family as it would serve this bank, side by side; one is taken by its button. */
+@Component({
+  selector: 'z-slide-compare',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Size],
+  template: `<section class="border-t border-line pt-4">
+    <h3 class="text-lg font-semibold">Side by side, for this bank</h3>
+    <div class="overflow-x-auto" tabindex="0" role="group" aria-label="Slides side by side">
+      <table class="w-full border-collapse">
+        <thead class="caption border-b-2 border-edge text-left">
+          <tr>
+            <th class="py-1.5 pr-2 font-medium" scope="col">Slide</th>
+            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Clear width</th>
+            <th class="py-1.5 pr-2 font-medium" scope="col">Room inside</th>
+            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Stays hidden</th>
+            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Carries</th>
+            <th class="py-1.5 pr-2 text-right font-medium" scope="col">All pairs</th>
+            <th class="py-1.5" scope="col"></th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (row of rows(); track row.family.id) {
+            <tr class="border-b border-line" [class.bg-chalk-wash]="row.family.id === used()">
+              <th class="max-w-44 py-2 pr-2 pl-2 text-left font-medium" scope="row">
+                {{ row.family.name }}
+                <span class="caption block font-normal first-letter:uppercase">{{ asks(row) }}</span>
+              </th>
+              <td class="pr-2 text-right">
+                @if (row.insideWidth; as width) {
+                  <z-size [length]="width" round="down" />
+                } @else {
+                  –
+                }
+              </td>
+              <td class="pr-2">
+                <span class="flex items-center gap-2">
+                  <span class="inline-block h-3 bg-edge" [style.width.px]="bar(row)"></span>
+                  {{ row.volume.toFixed(0) }} l
+                </span>
+              </td>
+              <td class="pr-2 text-right">
+                @if (row.hidden; as hidden) {
+                  @if (hidden > 0) {
+                    <z-size [length]="hidden" />
+                  } @else {
+                    nothing
+                  }
+                } @else {
+                  –
+                }
+              </td>
+              <td class="pr-2 text-right whitespace-nowrap" [class.text-lead]="row.heaviest > row.family.load_kg">
+                {{ row.family.load_kg }} kg
+              </td>
+              <td class="pr-2 text-right">{{ row.cost === 0 ? 'none' : row.cost.toFixed(0) }}</td>
+              <td class="py-1 text-right">
+                @if (row.family.id === used()) {
+                  <span class="caption pr-2">in use</span>
+                } @else {
+                  <button
+                    type="button"
+                    class="press px-2"
+                    [attr.aria-label]="'Use ' + row.family.name"
+                    (click)="use(row)"
+                  >
+                    Use
+                  </button>
+                }
+              </td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+    <p class="caption mt-2">
+      The heaviest drawer comes to {{ heaviest() }} kg with what is written for it. Prices are made up until you write
+      your own.
+    </p>
+    @if (says()) {
+      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
+    }
+  </section>`,
+})
+export class SlideCompare {
+  readonly bank = input.required<BankPlan>();
+  private readonly edits = inject(JobEdits);
+  private readonly job = inject(Store).selectSignal(selectJob);
+  protected readonly says = signal('');
+  protected readonly used = computed(() => this.bank().bank.slide.family);
+  protected readonly rows = computed(() => {
+    const job = this.job();
+    return job ? compareSlides(job, this.bank().path) : [];
+  });
+  protected readonly heaviest = computed(() => Math.max(0, ...this.rows().map((row) => row.heaviest)).toFixed(1));
+  private readonly most = computed(() => Math.max(1, ...this.rows().map(({ volume }) => volume)));
+
+  protected bar({ volume }: SlideComparison): number {
+    return Math.round((64 * volume) / this.most());
+  }
+
+  /** What would have to be mended first; else nothing. */
+  protected asks({ stops, nominal }: SlideComparison): string {
+    if (nominal === undefined) return 'no length of it fits';
+    const [first] = stops;
+    if (!first) return '';
+    return stops.length === 1 ? first : `${first} And ${stops.length - 1} more.`;
+  }
+
+  protected use({ family }: SlideComparison): void {
+    const path = this.bank().path;
+    const patches = [
+      { path: `${path}.slide.family`, value: family.id },
+      { path: `${path}.slide.length`, value: undefined },
+      { path: `${path}.slide.lengths`, value: undefined },
+    ];
+    this.says.set(this.edits.apply(`slide: ${family.name.toLowerCase()}`, patches) ?? '');
+  }
+}
