@@ -43,6 +43,24 @@ test('a joint is nudged by keys, an increment at a time', async ({ page }) => {
   await kept(page);
 });
 
+test('what was done can be undone after a reload, and done again', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  const before = await heights(page);
+  await page.getByText('Equal', { exact: true }).click();
+  await page.getByRole('button', { name: 'Lock drawer 1' }).click();
+  await kept(page);
+  await page.reload();
+  const undo = page.getByRole('button', { name: /^Undo/ });
+  await expect(undo).toHaveText('Undo: lock drawer 1');
+  await undo.click();
+  await undo.click();
+  await expect.poll(() => heights(page)).toEqual(before);
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^Redo/ })).toHaveText('Redo: heights grow: equal');
+  await kept(page);
+});
+
 test('a drawer’s wishes: tied, at least, at most; what can’t be had is refused with the amount', async ({ page }) => {
   await openJob(page, 'Notions bank');
   await page.getByRole('link', { name: /^Divide/ }).click();

@@ -1,5 +1,6 @@
 import type { JobDocument } from '@zabble/core';
 import type { StoredJob } from '@zabble/contract';
+import type { History } from './histories';
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
 
 /** What happens to the job on the bench. */
@@ -9,6 +10,8 @@ export const JobActions = createActionGroup({
     Open: props<{ id: string }>(),
     /** `sync` is `here` when edits kept on this machine are ahead of the server. */
     Opened: props<{ job: StoredJob; document: JobDocument; sync: 'kept' | 'here' | 'unreached' }>(),
+    /** What could be undone before a reload. */
+    'History Found': props<{ id: string; history: History }>(),
     'Open Failed': props<{ id: string; says: string }>(),
     Left: emptyProps(),
     /** A decision or a measurement. Edits with the same `merge` in a row are one step of undo. */

@@ -21,6 +21,7 @@ import {
 } from 'rxjs';
 import { JobsApi } from '../../jobs/jobs-api';
 import { Drafts } from './drafts';
+import { Histories, type History } from './histories';
 import { JobActions } from './job.actions';
 import { jobFeature, type JobState } from './job.reducer';
 
@@ -38,6 +39,7 @@ export class JobEffects {
   private readonly store = inject(Store);
   private readonly api = inject(JobsApi);
   private readonly drafts = inject(Drafts);
+  private readonly histories = inject(Histories);
   private readonly state$ = this.store.select(jobFeature.selectJobState);
   private readonly changes$ = this.actions.pipe(
     ofType(JobActions.edited, JobActions.undone, JobActions.redone, JobActions.mineChosen, JobActions.theirsChosen),
@@ -64,6 +66,25 @@ export class JobEffects {
         }),
       ),
     { dispatch: false },
+  );
+
+  /** What can be undone, a moment after the last change and before the page goes. */
+  readonly keepHistory$ = createEffect(
+    () =>
+      merge(this.changes$.pipe(debounceTime(PAUSE)), fromEvent(window, 'pagehide')).pipe(
+        withLatestFrom(this.state$),
+        tap(([, state]) => this.histories.write(state)),
+      ),
+    { dispatch: false },
+  );
+
+  readonly findHistory$ = createEffect(() =>
+    this.actions.pipe(
+      ofType(JobActions.opened),
+      map(({ job: { id }, document }) => ({ id, history: this.histories.read(id, document) })),
+      filter((found): found is { id: string; history: History } => found.history !== undefined),
+      map((found) => JobActions.historyFound(found)),
+    ),
   );
 
   readonly due$ = createEffect(() =>

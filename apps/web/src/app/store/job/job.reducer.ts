@@ -49,6 +49,9 @@ export const jobFeature = createFeature({
       revision: job.revision,
       sync,
     })),
+    on(JobActions.historyFound, (state, { id, history }): JobState =>
+      state.id === id && state.past.length === 0 && state.future.length === 0 ? { ...state, ...history } : state,
+    ),
     on(JobActions.openFailed, (_, { id, says }): JobState => ({ ...closed, id, sync: 'refused', says })),
     on(JobActions.edited, (state, { name, document, merge }) => edited(state, name, document, merge)),
     on(JobActions.undone, (state): JobState => {
