@@ -53,3 +53,26 @@ test('two windows on one job: the second to save is told and chooses; nothing is
   };
   expect(stored.items[0]?.document.cases[0]?.banks[0]?.opening.height).toEqual(['26 1/2 in']);
 });
+
+test('two windows, two changes each: chosen one by one, in words', async ({ page, browser }) => {
+  await openJob(page, 'Flag chest');
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(page.url());
+  await other.getByLabel('Height, reading 1').fill('770');
+  await other.getByLabel('Depth, reading 1').fill('540');
+  await kept(other);
+  await page.getByLabel('Width, reading 1').fill('880');
+  const both = page.getByRole('region', { name: 'Two versions of this job' });
+  await expect(both.getByRole('list', { name: 'What differs' }).getByRole('listitem')).toHaveCount(3);
+  const height = both.getByRole('group', { name: 'Chest, bank b1, opening, height 1' });
+  await expect(height).toContainText('mine: 760 mm');
+  await height.getByRole('button', { name: 'the server’s: 770 mm' }).click();
+  await both.getByRole('button', { name: 'Keep these choices' }).click();
+  await expect(both).toHaveCount(0);
+  await kept(page);
+  await expect.poll(() => figure(page, 'Height that governs')).toBe('770.0');
+  expect(await figure(page, 'Width that governs')).toBe('880.0');
+  expect(await figure(page, 'Depth that governs')).not.toBe('540.0');
+  await page.reload();
+  await expect.poll(() => figure(page, 'Height that governs')).toBe('770.0');
+});

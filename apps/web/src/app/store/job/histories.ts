@@ -1,12 +1,6 @@
 import { Injectable } from '@angular/core';
 import type { JobDocument } from '@zabble/core';
-import type { JobState, Step } from './job.reducer';
-
-/** Undo and redo of one job. */
-export interface History {
-  readonly past: readonly Step[];
-  readonly future: readonly Step[];
-}
+import type { History } from './undo';
 
 /** A browser keeps only so much: these steps back and on, of the jobs last worked on. */
 const MOST_STEPS = 40;
@@ -29,8 +23,7 @@ export class Histories {
     }
   }
 
-  write({ id, document, past, future }: JobState): void {
-    if (!id || !document) return;
+  write(id: string, document: JobDocument, { past, future }: History): void {
     try {
       const kept = { tip: document, past: past.slice(-MOST_STEPS), future: future.slice(-MOST_STEPS) };
       this.makeRoom(id);

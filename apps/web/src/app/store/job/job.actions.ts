@@ -1,6 +1,6 @@
 import type { JobDocument } from '@zabble/core';
 import type { StoredJob } from '@zabble/contract';
-import type { History } from './histories';
+import type { History } from './undo';
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
 
 /** What happens to the job on the bench. */
@@ -27,5 +27,7 @@ export const JobActions = createActionGroup({
     'Conflict Found': props<{ kept: StoredJob; mine?: JobDocument }>(),
     'Mine Chosen': emptyProps(),
     'Theirs Chosen': emptyProps(),
+    /** Of two versions, some changes of either. */
+    'Choices Made': props<{ document: JobDocument }>(),
   },
 });

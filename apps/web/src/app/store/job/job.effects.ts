@@ -21,9 +21,10 @@ import {
 } from 'rxjs';
 import { JobsApi } from '../../jobs/jobs-api';
 import { Drafts } from './drafts';
-import { Histories, type History } from './histories';
+import { Histories } from './histories';
 import { JobActions } from './job.actions';
 import { jobFeature, type JobState } from './job.reducer';
+import type { History } from './undo';
 
 /** A moment after the last edit. */
 const PAUSE = 600;
@@ -42,7 +43,14 @@ export class JobEffects {
   private readonly histories = inject(Histories);
   private readonly state$ = this.store.select(jobFeature.selectJobState);
   private readonly changes$ = this.actions.pipe(
-    ofType(JobActions.edited, JobActions.undone, JobActions.redone, JobActions.mineChosen, JobActions.theirsChosen),
+    ofType(
+      JobActions.edited,
+      JobActions.undone,
+      JobActions.redone,
+      JobActions.mineChosen,
+      JobActions.theirsChosen,
+      JobActions.choicesMade,
+    ),
   );
 
   readonly open$ = createEffect(() =>
@@ -73,7 +81,9 @@ export class JobEffects {
     () =>
       merge(this.changes$.pipe(debounceTime(PAUSE)), fromEvent(window, 'pagehide')).pipe(
         withLatestFrom(this.state$),
-        tap(([, state]) => this.histories.write(state)),
+        tap(([, { id, document, past, future }]) => {
+          if (id && document) this.histories.write(id, document, { past, future });
+        }),
       ),
     { dispatch: false },
   );

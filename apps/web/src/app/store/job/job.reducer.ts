@@ -2,16 +2,10 @@ import type { JobDocument } from '@zabble/core';
 import type { StoredJob } from '@zabble/contract';
 import { createFeature, createReducer, on } from '@ngrx/store';
 import { JobActions } from './job.actions';
+import type { Step } from './undo';
 
 /** Where the newest edits are: on the server, on their way, here only, here because the server is away; or in doubt. */
 export type Sync = 'kept' | 'sending' | 'here' | 'unreached' | 'conflict' | 'refused';
-
-/** One step of undo or redo: what it was called, and the document it leads back (or on) to. */
-export interface Step {
-  readonly name: string;
-  readonly document: JobDocument;
-  readonly merge?: string;
-}
 
 export interface JobState {
   readonly id: string | undefined;
@@ -87,6 +81,11 @@ export const jobFeature = createFeature({
     on(JobActions.mineChosen, (state): JobState => {
       if (!state.kept) return state;
       return { ...settled(state), revision: state.kept.revision, sync: 'here' };
+    }),
+    on(JobActions.choicesMade, (state, { document }): JobState => {
+      if (!state.kept) return state;
+      const { revision } = state.kept;
+      return { ...edited(settled(state), 'choose between two versions', document), revision, sync: 'here' };
     }),
     on(JobActions.theirsChosen, (state): JobState => {
       if (!state.kept) return state;
