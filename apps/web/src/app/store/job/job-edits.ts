@@ -1,9 +1,10 @@
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { patched, plan, readJobDocument, type Finding, type Job, type JobDocument, type Patch } from '@zabble/core';
+import { patched, type Finding, type Job, type JobDocument, type Patch } from '@zabble/core';
 import { JobActions } from './job.actions';
 import { jobFeature } from './job.reducer';
 import { selectPlan } from './job.selectors';
+import { planOnce, readOnce } from './worked-once';
 
 /** Fields that are wishes about the division, not measurements: one that can’t be had is refused. */
 const WISH = /\.(division|drawers)\b/;
@@ -21,7 +22,7 @@ export class JobEdits {
     if (!before) return 'No job is open.';
     const document: JobDocument = patched(before, patches);
     if (JSON.stringify(document) === JSON.stringify(before)) return undefined;
-    const reading = readJobDocument(document);
+    const reading = readOnce(document);
     if (!reading.ok) {
       const says = reading.errors[0]?.says ?? 'that can’t be read';
       return `${says.charAt(0).toUpperCase()}${says.slice(1)}.`;
@@ -35,7 +36,7 @@ export class JobEdits {
   /** A division that can’t be made where one could be made before. */
   private newlyImpossible(job: Job): Finding | undefined {
     const before = this.plan()?.cases.flatMap(({ banks }) => banks) ?? [];
-    const after = plan(job).cases.flatMap(({ banks }) => banks);
+    const after = planOnce(job).cases.flatMap(({ banks }) => banks);
     for (const bank of after) {
       const impossible = bank.findings.find(isImpossible);
       const was = before.find(({ path }) => path === bank.path)?.findings.some(isImpossible);

@@ -15,6 +15,7 @@ import {
   of,
   switchMap,
   tap,
+  throttleTime,
   timer,
   withLatestFrom,
   type Observable,
@@ -28,6 +29,8 @@ import type { History } from './undo';
 
 /** A moment after the last edit. */
 const PAUSE = 600;
+/** Edits in a row are kept on this machine no more often than this. */
+const HERE = 120;
 /** How long until the server is tried again. */
 const AGAIN = 3000;
 
@@ -68,6 +71,8 @@ export class JobEffects {
   readonly keepHere$ = createEffect(
     () =>
       this.changes$.pipe(
+        // A joint that is dragged changes the job with every frame: at once, then a few times a second.
+        throttleTime(HERE, undefined, { leading: true, trailing: true }),
         withLatestFrom(this.state$),
         tap(([, { id, document, revision }]) => {
           if (id && document) this.drafts.write(id, { document, revision });

@@ -1,16 +1,17 @@
 import { createSelector } from '@ngrx/store';
-import { cutList, plan, readJobDocument, showStep, type Job, type Showing } from '@zabble/core';
+import { cutList, showStep, type Job, type Showing } from '@zabble/core';
 import { jobFeature } from './job.reducer';
+import { planOnce, readOnce } from './worked-once';
 
 const { selectDocument, selectPast, selectFuture } = jobFeature;
 
 /** The document as read. An edit that can't be read never gets into the store, so this is the last good one. */
 export const selectJob = createSelector(selectDocument, (document): Job | undefined => {
-  const reading = document && readJobDocument(document);
+  const reading = document && readOnce(document);
   return reading?.ok ? reading.job : undefined;
 });
 
-export const selectPlan = createSelector(selectJob, (job) => job && plan(job));
+export const selectPlan = createSelector(selectJob, (job) => job && planOnce(job));
 
 export const selectCutList = createSelector(
   selectJob,

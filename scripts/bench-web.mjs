@@ -1,0 +1,100 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { join } from 'node:path';
+import { ensureBuild } from './lib/build.mjs';
+import { ensureDependencies } from './lib/dependencies.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { ROOT } from './lib/paths.mjs';
+import { main, say } from './lib/say.mjs';
+import { throwawayDatabase } from './lib/throwaway.mjs';
+import { ZabbleServer } from './lib/zabble-server.mjs';
+
+/** A frame of a screen that shows sixty a second, in milliseconds. */
+const FRAME = 1000 / 60;
+const DRAGS = 3;
+const MOVES = 120;
+
+/** Drags a joint of sixteen drawers in four banks and reads from the browser's own trace how long each frame took. */
+await main(async () => {
+  await ensurePackages('mariadb-server', 'chromium');
+  await ensureDependencies();
+  await ensureBuild();
+  const database = await throwawayDatabase();
+  const server = new ZabbleServer(database.url);
+  const url = await server.start();
+  const { chromium } = createRequire(join(ROOT, 'e2e/package.json'))('@playwright/test');
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
+  });
+  try {
+    await measure(browser, url);
+  } finally {
+    await browser.close();
+    await server.stop();
+    await database.end();
+  }
+});
+
+async function measure(browser, url) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const answer = await page.request.post(`${url}/api/jobs`, { data: { document: sixteen() } });
+  const { id } = await answer.json();
+  const scripts = [];
+  page.on('response', async (response) => {
+    if (response.request().resourceType() === 'script')
+      scripts.push((await response.request().sizes()).responseBodySize);
+  });
+  const started = Date.now();
+  await page.goto(`${url}/jobs/${id}/divide`);
+  await page.getByRole('slider', { name: 'Joint below drawer 2' }).waitFor();
+  say(
+    `usable after ${Date.now() - started} ms; scripts ${Math.round(scripts.reduce((a, b) => a + b, 0) / 1024)} kB over the wire`,
+  );
+  const frames = [];
+  for (let drag = 0; drag < DRAGS; drag += 1) frames.push(...(await draggedFrames(browser, page)));
+  frames.sort((a, b) => a - b);
+  const under = frames.filter((each) => each <= FRAME).length;
+  const at = (share) => frames[Math.min(frames.length - 1, Math.floor(share * frames.length))].toFixed(1);
+  say(
+    `dragging, ${frames.length} frames: work in a frame ${at(0.5)} ms median, ${at(0.95)} ms for 95 %, ${at(1)} ms worst`,
+  );
+  say(`${((100 * under) / frames.length).toFixed(1)} % of frames under ${FRAME.toFixed(1)} ms`);
+}
+
+/** Work of the page's own thread between one drawn frame and the next, for every frame of a drag. */
+async function draggedFrames(browser, page) {
+  const { x, y, width, height } = await page.getByRole('slider', { name: 'Joint below drawer 2' }).boundingBox();
+  const [from, top] = [x + width / 4, y + height / 2];
+  await page.mouse.move(from, top);
+  await page.mouse.down();
+  await browser.startTracing(page, {
+    categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline'],
+  });
+  for (let move = 0; move < MOVES; move += 1) {
+    await page.mouse.move(from, top + 18 * Math.sin(move / 9));
+    await page.waitForTimeout(FRAME);
+  }
+  const trace = JSON.parse((await browser.stopTracing()).toString());
+  await page.mouse.up();
+  return workByFrame(trace.traceEvents);
+}
+
+function workByFrame(events) {
+  const begun = events.filter(({ name, ph }) => name === 'AnimationFrame' && ph === 'b').sort((a, b) => a.ts - b.ts);
+  const [{ pid, tid }] = begun;
+  const tasks = events.filter((each) => each.pid === pid && each.tid === tid && each.name === 'RunTask');
+  return begun.slice(0, -1).map(({ ts }, index) => {
+    const inside = tasks.filter((task) => task.ts >= ts && task.ts < begun[index + 1].ts);
+    return inside.reduce((sum, { dur }) => sum + (dur ?? 0), 0) / 1000;
+  });
+}
+
+/** Sixteen drawers in four banks of four, after the Notions bank. */
+function sixteen() {
+  const job = JSON.parse(readFileSync(join(ROOT, 'apps/server/demo/notions-bank.json'), 'utf8'));
+  const [owner] = job.cases;
+  const [bank] = owner.banks;
+  const banks = ['b1', 'b2', 'b3', 'b4'].map((id) => ({ ...bank, id, drawers: bank.drawers.slice(0, 4) }));
+  return { ...job, name: 'Sixteen drawers', cases: [{ ...owner, banks }] };
+}
