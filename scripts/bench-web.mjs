@@ -1,13 +1,8 @@
 import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import { join } from 'node:path';
-import { ensureBuild } from './lib/build.mjs';
-import { ensureDependencies } from './lib/dependencies.mjs';
-import { ensurePackages } from './lib/packages.mjs';
+import { withApplication } from './lib/application.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { main, say } from './lib/say.mjs';
-import { throwawayDatabase } from './lib/throwaway.mjs';
-import { ZabbleServer } from './lib/zabble-server.mjs';
 
 /** A frame of a screen that shows sixty a second, in milliseconds. */
 const FRAME = 1000 / 60;
@@ -15,26 +10,7 @@ const DRAGS = 3;
 const MOVES = 120;
 
 /** Drags a joint of sixteen drawers in four banks and reads from the browser's own trace how long each frame took. */
-await main(async () => {
-  await ensurePackages('mariadb-server', 'chromium');
-  await ensureDependencies();
-  await ensureBuild();
-  const database = await throwawayDatabase();
-  const server = new ZabbleServer(database.url);
-  const url = await server.start();
-  const { chromium } = createRequire(join(ROOT, 'e2e/package.json'))('@playwright/test');
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
-  });
-  try {
-    await measure(browser, url);
-  } finally {
-    await browser.close();
-    await server.stop();
-    await database.end();
-  }
-});
+await main(() => withApplication(measure));
 
 async function measure(browser, url) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

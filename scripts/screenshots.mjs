@@ -1,12 +1,7 @@
-import { createRequire } from 'node:module';
 import { join } from 'node:path';
-import { ensureBuild } from './lib/build.mjs';
-import { ensureDependencies } from './lib/dependencies.mjs';
-import { ensurePackages } from './lib/packages.mjs';
+import { withApplication } from './lib/application.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { main, say } from './lib/say.mjs';
-import { throwawayDatabase } from './lib/throwaway.mjs';
-import { ZabbleServer } from './lib/zabble-server.mjs';
 
 /** One picture of each main view, from the demo data alone. */
 const VIEWS = [
@@ -23,26 +18,11 @@ const VIEWS = [
   { name: 'measure-phone', job: 'Notions bank', step: 'measure', width: 390, height: 844 },
 ];
 
-await main(async () => {
-  await ensurePackages('mariadb-server', 'chromium');
-  await ensureDependencies();
-  await ensureBuild();
-  const database = await throwawayDatabase();
-  const server = new ZabbleServer(database.url);
-  const url = await server.start();
-  const { chromium } = createRequire(join(ROOT, 'e2e/package.json'))('@playwright/test');
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
-  });
-  try {
+await main(() =>
+  withApplication(async (browser, url) => {
     for (const view of VIEWS) await picture(browser, url, view);
-  } finally {
-    await browser.close();
-    await server.stop();
-    await database.end();
-  }
-});
+  }),
+);
 
 async function picture(browser, url, { name, job, step, ask, press = [], to, ...look }) {
   const { theme = 'light', width = 1280, height = 800 } = look;
