@@ -87,8 +87,15 @@ export function nominalThickness(job: Job, nominal: readonly Material[]): readon
   });
 }
 
+/** Where a run is written, what is cut out in it already, and the gap that can be made to fit it, if it is the bank's own. */
+export interface RunChoice {
+  readonly path: string;
+  readonly strip: Length;
+  readonly gapPath?: string;
+}
+
 /** Joints of a grain run where the figure jumps; the worst is told. */
-export function grainJumps(bank: Bank, path: string, run: GrainRun, say: Say, exact: Exact): Finding | undefined {
+export function grainJumps(bank: Bank, run: GrainRun, choice: RunChoice, say: Say, exact: Exact): Finding | undefined {
   const jumping = run.jumps.map((jump, joint) => ({ jump, joint })).filter(({ jump }) => Math.abs(jump.total) > JUMP);
   const [worst] = jumping.sort((a, b) => Math.abs(b.jump.total) - Math.abs(a.jump.total));
   if (!worst) return undefined;
@@ -100,26 +107,21 @@ export function grainJumps(bank: Bank, path: string, run: GrainRun, say: Say, ex
     step: 'fronts',
     says: `The figure jumps by ${say(nm(Math.abs(jump.total)))} ${where}: the gap and what the saw takes differ.`,
     because: jump,
-    remedies: runRemedies(bank, path, jump.total, exact),
+    remedies: runRemedies(bank, choice, jump.total, exact),
   };
 }
 
 /** A strip cut out at every joint, or the gap made what the cut takes. */
-function runRemedies(bank: Bank, path: string, jump: Length, exact: Exact): readonly Remedy[] {
-  const { run, gap } = bank.front;
-  if (!run) return [];
-  const strip = nm(jump + (run.strip ?? 0));
-  const even = nm(gap - jump);
+function runRemedies({ front, rail }: Bank, choice: RunChoice, jump: Length, exact: Exact): readonly Remedy[] {
+  const strip = nm(jump + choice.strip);
+  const even = nm(front.gap - jump);
   const remedies: Remedy[] = [];
   if (strip >= 0)
     remedies.push({
       says: `Cut a strip of ${exact(strip)} out between the fronts`,
-      patches: [{ path: `${path}.front.run.strip`, value: exact(strip) }],
+      patches: [{ path: `${choice.path}.strip`, value: exact(strip) }],
     });
-  if (even > 0 && !bank.rail)
-    remedies.push({
-      says: `Make the gap ${exact(even)}`,
-      patches: [{ path: `${path}.front.gap`, value: exact(even) }],
-    });
+  if (choice.gapPath && even > 0 && !rail)
+    remedies.push({ says: `Make the gap ${exact(even)}`, patches: [{ path: choice.gapPath, value: exact(even) }] });
   return remedies;
 }

@@ -1,4 +1,4 @@
-import { minus, subtract, tally, plus, nm, type Length } from '../length';
+import { minus, subtract, tally, nm, type Length } from '../length';
 import type { SlideFamily } from '../slides';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
 import { longestThatFits, otherFamilies } from './box-remedies';
@@ -46,5 +46,5 @@ function insideWith(family: SlideFamily, { openingWidth, stock }: BoxFacts): num
   const sides = 2 * stock.sides.thickness;
   const ease = stock.box.ease ?? 0;
   if (family.basis === 'inside') return openingWidth - (family.insideDeduction ?? 0) - ease;
-  return tally(plus('opening', openingWidth)).total - 2 * (family.side ?? 0) - sides - ease;
+  return openingWidth - 2 * (family.side ?? 0) - sides - ease;
 }

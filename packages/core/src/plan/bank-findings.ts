@@ -11,10 +11,10 @@ import {
   openingFindings,
   present,
 } from '../findings';
-import type { BoxFacts, Finding } from '../findings';
+import type { BoxFacts, Finding, RunChoice } from '../findings';
 import type { GrainRun } from '../fronts';
 import type { Material } from '../job';
-import type { Tally } from '../length';
+import { ZERO, type Tally } from '../length';
 import type { Packing } from '../mounting';
 import { fitSlide, type SlideFamily } from '../slides';
 import type { BoxPlan } from './box';
@@ -54,8 +54,16 @@ export function lookOver(worked: Worked): readonly Finding[] {
     ...divisionFindings(worked),
     ...allBoxFindings(worked),
     ...likeBoxes(bank, path, sized, say),
-    ...present(run && bank.front.run && grainJumps(bank, path, run, say, exact)),
+    ...present(run && grainJumps(bank, run, runPaths(worked), say, exact)),
   ];
+}
+
+/** The run the fronts are cut in: the bank's own, or its case's. */
+function runPaths({ around, facts }: Worked): RunChoice {
+  const own = facts.bank.front.run;
+  const choice = own ?? around.owner.run;
+  const path = own ? `${facts.path}.front.run` : `${around.casePath}.run`;
+  return { path, strip: choice?.strip ?? ZERO, ...(own ? { gapPath: `${facts.path}.front.gap` } : {}) };
 }
 
 function materialsOf(makings: readonly Making[]): readonly Material[] {

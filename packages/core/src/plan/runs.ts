@@ -34,9 +34,9 @@ export function columnRun(
 export function rowRun(owner: Case, casePath: string, banks: readonly BankPlan[]): GrainRun | undefined {
   const [first] = banks;
   if (!owner.run || !first) return undefined;
-  const blanks = banks.flatMap(({ drawers: [drawer], path }, index) => {
+  const blanks = banks.flatMap(({ drawers: [drawer] }, index) => {
     const width = drawer?.parts.find(({ role }) => role === 'face')?.blank?.length ?? drawer?.dimensions['front.width'];
-    const from: Source = { kind: 'field', path: `${path}.opening.width[0]` };
+    const from: Source = { kind: 'dimension', drawer: drawer?.id ?? '', dimension: 'front.width' };
     return width ? [{ size: width.total, label: `fronts of bank ${index + 1}`, from }] : [];
   });
   return grainRun({

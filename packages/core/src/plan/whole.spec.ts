@@ -211,6 +211,13 @@ describe('fronts', () => {
     const whole = beside({ front: bank!.front }, job('cases[0].run', run));
     expect(total(whole.cases[0]!.run?.panel)).toBe(620 + 620 + 3 + 10);
     expect(whole.cases[0]!.banks.map(({ run: down }) => total(down?.panel))).toEqual([530, 530]);
+    // A kerf of 1 jumps at every joint, down either bank and across: one strip for the case mends them all.
+    const jumps = (strip?: string) =>
+      beside({}, job('cases[0].run', { kerf: '1 mm', trim: '0 mm', ...(strip ? { strip } : {}) })).cases[0]!.banks.map(
+        ({ findings }) => findings.filter(({ code }) => code === 'GRAIN_JUMPS').length,
+      );
+    expect(jumps()).toEqual([2, 1]);
+    expect(jumps('2 mm')).toEqual([0, 0]);
   });
 
   it('screws that come out nowhere: into the side, through to the front, and the pull’s', () => {
