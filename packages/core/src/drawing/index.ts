@@ -1,4 +1,5 @@
 export * from './face';
+export * from './opening';
 export * from './panel';
 export * from './section';
 export type { Drawing, Shape } from './shapes';

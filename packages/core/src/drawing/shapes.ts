@@ -4,7 +4,7 @@ import type { Length } from '../length';
  * A drawing is shapes in millimetres, `y` up from the floor of the opening and `x` from its left edge. Screen, paper
  * and machine file are writers over the same shapes. `role` says what a shape stands for, never how it looks.
  */
-export type Shape = Box | Line | Measure;
+export type Shape = Box | Line | Measure | Outline;
 
 interface Standing {
   /** Id of the drawer it belongs to. */
@@ -46,13 +46,20 @@ export interface Line extends Standing {
 /** A size between two points, level or upright, with what it is called. */
 export interface Measure extends Standing {
   readonly kind: 'measure';
-  readonly role: 'size';
+  readonly role: 'size' | 'reading' | 'packing';
   readonly label: string;
   readonly length: Length;
   readonly x1: number;
   readonly y1: number;
   readonly x2: number;
   readonly y2: number;
+}
+
+/** A closed figure of straight sides. */
+export interface Outline extends Standing {
+  readonly kind: 'outline';
+  readonly role: 'as-measured' | 'governs';
+  readonly points: readonly (readonly [number, number])[];
 }
 
 export interface Drawing {

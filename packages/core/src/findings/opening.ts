@@ -14,6 +14,7 @@ const READINGS_APART = millimetres(25);
 /** What the readings of a bank's opening say. */
 export function openingFindings(
   bank: Bank,
+  path: string,
   opening: Opening,
   packing: readonly Packing[],
   say: Say,
@@ -23,6 +24,7 @@ export function openingFindings(
     racked(opening, say),
     ...impossible(bank, opening, say),
     forecast(bank),
+    notYetMeasured(bank, path),
   );
 }
 
@@ -83,6 +85,21 @@ function forecast(bank: Bank): Finding | undefined {
     severity: 'note',
     step: 'measure',
     says: 'These are planned sizes: good for buying and pricing. Nothing is cut by them until the case is built and measured.',
+  };
+}
+
+/** Called as built, and every reading is still what was planned. */
+function notYetMeasured({ basis, opening, aside }: Bank, path: string): Finding | undefined {
+  if (basis !== 'as-built' || !aside || JSON.stringify(opening) !== JSON.stringify(aside)) return undefined;
+  return {
+    code: 'NOT_YET_MEASURED',
+    severity: 'stop',
+    step: 'measure',
+    says: 'These are still the planned sizes, to the last reading. Measure the case as it was built before anything is cut by them.',
+    remedies: [
+      { says: 'They are planned sizes', patches: [{ path: `${path}.basis`, value: 'planned' }] },
+      { says: 'It was measured, and is just so', patches: [{ path: `${path}.aside`, value: undefined }] },
+    ],
   };
 }
 

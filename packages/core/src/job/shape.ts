@@ -96,6 +96,8 @@ const ownSlide = object<OwnSlideOf<L>>({
   side: optional(any),
   insideDeduction: optional(any),
   narrowBy: optional(any),
+  parallel: optional(any),
+  square: optional(any),
   maxSide: optional(some),
   top: optional(any),
   bottom: optional(any),
@@ -317,6 +319,7 @@ const bank = object<BankOf<L>>({
   id: required(id),
   basis: required(oneOf('planned', 'as-built')),
   opening: required(opening),
+  aside: optional(opening),
   buildOut: optional(
     object<BuildOutOf<L>>({ left: required(any), right: required(any), from: optional(list(id, 1, 40)) }),
   ),

@@ -88,6 +88,8 @@ export interface OwnSlideOf<L> {
   readonly side?: L;
   readonly insideDeduction?: L;
   readonly narrowBy?: L;
+  readonly parallel?: L;
+  readonly square?: L;
   readonly maxSide?: L;
   readonly top?: L;
   readonly bottom?: L;
@@ -145,6 +147,8 @@ export interface BankOf<L> {
   readonly id: string;
   readonly basis: 'planned' | 'as-built';
   readonly opening: OpeningOf<L>;
+  /** The opening in the other basis: as planned while the built one is used, and the other way round. */
+  readonly aside?: OpeningOf<L>;
   readonly buildOut?: BuildOutOf<L>;
   readonly rail?: L;
   readonly slide: SlideChoiceOf<L>;

@@ -48,7 +48,7 @@ export function lookOver(worked: Worked): readonly Finding[] {
     return height === undefined ? [] : [{ place, height, material }];
   });
   return [
-    ...openingFindings(bank, opening, packing, say),
+    ...openingFindings(bank, path, opening, packing, say),
     ...present(buildOutMissing(around.owner.style, bank, families)),
     ...nominalThickness(around.job, around.someUntold() ? materialsOf(makings).filter(around.untold) : []),
     ...divisionFindings(worked),

@@ -21,6 +21,8 @@ const sideScrews = { firstHole: mm(37), pitch: mm(32), box: inches(1, 2), shortO
 
 const side = {
   basis: 'outside',
+  parallel: mm(1.6),
+  square: mm(3),
   setback: mm(2),
   lengths: { in: lengths(every(10, 28, 2, inches), mm(3)), mm: lengths(every(250, 700, 50, mm), mm(3)) },
   bottoms: ALL,
@@ -33,6 +35,8 @@ const side = {
 
 const undermount = {
   basis: 'inside',
+  parallel: mm(1),
+  square: mm(1),
   narrowBy: mm(1.5),
   top: mm(6),
   bottom: mm(14),
@@ -57,6 +61,8 @@ const undermount = {
 
 const wooden = {
   basis: 'outside',
+  parallel: mm(1),
+  square: mm(3),
   setback: ZERO,
   extension: 0.65,
   lengths: { in: anyLength, mm: anyLength },
@@ -125,6 +131,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
     name: 'Roller, under the corner',
     side: inches(1, 2),
     narrowBy: mm(2),
+    parallel: mm(2),
     top: mm(17),
     bottom: mm(6),
     profile: mm(40),
@@ -159,6 +166,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
     name: 'Centre-mount, one rail',
     side: inches(1, 8),
     narrowBy: mm(2),
+    parallel: mm(5),
     top: inches(1, 4),
     bottom: mm(5),
     recess: mm(14),

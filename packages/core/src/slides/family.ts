@@ -29,6 +29,10 @@ export interface SlideFamily {
   readonly insideDeduction?: Length;
   /** How much narrower the box may be, in total; it may never be wider. */
   readonly narrowBy: Length;
+  /** What the case may be out of parallel, front to back; packing takes up what is more. */
+  readonly parallel: Length;
+  /** What the case's diagonals at the height of the slide may differ. */
+  readonly square: Length;
   /** The thickest side it takes. */
   readonly maxSide?: Length;
   /** Clearance above and below the box. */
