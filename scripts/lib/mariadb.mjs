@@ -138,7 +138,8 @@ export class OwnMariaDb {
     const sql = `CREATE DATABASE IF NOT EXISTS zabble CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
       CREATE USER IF NOT EXISTS 'zabble'@'127.0.0.1' IDENTIFIED BY '${password}';
       ALTER USER 'zabble'@'127.0.0.1' IDENTIFIED BY '${password}';
-      GRANT ALL PRIVILEGES ON zabble.* TO 'zabble'@'127.0.0.1';`;
+      GRANT ALL PRIVILEGES ON zabble.* TO 'zabble'@'127.0.0.1';
+      GRANT ALL PRIVILEGES ON \`zabble\_%\`.* TO 'zabble'@'127.0.0.1';`;
     return new Promise((resolve, reject) => {
       const client = execFile('mariadb', ['--no-defaults', `--socket=${this.socket}`], (problem) =>
         problem ? reject(new Stop(`The database could not be prepared: ${lastLine(problem.message)}`)) : resolve(),

@@ -6,10 +6,14 @@ import helmet from 'helmet';
 import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+import { devicesRouter } from './devices/router';
+import { simulatedLaser } from './devices/simulated-laser';
 import { healthRouter } from './health/router';
 import { nothingHere, sayErrors } from './http/errors';
 import { jobsRouter } from './jobs/router';
 import type { JobService } from './jobs/service';
+import { ShopRepository } from './shop/repository';
+import { shopRouter } from './shop/router';
 
 export interface AppParts {
   readonly pool: Pool;
@@ -28,6 +32,8 @@ export function createApp({ pool, jobs, logger, webRoot, version }: AppParts): E
   app.use(compression());
   app.use('/api/health', healthRouter(pool, version));
   app.use('/api/jobs', jobsRouter(jobs));
+  app.use('/api/shop', shopRouter(new ShopRepository(pool)));
+  app.use('/api/devices', devicesRouter(simulatedLaser(Math.random)));
   app.use('/api', nothingHere);
   serveWeb(app, webRoot);
   app.use(sayErrors);

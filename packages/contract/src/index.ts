@@ -1,2 +1,4 @@
+export * from './devices';
 export * from './jobs';
 export * from './routes';
+export * from './shop';

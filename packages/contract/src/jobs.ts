@@ -1,8 +1,8 @@
 import type { JobDocument, JobError } from '@zabble/core';
 import { Transform } from 'class-transformer';
 import { IsBoolean, IsInt, IsObject, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import { toNumber } from './numbers';
 
-const toNumber = ({ value }: { value: unknown }): unknown => (typeof value === 'string' ? Number(value) : value);
 const toYesNo = ({ value }: { value: unknown }): unknown =>
   value === 'true' ? true : value === 'false' ? false : value;
 

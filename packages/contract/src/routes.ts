@@ -5,6 +5,9 @@ export const ROUTES = {
   importJob: '/api/jobs/import',
   job: (id: string) => `/api/jobs/${encodeURIComponent(id)}`,
   restoreJob: (id: string) => `/api/jobs/${encodeURIComponent(id)}/restore`,
+  shopSlides: '/api/shop/slides',
+  shopSlide: (id: string) => `/api/shop/slides/${encodeURIComponent(id)}`,
+  laser: '/api/devices/laser',
   jobFile: (id: string) => `/api/jobs/${encodeURIComponent(id)}/file`,
 } as const;
 

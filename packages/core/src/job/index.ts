@@ -4,5 +4,6 @@ export * from './patch';
 export * from './read';
 export { Report, type JobError } from './report';
 export * from './settings';
+export { ownSlide } from './shape';
 export { boxGroups, tieGroups, type TieGroup } from './ties';
 export type * from './types';

@@ -88,7 +88,8 @@ const cuts = object<SlideCutsOf<L>>({
   bearing: optional(some),
 });
 
-const ownSlide = object<OwnSlideOf<L>>({
+/** A row of the shop's own: every figure it may hold. */
+export const ownSlide = object<OwnSlideOf<L>>({
   id: required(id),
   like: required(id),
   name: optional(name),

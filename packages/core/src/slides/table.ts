@@ -63,7 +63,8 @@ export function checkSlides(job: Job, report: Report): void {
   );
 }
 
-function checkOwnRow(own: OwnSlide, path: string, report: Report): void {
+/** Says what is wrong with an own row beside its shape; `path` is the row's. */
+export function checkOwnRow(own: OwnSlide, path: string, report: Report): void {
   if (builtIn.has(own.id)) report.add(`${path}.id`, `read ${quoted(own.id)}: a built-in row has this id`);
   const like = builtIn.get(own.like);
   if (!like) {

@@ -1,0 +1,28 @@
+import { createConnection } from 'mysql2/promise';
+import type { Pool } from 'mysql2/promise';
+import { pino } from 'pino';
+import { createApp } from './app';
+import { openPool } from './db/pool';
+import { JobRepository } from './jobs/repository';
+import { JobService } from './jobs/service';
+
+/** A pool on a database of this name, new and empty, beside the one the tests were started with. */
+export async function ownDatabase(name: string): Promise<Pool> {
+  const url = new URL(process.env['TEST_DATABASE_URL'] ?? '');
+  const connection = await createConnection(url.href);
+  await connection.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
+  await connection.end();
+  url.pathname = `/${name}`;
+  return openPool(url.href);
+}
+
+/** The application on a pool, saying nothing and without the web. */
+export function quietApp(pool: Pool) {
+  return createApp({
+    pool,
+    jobs: new JobService(new JobRepository(pool)),
+    logger: pino({ level: 'silent' }),
+    webRoot: 'no-such-folder',
+    version: 'test',
+  });
+}

@@ -1,0 +1,65 @@
+import type { Problem, ShopSlide, ShopSlideList } from '@zabble/contract';
+import type { Express } from 'express';
+import { join } from 'node:path';
+import type { Pool } from 'mysql2/promise';
+import request from 'supertest';
+import { migrate } from '../db/migrate';
+import { ownDatabase, quietApp } from '../own-server.spec-data';
+
+const row = { id: 'own-1', like: 'side-light', name: 'Loft light', side: '10.2 mm', price: 11 };
+let pool: Pool;
+let app: Express;
+
+beforeAll(async () => {
+  pool = await ownDatabase('zabble_shop');
+  await migrate(pool, join(__dirname, '../../migrations'));
+  app = quietApp(pool);
+});
+afterAll(() => pool.end());
+
+const list = async (): Promise<readonly ShopSlide[]> =>
+  ((await request(app).get('/api/shop/slides').expect(200)).body as ShopSlideList).items;
+
+describe('the shop’s list of slides', () => {
+  it('keeps a row under its name, and the newer in place of the older', async () => {
+    expect(await list()).toEqual([]);
+    await request(app).put('/api/shop/slides').send({ row }).expect(200);
+    await request(app)
+      .put('/api/shop/slides')
+      .send({ row: { ...row, name: 'Another' } })
+      .expect(200);
+    const { body } = await request(app)
+      .put('/api/shop/slides')
+      .send({ row: { ...row, side: '10.4 mm' } });
+    const kept = await list();
+    expect(kept.map((each) => each.row.name)).toEqual(['Another', 'Loft light']);
+    expect(kept[1]).toEqual(body);
+    expect(kept[1]?.row.side).toBe('10.4 mm');
+  });
+
+  it('lets one go', async () => {
+    const [first] = await list();
+    await request(app).delete(`/api/shop/slides/${first!.id}`).expect(204);
+    expect((await list()).map(({ id }) => id)).not.toContain(first!.id);
+    await request(app).delete(`/api/shop/slides/${first!.id}`).expect(404);
+    await request(app).delete("/api/shop/slides/1' OR 1=1").expect(400);
+  });
+
+  it.each<[string, unknown, number, string]>([
+    ['a row like nothing built in', { row: { ...row, like: 'magnet' } }, 422, 'row.like: read "magnet"'],
+    ['a length without its unit', { row: { ...row, side: '10' } }, 422, 'row.side'],
+    ['an unknown field', { row: { ...row, colour: 'red' } }, 422, 'colour'],
+    ['no name', { row: { ...row, name: undefined } }, 422, 'no name'],
+    ['no row', {}, 400, 'row'],
+    ['more than a row', { row, other: 1 }, 400, 'other'],
+  ])('refuses %s, and keeps what it has', async (_, body, status, says) => {
+    const before = await list();
+    const answer = await request(app)
+      .put('/api/shop/slides')
+      .send(body as object)
+      .expect(status);
+    expect((answer.body as Problem).says).toContain(says);
+    expect((answer.body as Problem).says).toContain('Nothing was changed.');
+    expect(await list()).toEqual(before);
+  });
+});
