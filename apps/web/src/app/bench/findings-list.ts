@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { groupFindings, type BankPlan, type Finding, type Remedy, type Step } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
+import { Says } from '../ui/says';
 
 const ORDER = { stop: 0, warn: 1, note: 2 } as const;
 const WORDS = { stop: 'Stop', warn: 'Check', note: 'Note' } as const;
@@ -9,6 +10,7 @@ const WORDS = { stop: 'Stop', warn: 'Check', note: 'Note' } as const;
 @Component({
   selector: 'z-findings',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Says],
   template: `@if (groups().length > 0) {
     <ul class="flex flex-col gap-1.5" aria-label="Findings">
       @for (group of groups(); track $index) {
@@ -31,9 +33,7 @@ const WORDS = { stop: 'Stop', warn: 'Check', note: 'Note' } as const;
         </li>
       }
     </ul>
-    @if (says()) {
-      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-    }
+    <z-says [text]="says()" />
   }`,
 })
 export class Findings {

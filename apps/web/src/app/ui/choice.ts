@@ -3,6 +3,7 @@ import { Store } from '@ngrx/store';
 import { valueAt, type Patch } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
+import { Says } from './says';
 
 export interface Option {
   readonly value: string;
@@ -15,6 +16,7 @@ let choices = 0;
 @Component({
   selector: 'z-choice',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Says],
   template: `<fieldset class="flex flex-col gap-1">
     <legend class="caption mb-1">{{ label() }}</legend>
     <div class="inline-flex flex-wrap gap-1">
@@ -35,9 +37,7 @@ let choices = 0;
         </label>
       }
     </div>
-    @if (says()) {
-      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-    }
+    <z-says [text]="says()" />
   </fieldset>`,
 })
 export class Choice {

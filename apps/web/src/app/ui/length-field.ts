@@ -9,6 +9,8 @@ import {
   untracked,
   type OnDestroy,
 } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import { readFileLength, readLength, valueAt, writeExact, type Length, type Patch } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
@@ -27,7 +29,7 @@ let sittings = 0;
 @Component({
   selector: 'z-length-field',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Size],
+  imports: [ReactiveFormsModule, Size],
   templateUrl: './length-field.html',
 })
 export class LengthField implements OnDestroy {
@@ -48,7 +50,8 @@ export class LengthField implements OnDestroy {
   private readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly showing = inject(Store).selectSignal(selectShowing);
-  protected readonly text = signal('');
+  protected readonly control = new FormControl('', { nonNullable: true });
+  private readonly text = signal('');
   protected readonly says = signal('');
   private readonly sitting = signal(0);
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -69,6 +72,7 @@ export class LengthField implements OnDestroy {
   });
 
   constructor() {
+    this.control.valueChanges.pipe(takeUntilDestroyed()).subscribe((text) => this.typed(text));
     effect(() => {
       const kept = this.kept();
       this.showing();
@@ -89,7 +93,7 @@ export class LengthField implements OnDestroy {
     (event.target as HTMLInputElement).select();
   }
 
-  protected typed(text: string): void {
+  private typed(text: string): void {
     this.text.set(text);
     this.pause();
     this.timer = setTimeout(() => {
@@ -151,7 +155,9 @@ export class LengthField implements OnDestroy {
 
   private settle(kept: Length | undefined): void {
     this.says.set('');
-    this.text.set(kept === undefined ? '' : this.plain(kept));
+    const text = kept === undefined ? '' : this.plain(kept);
+    this.text.set(text);
+    this.control.setValue(text, { emitEvent: false });
   }
 
   /** As the field shows a kept length: exactly, in the job’s unit where it is whole there. */

@@ -1,13 +1,16 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import { valueAt } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
+import { Says } from './says';
 
 /** A plain number of the job: a count, a weight, a ratio. */
 @Component({
   selector: 'z-number-field',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [ReactiveFormsModule, Says],
   template: `<label class="flex flex-col gap-1">
     <span class="caption" [class.sr-only]="hideLabel()">{{ label() }}</span>
     <input
@@ -20,12 +23,10 @@ import { jobFeature } from '../store/job/job.reducer';
       [attr.data-path]="path()"
       [attr.placeholder]="placeholder() || null"
       [attr.aria-invalid]="says() !== ''"
-      [value]="value()"
-      (change)="take($any($event.target).value)"
+      [formControl]="control"
+      (change)="take(control.value)"
     />
-    @if (says()) {
-      <span class="max-w-72 text-sm font-medium text-lead" role="alert">{{ says() }}</span>
-    }
+    <z-says [text]="says()" />
   </label>`,
 })
 export class NumberField {
@@ -40,8 +41,16 @@ export class NumberField {
   readonly optional = input(false);
   private readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  protected readonly control = new FormControl('', { nonNullable: true });
   protected readonly says = signal('');
-  protected readonly value = computed(() => String(valueAt(this.document(), this.path()) ?? ''));
+  private readonly kept = computed(() => String(valueAt(this.document(), this.path()) ?? ''));
+
+  constructor() {
+    effect(() => {
+      const kept = this.kept();
+      untracked(() => this.control.setValue(kept));
+    });
+  }
 
   protected take(text: string): void {
     const empty = text.trim() === '' && this.optional();

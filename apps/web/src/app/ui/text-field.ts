@@ -1,44 +1,70 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import { valueAt } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
+import { Says } from './says';
 
-/** A line of text of the job: a name. */
+/** Words of the job: a name on one line, or notes on several. */
 @Component({
   selector: 'z-text-field',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<label class="flex min-w-0 flex-col gap-1">
-    <span class="caption" [class.sr-only]="hideLabel()">{{ label() }}</span>
-    <input
-      class="write w-full min-w-0"
-      type="text"
-      autocomplete="off"
-      maxlength="200"
-      [attr.data-path]="path()"
-      [attr.placeholder]="placeholder() || null"
-      [value]="value()"
-      (change)="take($any($event.target))"
-    />
-    @if (says()) {
-      <span class="text-sm font-medium text-lead" role="alert">{{ says() }}</span>
+  imports: [ReactiveFormsModule, Says],
+  template: `<div class="flex min-w-0 flex-col gap-1">
+    <label class="caption" [class.sr-only]="hideLabel()" [for]="id()">{{ label() }}</label>
+    @if (lines() > 1) {
+      <textarea
+        class="write w-full min-w-0 py-2"
+        maxlength="20000"
+        [rows]="lines()"
+        [id]="id()"
+        [attr.data-path]="path()"
+        [attr.placeholder]="placeholder() || null"
+        [formControl]="control"
+        (change)="take()"
+      ></textarea>
+    } @else {
+      <input
+        class="write w-full min-w-0"
+        type="text"
+        autocomplete="off"
+        maxlength="200"
+        [id]="id()"
+        [attr.data-path]="path()"
+        [attr.placeholder]="placeholder() || null"
+        [formControl]="control"
+        (change)="take()"
+      />
     }
-  </label>`,
+    <z-says [text]="says()" />
+  </div>`,
 })
 export class TextField {
   readonly path = input.required<string>();
   readonly label = input.required<string>();
   readonly hideLabel = input(false);
   readonly placeholder = input('');
+  /** More than one line is a place for notes. */
+  readonly lines = input(1);
   /** An empty text takes the field out of the job. */
   readonly optional = input(false);
   private readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  protected readonly control = new FormControl('', { nonNullable: true });
   protected readonly says = signal('');
-  protected readonly value = computed(() => String(valueAt(this.document(), this.path()) ?? ''));
+  protected readonly id = computed(() => `text-${this.path().replace(/[^A-Za-z0-9]+/g, '-')}`);
+  private readonly kept = computed(() => String(valueAt(this.document(), this.path()) ?? ''));
 
-  protected take(field: HTMLInputElement): void {
-    const text = field.value.trim();
+  constructor() {
+    effect(() => {
+      const kept = this.kept();
+      untracked(() => this.control.setValue(kept));
+    });
+  }
+
+  protected take(): void {
+    const text = this.control.value.trim();
     const value = text === '' && this.optional() ? undefined : text;
     this.says.set(this.edits.apply(this.label().toLowerCase(), [{ path: this.path(), value }]) ?? '');
   }

@@ -1,43 +1,38 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import {
-  BOTTOMS,
-  CORNERS,
-  hasDepth,
-  type BankPlan,
-  type BottomFit,
-  type DrawerPlan,
-  type Joint,
-  type Patch,
-} from '@zabble/core';
-import { selectJob, selectShowing } from '../../store/job/job.selectors';
+import { BOTTOMS, CORNERS, hasDepth, type BankPlan, type DrawerPlan, type Joint, type Patch } from '@zabble/core';
+import { SectionDrawing } from '../../drawing/section-drawing';
+import { JobEdits } from '../../store/job/job-edits';
+import { selectJob } from '../../store/job/job.selectors';
 import { SessionActions, sessionFeature } from '../../store/session/session';
 import { Figure } from '../../ui/figure';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
-import { SectionDrawing } from '../../drawing/section-drawing';
+import { BottomWays } from './bottom-ways';
+import { BoxCard } from './box-card';
+import { Hanging } from './hanging';
+import { Muntin } from './muntin';
 
-const optionsOf = (rows: Readonly<Record<string, { readonly name: string }>>) =>
-  Object.entries(rows).map(([value, { name }]) => ({ value, label: name }));
-
-/** Boxes: slide, corners, bottom and materials, and the boxes they make. */
+/** Boxes: the boxes that follow, one cut open, and corners, bottom, stock and hanging they follow from. */
 @Component({
   selector: 'z-boxes-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Figure, LengthField, Pick, SectionDrawing],
+  imports: [BottomWays, BoxCard, Figure, Hanging, LengthField, Muntin, Pick, SectionDrawing],
   templateUrl: './boxes-step.html',
 })
 export class BoxesStep {
   readonly bank = input.required<BankPlan>();
+  private readonly edits = inject(JobEdits);
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(selectJob);
-  private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
   /** The drawer whose section is drawn: the chosen one, else the top one. */
-  protected readonly shown = computed(() => this.chosen() ?? this.bank().drawers[0]?.id);
-  protected readonly joints = optionsOf(CORNERS);
-  protected readonly fits = optionsOf(BOTTOMS);
-  protected readonly box = computed(() => this.bank().bank.box);
+  protected readonly shown = computed(() => {
+    const { drawers } = this.bank();
+    return drawers.find(({ id }) => id === this.chosen()) ?? drawers[0];
+  });
+  protected readonly joints = Object.entries(CORNERS).map(([value, { name }]) => ({ value, label: name }));
+  private readonly box = computed(() => this.bank().bank.box);
   protected readonly joint = computed(() => CORNERS[this.box().corner.joint]);
   protected readonly fit = computed(() => BOTTOMS[this.box().bottomFit]);
   protected readonly wantsDepth = computed(() => hasDepth(this.box().corner.joint));
@@ -63,29 +58,10 @@ export class BoxesStep {
   /** A joint that has a depth gets one to begin with. */
   protected readonly alongJoint = (joint: string): readonly Patch[] => {
     const wants = hasDepth(joint as Joint) && this.box().corner.depth === undefined;
-    return wants ? [{ path: `${this.bank().path}.box.corner.depth`, value: this.small('1/4 in', '6 mm') }] : [];
-  };
-
-  /** A bottom in a groove needs the groove and its play; without one, a muntin has nothing to hold. */
-  protected readonly alongFit = (fit: string): readonly Patch[] => {
-    const { groove, play, muntin } = this.box();
-    const path = `${this.bank().path}.box`;
-    const { raised, onOutside } = BOTTOMS[fit as BottomFit];
-    const without = muntin && !raised ? [{ path: `${path}.muntin`, value: undefined }] : [];
-    if (onOutside) return without;
-    const found = { depth: this.small('1/4 in', '6 mm'), offset: this.small('1/2 in', '12 mm') };
-    return [
-      ...without,
-      ...(groove ? [] : [{ path: `${path}.groove`, value: found }]),
-      ...(play === undefined ? [{ path: `${path}.play`, value: this.small('1/16 in', '1.5 mm') }] : []),
-    ];
+    return wants ? [{ path: `${this.bank().path}.box.corner.depth`, value: this.edits.usual('1/4 in', '6 mm') }] : [];
   };
 
   protected choose(drawer: DrawerPlan): void {
     this.store.dispatch(SessionActions.drawerChosen({ drawer: drawer.id }));
-  }
-
-  private small(inch: string, metric: string): string {
-    return this.showing()?.unit === 'in' ? inch : metric;
   }
 }

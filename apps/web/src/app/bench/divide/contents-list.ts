@@ -1,17 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import type { BankPlan, DrawerPlan } from '@zabble/core';
-import { Store } from '@ngrx/store';
 import { JobEdits } from '../../store/job/job-edits';
-import { selectShowing } from '../../store/job/job.selectors';
 import { LengthField } from '../../ui/length-field';
 import { NumberField } from '../../ui/number-field';
 import { TextField } from '../../ui/text-field';
+import { Says } from '../../ui/says';
 
 /** What goes into a drawer: each thing with its height, how many, its weight and the room it lies on. */
 @Component({
   selector: 'z-contents-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, NumberField, TextField],
+  imports: [LengthField, NumberField, Says, TextField],
   template: `<section class="flex flex-col gap-2" [attr.aria-label]="'What goes into drawer ' + number()">
     <h3 class="font-semibold">What goes in</h3>
     @for (thing of things(); track $index; let i = $index) {
@@ -39,16 +38,13 @@ import { TextField } from '../../ui/text-field';
       <p class="caption">Nothing is written for it. What is stored decides how low the front may be.</p>
     }
     <div><button type="button" class="press" (click)="add()">+ Put something in</button></div>
-    @if (says()) {
-      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-    }
+    <z-says [text]="says()" />
   </section>`,
 })
 export class ContentsList {
   readonly bank = input.required<BankPlan>();
   readonly drawer = input.required<DrawerPlan>();
   private readonly edits = inject(JobEdits);
-  private readonly showing = inject(Store).selectSignal(selectShowing);
   protected readonly says = signal('');
   protected readonly number = computed(() => this.drawer().place + 1);
   protected readonly things = computed(() => this.bank().bank.drawers[this.drawer().place]?.contents ?? []);
@@ -59,14 +55,14 @@ export class ContentsList {
 
   protected add(): void {
     const path = this.path(this.things().length);
-    const value = { name: 'thing', height: this.small('1 in', '25 mm') };
+    const value = { name: 'thing', height: this.edits.usual('1 in', '25 mm') };
     const patch =
       this.things().length === 0 ? { path: `${this.drawer().path}.contents`, value: [value] } : { path, value };
     this.take(`put something in drawer ${this.number()}`, patch);
   }
 
   protected measure(index: number): void {
-    const side = this.small('2 in', '50 mm');
+    const side = this.edits.usual('2 in', '50 mm');
     this.take('across and deep', { path: `${this.path(index)}.footprint`, value: [side, side] });
   }
 
@@ -78,9 +74,5 @@ export class ContentsList {
 
   private take(name: string, patch: { path: string; value: unknown }): void {
     this.says.set(this.edits.apply(name, [patch]) ?? '');
-  }
-
-  private small(inch: string, metric: string): string {
-    return this.showing()?.unit === 'in' ? inch : metric;
   }
 }

@@ -16,6 +16,7 @@ import { addPatch, lockPatch, removePatches, schemePatches } from './bank-edits'
 import { DrawerCard } from './drawer-card';
 import { movePatch } from './drawer-edits';
 import { OtherWays } from './other-ways';
+import { Says } from '../../ui/says';
 
 /** Divide: how many fronts, how they grow, which are locked. */
 @Component({
@@ -31,6 +32,7 @@ import { OtherWays } from './other-ways';
     LengthField,
     NumberField,
     OtherWays,
+    Says,
     TextField,
   ],
   templateUrl: './divide-step.html',

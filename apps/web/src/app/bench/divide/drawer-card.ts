@@ -9,12 +9,13 @@ import { NumberField } from '../../ui/number-field';
 import { Pick } from '../../ui/pick';
 import { ContentsList } from './contents-list';
 import { duplicatePatch, lineChoices, linePatch, movePatch } from './drawer-edits';
+import { Says } from '../../ui/says';
 
 /** One drawer's wishes: its place, tie, least and most, the line it keeps, and what goes in it. */
 @Component({
   selector: 'z-drawer-card',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [ContentsList, LengthField, NumberField, Pick],
+  imports: [ContentsList, LengthField, NumberField, Pick, Says],
   templateUrl: './drawer-card.html',
 })
 export class DrawerCard {

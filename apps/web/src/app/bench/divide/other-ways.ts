@@ -3,6 +3,7 @@ import { Store } from '@ngrx/store';
 import { alternatives, type Alternative, type BankPlan, type Length } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
+import { Says } from '../../ui/says';
 
 /** An elevation is drawn this high, in pixels. */
 const HIGH = 96;
@@ -19,6 +20,7 @@ interface Elevation {
 @Component({
   selector: 'z-other-ways',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Says],
   template: `<section class="border-t border-line pt-4">
     <button type="button" class="press" [attr.aria-expanded]="open()" (click)="open.set(!open())">
       {{ open() ? 'Put the other ways away' : 'Other ways to divide it' }}
@@ -58,9 +60,7 @@ interface Elevation {
           <li class="caption">With these locks and contents there is no other way.</li>
         }
       </ul>
-      @if (says()) {
-        <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-      }
+      <z-says [text]="says()" />
     }
   </section>`,
 })

@@ -2,9 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { Store } from '@ngrx/store';
 import type { BankPlan, Edge } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
-import { selectJob, selectShowing } from '../../store/job/job.selectors';
+import { selectJob } from '../../store/job/job.selectors';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
+import { Says } from '../../ui/says';
 
 const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
 
@@ -12,7 +13,7 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
 @Component({
   selector: 'z-making',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, Pick],
+  imports: [LengthField, Pick, Says],
   template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="How fronts are made">
     <h3 class="text-lg font-semibold">Made</h3>
     <div class="flex flex-wrap gap-1" role="group" aria-label="How fronts are made">
@@ -61,9 +62,7 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
         <z-pick class="w-60" [path]="path() + '.frame.panel'" label="Panel of" [options]="materials()" />
       </div>
     }
-    @if (says()) {
-      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-    }
+    <z-says [text]="says()" />
   </section>`,
 })
 export class Making {
@@ -71,7 +70,6 @@ export class Making {
   private readonly edits = inject(JobEdits);
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(selectJob);
-  private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly says = signal('');
   protected readonly edges = EDGES;
   protected readonly ways = [
@@ -102,18 +100,18 @@ export class Making {
   }
 
   protected choose(way: 'plain' | 'banded' | 'framed', label: string): void {
-    const band = way === 'banded' ? { thickness: this.small('1/32 in', '1 mm'), edges: EDGES } : undefined;
+    const band = way === 'banded' ? { thickness: this.edits.usual('1/32 in', '1 mm'), edges: EDGES } : undefined;
     const { material } = this.front();
-    const sizes = { stile: this.small('2 1/4 in', '57 mm'), groove: this.small('3/8 in', '10 mm'), play: '3 mm' };
+    const sizes = {
+      stile: this.edits.usual('2 1/4 in', '57 mm'),
+      groove: this.edits.usual('3/8 in', '10 mm'),
+      play: '3 mm',
+    };
     const frame = way === 'framed' ? { ...sizes, panel: material } : undefined;
     const patches = [
       { path: `${this.path()}.band`, value: band },
       { path: `${this.path()}.frame`, value: frame },
     ];
     this.says.set(this.edits.apply(`fronts made: ${label.toLowerCase()}`, patches) ?? '');
-  }
-
-  private small(inch: string, metric: string): string {
-    return this.showing()?.unit === 'in' ? inch : metric;
   }
 }

@@ -5,6 +5,7 @@ import { JobEdits } from '../../store/job/job-edits';
 import { selectShowing } from '../../store/job/job.selectors';
 import { LengthField } from '../../ui/length-field';
 import { Size } from '../../ui/size';
+import { Says } from '../../ui/says';
 
 /** The panel is drawn this high, in pixels. */
 const HIGH = 220;
@@ -14,7 +15,7 @@ const WIDE = 260;
 @Component({
   selector: 'z-panel-run',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, Size],
+  imports: [LengthField, Says, Size],
   template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="One panel">
     <h3 class="text-lg font-semibold">One panel</h3>
     @if (run(); as found) {
@@ -73,9 +74,7 @@ const WIDE = 260;
       <p class="caption">Cut from one panel, in their order, so that the grain runs through the bank.</p>
       <div><button type="button" class="press" (click)="begin()">Cut them from one panel</button></div>
     }
-    @if (says()) {
-      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-    }
+    <z-says [text]="says()" />
   </section>`,
 })
 export class PanelRun {

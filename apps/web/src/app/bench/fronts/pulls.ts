@@ -2,10 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { Store } from '@ngrx/store';
 import type { BankPlan, Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
-import { selectShowing } from '../../store/job/job.selectors';
 import { sessionFeature } from '../../store/session/session';
 import { LengthField } from '../../ui/length-field';
 import { Size } from '../../ui/size';
+import { Says } from '../../ui/says';
 
 const SCHOOLS = [
   { value: 'none', label: 'None' },
@@ -18,7 +18,7 @@ const SCHOOLS = [
 @Component({
   selector: 'z-pulls',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, Size],
+  imports: [LengthField, Says, Size],
   template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="Pulls">
     <h3 class="text-lg font-semibold">Pulls</h3>
     <div class="flex flex-wrap gap-1" role="group" aria-label="Where pulls sit">
@@ -82,23 +82,20 @@ const SCHOOLS = [
         </dl>
       }
     }
-    @if (says()) {
-      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-    }
+    <z-says [text]="says()" />
   </section>`,
 })
 export class Pulls {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
   private readonly store = inject(Store);
-  private readonly showing = this.store.selectSignal(selectShowing);
   private readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
   protected readonly says = signal('');
   protected readonly schools = SCHOOLS;
   protected readonly path = computed(() => `${this.bank().path}.front.pull`);
   protected readonly pull = computed(() => this.bank().bank.front.pull);
   protected readonly school = computed(() => this.pull()?.school ?? 'none');
-  protected readonly usual = computed(() => this.small('24 in', '600 mm'));
+  protected readonly usual = computed(() => this.edits.usual('24 in', '600 mm'));
   protected readonly bores = computed(() => {
     const { drawers } = this.bank();
     const drawer = drawers.find(({ id }) => id === this.chosen()) ?? drawers[0];
@@ -118,14 +115,12 @@ export class Pulls {
     return [
       at('school', school),
       ...(now?.purchase === undefined ? [at('purchase', '8 mm')] : []),
-      ...(school === 'from-top' && now?.fromTop === undefined ? [at('fromTop', this.small('1 1/2 in', '40 mm'))] : []),
+      ...(school === 'from-top' && now?.fromTop === undefined
+        ? [at('fromTop', this.edits.usual('1 1/2 in', '40 mm'))]
+        : []),
       ...(school === 'third-when-low' && now?.lowUnder === undefined
-        ? [at('lowUnder', this.small('16 in', '400 mm'))]
+        ? [at('lowUnder', this.edits.usual('16 in', '400 mm'))]
         : []),
     ];
-  }
-
-  private small(inch: string, metric: string): string {
-    return this.showing()?.unit === 'in' ? inch : metric;
   }
 }

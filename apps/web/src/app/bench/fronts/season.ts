@@ -4,12 +4,13 @@ import { moistureContent, moistureRise, USUAL_RISE } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
 import { NumberField } from '../../ui/number-field';
+import { Says } from '../../ui/says';
 
 /** The air solid fronts are fitted in and the wettest they will see: what they may still grow by. */
 @Component({
   selector: 'z-season',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [NumberField],
+  imports: [NumberField, Says],
   template: `<section class="flex flex-col gap-2 border-t border-line pt-4" aria-label="Season of fitting">
     <h3 class="text-lg font-semibold">Season of fitting</h3>
     @if (climate(); as air) {
@@ -28,9 +29,7 @@ import { NumberField } from '../../ui/number-field';
       <p class="caption">Nothing is known of the air, so a usual rise of {{ usual }} % of moisture is counted.</p>
       <div><button type="button" class="press" (click)="tell()">Say what air they are fitted in</button></div>
     }
-    @if (says()) {
-      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-    }
+    <z-says [text]="says()" />
   </section>`,
 })
 export class Season {

@@ -8,12 +8,13 @@ import { SessionActions } from '../../store/session/session';
 import { Choice } from '../../ui/choice';
 import { LengthField } from '../../ui/length-field';
 import { besidePatches } from '../divide/drawer-edits';
+import { Says } from '../../ui/says';
 
 /** The banks of a case side by side: one more, the divider they share, and what they have alike. */
 @Component({
   selector: 'z-beside',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Choice, LengthField],
+  imports: [Choice, LengthField, Says],
   template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="Banks beside this one">
     <div class="flex flex-wrap items-end gap-x-4 gap-y-3">
       <button type="button" class="press" (click)="add()">+ A bank beside this one</button>
@@ -32,9 +33,7 @@ import { besidePatches } from '../divide/drawer-edits';
     @if (shared()) {
       <z-choice [path]="owner() + '.alike'" label="Neighbours have alike" [options]="alike" />
     }
-    @if (says()) {
-      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-    }
+    <z-says [text]="says()" />
   </section>`,
 })
 export class Beside {

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { valueAt, writeExact, type BankPlan, type Length } from '@zabble/core';
+import { turnBasis, valueAt, writeExact, type BankPlan, type Length, type Patch } from '@zabble/core';
+import { OpeningDrawing } from '../../drawing/opening-drawing';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
@@ -8,15 +9,17 @@ import { Choice } from '../../ui/choice';
 import { Figure } from '../../ui/figure';
 import { LengthField } from '../../ui/length-field';
 import { Size } from '../../ui/size';
+import { Against } from './against';
 import { Beside } from './beside';
 import { JobDetails } from './job-details';
+import { Laser } from './laser';
 import { Readings } from './readings';
 
 /** Measure: the opening as measured, or as planned. */
 @Component({
   selector: 'z-measure-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Beside, Choice, Figure, JobDetails, LengthField, Readings, Size],
+  imports: [Against, Beside, Choice, Figure, JobDetails, Laser, LengthField, OpeningDrawing, Readings, Size],
   templateUrl: './measure-step.html',
 })
 export class MeasureStep {
@@ -38,8 +41,16 @@ export class MeasureStep {
   protected readonly hasBuildOut = computed(() => this.stands('.buildOut'));
   protected readonly rack = computed(() => {
     const rack = this.bank().opening.rack;
-    return rack === undefined ? undefined : { size: Math.abs(rack) as Length, side: rack > 0 ? 'right' : 'left' };
+    return rack === undefined || rack === 0
+      ? undefined
+      : { size: Math.abs(rack) as Length, side: rack > 0 ? 'right' : 'left' };
   });
+
+  /** The readings of the other basis come with it; those there were are set aside. */
+  protected readonly alongBasis = (): readonly Patch[] => {
+    const document = this.document();
+    return document ? turnBasis(document, this.bank().path) : [];
+  };
 
   /** Diagonals start as a square opening would have them, to the nearest sixty-fourth or half millimetre. */
   protected addDiagonals(): void {
@@ -51,7 +62,7 @@ export class MeasureStep {
   }
 
   protected addBuildOut(): void {
-    const value = this.showing()?.unit === 'in' ? '3/4 in' : '18 mm';
+    const value = this.edits.usual('3/4 in', '18 mm');
     this.edits.apply('add build-outs', [
       { path: `${this.bank().path}.buildOut`, value: { left: value, right: value } },
     ]);

@@ -6,12 +6,13 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
 import { Figure } from '../../ui/figure';
 import { LengthField } from '../../ui/length-field';
+import { Says } from '../../ui/says';
 
 /** The readings of one size of the opening, and the one that governs. */
 @Component({
   selector: 'z-readings',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Figure, LengthField],
+  imports: [Figure, LengthField, Says],
   template: `<div
     class="grid grid-cols-[5.5rem_1fr_auto] items-start gap-x-3 border-b border-line py-2.5 max-sm:grid-cols-1"
   >
@@ -52,9 +53,7 @@ import { LengthField } from '../../ui/length-field';
       <span class="caption">{{ readings().length > 1 ? 'least governs' : 'governs' }}</span>
       <span class="text-2xl"><z-figure [asked]="asked()" [label]="label() + ' that governs'" round="down" /></span>
     </div>
-    @if (says()) {
-      <p class="col-span-full text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-    }
+    <z-says [text]="says()" />
   </div>`,
 })
 export class Readings {

@@ -23,6 +23,7 @@ const OF_DRAWER: Readonly<Record<string, string>> = {
   'inside.length': 'inside length',
   'inside.wallHeight': 'wall inside',
   'inside.clearHeight': 'clear height',
+  'slide.nominal': 'slide length',
   'slide.centreY': 'slide’s centre line',
   'slide.lowerEdgeY': 'slide’s lower edge',
   'slide.setback': 'slide’s set-back',
@@ -49,6 +50,12 @@ const ROLES: Readonly<Record<Role, string>> = {
   rail: 'front rail',
   panel: 'panel',
 };
+
+/** A size by its name alone: of the bank, or of whichever drawer. */
+export function sizeTitle(size: string): string {
+  const name = OF_BANK[size] ?? OF_DRAWER[size] ?? size;
+  return `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
+}
 
 /** A number of the plan by its name in the trade. */
 export function titleOf(bank: BankPlan, asked: Asked): string {

@@ -6,6 +6,7 @@ import { selectJob } from '../../store/job/job.selectors';
 import { LengthField } from '../../ui/length-field';
 import { NumberField } from '../../ui/number-field';
 import { TextField } from '../../ui/text-field';
+import { Says } from '../../ui/says';
 
 /** Figures a sheet gives as lengths; those the family does not use are left out. */
 const LENGTHS = [
@@ -26,7 +27,7 @@ const LENGTHS = [
 @Component({
   selector: 'z-own-slide',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, NumberField, TextField],
+  imports: [LengthField, NumberField, Says, TextField],
   template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="From its sheet">
     <h3 class="text-lg font-semibold">From its sheet</h3>
     @if (row(); as own) {
@@ -42,9 +43,7 @@ const LENGTHS = [
       <p class="caption">The slide in hand has its own figures: copy this row and write them over.</p>
       <div><button type="button" class="press" (click)="copy()">Write a row from its sheet</button></div>
     }
-    @if (says()) {
-      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-    }
+    <z-says [text]="says()" />
   </section>`,
 })
 export class OwnSlide {

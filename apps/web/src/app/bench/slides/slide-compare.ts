@@ -4,12 +4,13 @@ import { compareSlides, type BankPlan, type SlideComparison } from '@zabble/core
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
 import { Size } from '../../ui/size';
+import { Says } from '../../ui/says';
 
 /** Every slide family as it would serve this bank, side by side; one is taken by its button. */
 @Component({
   selector: 'z-slide-compare',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Size],
+  imports: [Says, Size],
   template: `<section class="border-t border-line pt-4">
     <h3 class="text-lg font-semibold">Side by side, for this bank</h3>
     <div class="overflow-x-auto" tabindex="0" role="group" aria-label="Slides side by side">
@@ -83,9 +84,7 @@ import { Size } from '../../ui/size';
       The heaviest drawer comes to {{ heaviest() }} kg with what is written for it. Prices are made up until you write
       your own.
     </p>
-    @if (says()) {
-      <p class="text-sm font-medium text-lead" role="alert">{{ says() }}</p>
-    }
+    <z-says [text]="says()" />
   </section>`,
 })
 export class SlideCompare {

@@ -33,6 +33,11 @@ export class JobEdits {
     return undefined;
   }
 
+  /** A usual size to begin with, in the unit of the job. */
+  usual(inches: string, metric: string): string {
+    return this.document()?.unit === 'in' ? inches : metric;
+  }
+
   /** A division that can’t be made where one could be made before. */
   private newlyImpossible(job: Job): Finding | undefined {
     const before = this.plan()?.cases.flatMap(({ banks }) => banks) ?? [];

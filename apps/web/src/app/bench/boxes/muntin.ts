@@ -1,0 +1,46 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { BOTTOMS, type BankPlan } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import type { Option } from '../../ui/choice';
+import { LengthField } from '../../ui/length-field';
+import { Pick } from '../../ui/pick';
+import { Says } from '../../ui/says';
+
+/** The batten that carries a wide bottom in two halves: with it or without. */
+@Component({
+  selector: 'z-muntin',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [LengthField, Pick, Says],
+  template: `@if (grooved()) {
+    <section class="flex flex-col gap-2" aria-label="Muntin">
+      @if (muntin()) {
+        <div class="flex flex-wrap items-end gap-3">
+          <z-pick class="w-56" [path]="path() + '.material'" label="Muntin of" [options]="materials()" />
+          <z-length-field [path]="path() + '.width'" label="Muntin wide" [narrow]="true" />
+          <button type="button" class="press" (click)="put(undefined, 'without a muntin')">Without one</button>
+        </div>
+      } @else {
+        <p class="caption">A muntin, front to back, carries a wide thin bottom in two halves.</p>
+        <div><button type="button" class="press" (click)="add()">Add a muntin</button></div>
+      }
+      <z-says [text]="says()" />
+    </section>
+  }`,
+})
+export class Muntin {
+  readonly bank = input.required<BankPlan>();
+  readonly materials = input.required<readonly Option[]>();
+  private readonly edits = inject(JobEdits);
+  protected readonly says = signal('');
+  protected readonly path = computed(() => `${this.bank().path}.box.muntin`);
+  protected readonly muntin = computed(() => this.bank().bank.box.muntin);
+  protected readonly grooved = computed(() => BOTTOMS[this.bank().bank.box.bottomFit].raised);
+
+  protected add(): void {
+    this.put({ material: this.bank().bank.box.sides, width: this.edits.usual('2 in', '50 mm') }, 'a muntin');
+  }
+
+  protected put(value: object | undefined, name: string): void {
+    this.says.set(this.edits.apply(name, [{ path: this.path(), value }]) ?? '');
+  }
+}

@@ -1,0 +1,114 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import {
+  groupFindings,
+  nm,
+  type BankPlan,
+  type Consequences,
+  type Finding,
+  type Length,
+  type SizeChange,
+} from '@zabble/core';
+import { Size } from '../ui/size';
+import { sizeTitle } from './reckoning/titles';
+
+/** So many sizes are told one by one. */
+const MOST = 14;
+
+/** What a change does downstream: sizes before and after, what is mended by it and what it asks. */
+@Component({
+  selector: 'z-consequence-list',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Size],
+  template: `@if (rows().length > 0) {
+      <table class="w-full max-w-2xl border-collapse">
+        <thead class="caption border-b border-edge text-left">
+          <tr>
+            <th class="py-1 font-medium" scope="col">What changes</th>
+            <th class="py-1 pr-2 text-right font-medium" scope="col">{{ before() }}</th>
+            <th class="py-1 pr-2 text-right font-medium" scope="col">{{ after() }}</th>
+            <th class="py-1 text-right font-medium" scope="col">by</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (row of rows(); track $index) {
+            <tr class="border-b border-line">
+              <th class="py-1 pr-2 text-left font-normal" scope="row">{{ row.says }}</th>
+              <td class="pr-2 text-right">
+                @if (row.change.before; as size) {
+                  <z-size [length]="size" />
+                } @else {
+                  –
+                }
+              </td>
+              <td class="pr-2 text-right font-medium">
+                @if (row.change.after; as size) {
+                  <z-size [length]="size" />
+                } @else {
+                  can’t be had
+                }
+              </td>
+              <td class="text-right text-soft">
+                @if (row.by; as by) {
+                  <z-size [length]="by" />
+                }
+              </td>
+            </tr>
+          }
+        </tbody>
+      </table>
+      @if (more() > 0) {
+        <p class="caption mt-1">and {{ more() }} more sizes</p>
+      }
+    }
+    @if (gone().length > 0) {
+      <p class="mt-1.5"><span class="font-semibold">No longer said:</span> {{ gone().join(' ') }}</p>
+    }
+    @if (come().length > 0) {
+      <p class="mt-1.5"><span class="font-semibold">Said then:</span> {{ come().join(' ') }}</p>
+    }
+    @if (rows().length === 0 && gone().length === 0 && come().length === 0) {
+      <p class="caption">No size of a part changes by it.</p>
+    }`,
+  host: { class: 'block' },
+})
+export class ConsequenceList {
+  readonly consequences = input.required<Consequences>();
+  /** Banks of the plan after, for naming drawers. */
+  readonly banks = input.required<readonly BankPlan[]>();
+  readonly before = input('now');
+  readonly after = input('then');
+  protected readonly rows = computed(() =>
+    this.consequences()
+      .sizes.slice(0, MOST)
+      .map((change) => ({ change, says: this.worded(change), by: difference(change) })),
+  );
+  protected readonly more = computed(() => Math.max(0, this.consequences().sizes.length - MOST));
+  protected readonly gone = computed(() => this.told(this.consequences().gone));
+  protected readonly come = computed(() => this.told(this.consequences().come));
+
+  private worded({ size, places, bank }: SizeChange): string {
+    const drawers = this.banks().find(({ path }) => path === bank)?.drawers.length ?? 0;
+    const title = sizeTitle(size);
+    if (places.length === 0) return title;
+    if (places.length === drawers && drawers > 1) return `${title}, all drawers`;
+    const numbers = places.map((place) => place + 1);
+    return `${title}, ${numbers.length === 1 ? 'drawer' : 'drawers'} ${listed(numbers)}`;
+  }
+
+  /** What several drawers have alike is told once. */
+  private told(findings: readonly Finding[]): readonly string[] {
+    const drawers = this.banks().flatMap((bank) => bank.drawers);
+    const place = (id: string): number => drawers.find((drawer) => drawer.id === id)?.place ?? 0;
+    return groupFindings(findings, place).map(({ says }) => says);
+  }
+}
+
+function difference({ before, after }: SizeChange): Length | undefined {
+  return before === undefined || after === undefined ? undefined : nm(after - before);
+}
+
+/** `1, 2 and 5`. */
+function listed(numbers: readonly number[]): string {
+  if (numbers.length < 2) return numbers.join('');
+  return `${numbers.slice(0, -1).join(', ')} and ${numbers.at(-1)}`;
+}

@@ -1,0 +1,140 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { Store } from '@ngrx/store';
+import { inMillimetres, millimetres, turnBasis, valueAt, writeLength, type BankPlan, type Patch } from '@zabble/core';
+import { of, startWith, switchMap } from 'rxjs';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectShowing } from '../../store/job/job.selectors';
+import { Says } from '../../ui/says';
+import { Size } from '../../ui/size';
+import { LaserMeasure } from './laser-measure';
+
+const SIZES = [
+  { size: 'width', label: 'Width' },
+  { size: 'height', label: 'Height' },
+  { size: 'depth', label: 'Depth' },
+] as const;
+type Measured = (typeof SIZES)[number]['size'];
+
+/** The laser measure: what it reads as it is held, which size it fills, and one key that takes the reading. */
+@Component({
+  selector: 'z-laser',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Says, Size],
+  template: `<section
+    class="flex flex-col gap-2 rounded border border-line bg-board px-3 py-2"
+    aria-label="Laser measure"
+  >
+    <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
+      @if (on()) {
+        <div class="flex gap-1" role="group" aria-label="The laser fills">
+          @for (each of sizes; track each.size) {
+            <button
+              type="button"
+              class="press"
+              [class.press-main]="each.size === size()"
+              [attr.aria-pressed]="each.size === size()"
+              (click)="size.set(each.size)"
+            >
+              {{ each.label }}
+            </button>
+          }
+        </div>
+        <p class="flex min-w-40 items-baseline gap-2 text-3xl font-semibold" data-laser>
+          @if (reading(); as read) {
+            <z-size [length]="lengthOf(read.mm)" [unit]="true" />
+          } @else {
+            <span class="text-base font-normal" role="status">waiting for the laser …</span>
+          }
+        </p>
+        <button type="button" class="press press-main px-6" [disabled]="!reading()" (click)="take()">
+          Take {{ size() }} {{ next() + 1 }} <kbd class="font-normal opacity-80">t</kbd>
+        </button>
+        <button type="button" class="press" (click)="on.set(false)">Off</button>
+      } @else {
+        <button type="button" class="press" (click)="on.set(true)">Laser measure</button>
+        <p class="caption">A simulated one ships with Zabble: what it reads is made up, about the size known so far.</p>
+      }
+    </div>
+    @if (on()) {
+      <p class="caption" role="status">
+        @if (reading(); as read) {
+          {{ read.mm.toFixed(1) }} mm, reading {{ read.number }}, battery {{ read.battery }} %.
+        }
+        @if (taken()) {
+          Taken: {{ taken() }}.
+        } @else if (planned()) {
+          Simulated. Taking one turns these sizes to as built; the planned ones are kept beside them.
+        } @else {
+          Simulated: what it reads is made up.
+        }
+      </p>
+    }
+    <z-says [text]="says()" />
+  </section>`,
+  host: { '(document:keydown.t)': 'key($event)' },
+})
+export class Laser {
+  readonly bank = input.required<BankPlan>();
+  private readonly edits = inject(JobEdits);
+  private readonly device = inject(LaserMeasure);
+  private readonly store = inject(Store);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly sizes = SIZES;
+  protected readonly on = signal(false);
+  protected readonly size = signal<Measured>('width');
+  protected readonly says = signal('');
+  protected readonly taken = signal('');
+  protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
+  /** The readings are not of the built case yet: the first one taken stands in their place. */
+  private readonly unmeasured = computed(() => {
+    const { opening, aside } = this.bank().bank;
+    const size = this.size();
+    return this.planned() || (aside !== undefined && aside[size].join() === opening[size].join());
+  });
+  protected readonly next = computed(() => (this.unmeasured() ? 0 : this.bank().bank.opening[this.size()].length));
+  /** Held about the size as it is planned: what is read does not move with what was taken. */
+  private readonly aim = computed(
+    () => {
+      const { opening, aside } = this.bank().bank;
+      const [about] = (this.planned() ? opening : (aside ?? opening))[this.size()];
+      return this.on() && about !== undefined ? { about: inMillimetres(about), place: this.next() } : undefined;
+    },
+    { equal: (a, b) => a?.about === b?.about && a?.place === b?.place },
+  );
+  protected readonly reading = toSignal(
+    toObservable(this.aim).pipe(
+      switchMap((aim) => (aim ? this.device.readings(aim).pipe(startWith(undefined)) : of(undefined))),
+    ),
+  );
+
+  protected lengthOf(mm: number) {
+    return millimetres(mm);
+  }
+
+  protected key(event: Event): void {
+    const { target } = event;
+    const writing = target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName);
+    const { altKey, ctrlKey, metaKey } = event as KeyboardEvent;
+    if (!this.on() || writing || altKey || ctrlKey || metaKey) return;
+    this.take();
+    event.preventDefault();
+  }
+
+  protected take(): void {
+    const [read, document, showing] = [this.reading(), this.document(), this.showing()];
+    if (!read || !document || !showing) return;
+    const { path } = this.bank();
+    const [size, next] = [this.size(), this.next()];
+    const value = `${read.mm.toFixed(1)} mm`;
+    const at = `${path}.opening.${size}`;
+    const turned = this.planned() && valueAt(document, `${path}.basis`) === 'planned' ? turnBasis(document, path) : [];
+    const patch: Patch = this.unmeasured() ? { path: at, value: [value] } : { path: `${at}[${next}]`, value };
+    const refused = this.edits.apply(`laser: ${size} ${next + 1}`, [...turned, patch]);
+    this.says.set(refused ?? '');
+    if (refused === undefined)
+      this.taken.set(`${size} ${next + 1}, ${writeLength(millimetres(read.mm), showing, { unit: true, mark: true })}`);
+  }
+}
