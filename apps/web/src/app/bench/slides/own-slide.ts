@@ -1,18 +1,21 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { BUILT_IN, slideTable, writeExact, type BankPlan, type Length } from '@zabble/core';
+import { slideTable, writeExact, type BankPlan } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob } from '../../store/job/job.selectors';
 import { LengthField } from '../../ui/length-field';
 import { NumberField } from '../../ui/number-field';
 import { TextField } from '../../ui/text-field';
 import { Says } from '../../ui/says';
+import { withRow } from './own-row';
 
 /** Figures a sheet gives as lengths; those the family does not use are left out. */
 const LENGTHS = [
   ['side', 'Each side'],
   ['insideDeduction', 'Opening less inside'],
   ['narrowBy', 'Narrower by'],
+  ['parallel', 'Case true to'],
   ['maxSide', 'Sides up to'],
   ['top', 'Clear above'],
   ['bottom', 'Clear below'],
@@ -49,7 +52,9 @@ const LENGTHS = [
 export class OwnSlide {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
-  private readonly job = inject(Store).selectSignal(selectJob);
+  private readonly store = inject(Store);
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
   private readonly family = computed(() => {
     const job = this.job();
@@ -66,25 +71,18 @@ export class OwnSlide {
 
   /** The row in use under a name of its own, every figure written out, and taken for this bank. */
   protected copy(): void {
-    const [job, family] = [this.job(), this.family()];
-    if (!job || !family) return;
-    const taken = new Set([...BUILT_IN.map(({ id }) => id), ...(job.slides ?? []).map(({ id }) => id)]);
-    let number = 1;
-    while (taken.has(`own-${number}`)) number += 1;
-    const id = `own-${number}`;
-    const exact = (size: Length): string => writeExact(size, job.unit);
+    const [document, family] = [this.document(), this.family()];
+    if (!document || !family) return;
     const figures = Object.fromEntries(
       LENGTHS.flatMap(([figure]) => {
         const size = family[figure];
-        return size === undefined ? [] : [[figure, exact(size)]];
+        return size === undefined ? [] : [[figure, writeExact(size, document.unit)]];
       }),
     );
-    const { load_kg, price, name } = family;
-    const like = family.id;
-    const value = { id, like, name: `${name}, from its sheet`, ...figures, load_kg, price };
-    const list = job.slides ?? [];
-    const added = list.length === 0 ? { path: 'slides', value: [value] } : { path: `slides[${list.length}]`, value };
+    const { id: like, load_kg, price, name } = family;
+    const row = { id: like, like, name: `${name}, from its sheet`, ...figures, load_kg, price };
+    const { id, patch } = withRow(document, row);
     const used = { path: `${this.bank().path}.slide.family`, value: id };
-    this.says.set(this.edits.apply('a row from its sheet', [added, used]) ?? '');
+    this.says.set(this.edits.apply('a row from its sheet', [patch, used]) ?? '');
   }
 }

@@ -83,6 +83,8 @@ function figuresOf(family: SlideFamily, boxShorter: Length) {
     row('side', 'each side', family.basis === 'outside' ? family.side : undefined),
     row('insideDeduction', 'opening less inside', family.basis === 'inside' ? family.insideDeduction : undefined),
     row('narrowBy', 'may be narrower by', family.narrowBy),
+    row('parallel', 'case true to', family.parallel),
+    row('square', 'diagonals alike to', family.square),
     row('top', 'clear above', family.top),
     row('bottom', 'clear below', family.bottom),
     row('profile', 'its own height', family.profile),

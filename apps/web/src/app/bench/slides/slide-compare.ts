@@ -1,16 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { compareSlides, type BankPlan, type SlideComparison } from '@zabble/core';
+import { compareSlides, type BankPlan, type SlideComparison, type SlideFamily } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
 import { Size } from '../../ui/size';
+import { SlideChart } from './slide-chart';
 import { Says } from '../../ui/says';
 
 /** Every slide family as it would serve this bank, side by side; one is taken by its button. */
 @Component({
   selector: 'z-slide-compare',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Says, Size],
+  imports: [Says, Size, SlideChart],
   template: `<section class="border-t border-line pt-4">
     <h3 class="text-lg font-semibold">Side by side, for this bank</h3>
     <div class="overflow-x-auto" tabindex="0" role="group" aria-label="Slides side by side">
@@ -22,6 +23,7 @@ import { Says } from '../../ui/says';
             <th class="py-1.5 pr-2 font-medium" scope="col">Room inside</th>
             <th class="py-1.5 pr-2 text-right font-medium" scope="col">Stays hidden</th>
             <th class="py-1.5 pr-2 text-right font-medium" scope="col">Carries</th>
+            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Case true to</th>
             <th class="py-1.5 pr-2 text-right font-medium" scope="col">All pairs</th>
             <th class="py-1.5" scope="col"></th>
           </tr>
@@ -60,6 +62,9 @@ import { Says } from '../../ui/says';
               <td class="pr-2 text-right whitespace-nowrap" [class.text-lead]="row.heaviest > row.family.load_kg">
                 {{ row.family.load_kg }} kg
               </td>
+              <td class="pr-2 text-right" [class.text-lead]="tooTapered(row)">
+                <z-size [length]="row.family.parallel" />
+              </td>
               <td class="pr-2 text-right">{{ row.cost === 0 ? 'none' : row.cost.toFixed(0) }}</td>
               <td class="py-1 text-right">
                 @if (row.family.id === used()) {
@@ -81,9 +86,20 @@ import { Says } from '../../ui/says';
       </table>
     </div>
     <p class="caption mt-2">
-      The heaviest drawer comes to {{ heaviest() }} kg with what is written for it. Prices are made up until you write
-      your own.
+      The heaviest drawer comes to {{ heaviest() }} kg with what is written for it. “Case true to” is what the opening
+      may taper before the slides bind; this one tapers by <z-size [length]="bank().opening.taper.total" />. Prices are
+      made up until you write your own.
     </p>
+    <button type="button" class="press mt-2" [attr.aria-expanded]="charted()" (click)="charted.set(!charted())">
+      {{ charted() ? 'Put the chart away' : 'Room against price, as a chart' }}
+    </button>
+    @if (charted()) {
+      @defer (on immediate) {
+        <z-slide-chart class="mt-2 block" [rows]="rows()" [used]="used()" />
+      } @placeholder {
+        <p class="caption">Drawing the chart …</p>
+      }
+    }
     <z-says [text]="says()" />
   </section>`,
 })
@@ -98,17 +114,22 @@ export class SlideCompare {
     return job ? compareSlides(job, this.bank().path) : [];
   });
   protected readonly heaviest = computed(() => Math.max(0, ...this.rows().map((row) => row.heaviest)).toFixed(1));
+  protected readonly charted = signal(false);
   private readonly most = computed(() => Math.max(1, ...this.rows().map(({ volume }) => volume)));
 
   protected bar({ volume }: SlideComparison): number {
     return Math.round((64 * volume) / this.most());
   }
 
-  /** What would have to be mended first; else nothing. */
-  protected asks({ stops, nominal }: SlideComparison): string {
+  protected tooTapered({ family }: SlideComparison): boolean {
+    return this.bank().opening.taper.total > family.parallel;
+  }
+
+  /** What would have to be mended first; else what the box must be made of. */
+  protected asks({ stops, nominal, family }: SlideComparison): string {
     if (nominal === undefined) return 'no length of it fits';
     const [first] = stops;
-    if (!first) return '';
+    if (!first) return madeOf(family);
     return stops.length === 1 ? first : `${first} And ${stops.length - 1} more.`;
   }
 
@@ -121,4 +142,15 @@ export class SlideCompare {
     ];
     this.says.set(this.edits.apply(`slide: ${family.name.toLowerCase()}`, patches) ?? '');
   }
+}
+
+/** What a family asks of the box, in few words. */
+function madeOf({ maxSide, recess, bottoms, cuts }: SlideFamily): string {
+  const asked = [
+    ...(maxSide === undefined ? [] : [`sides to ${(maxSide / 1e6).toFixed(0)} mm`]),
+    ...(recess === undefined ? [] : ['a raised bottom']),
+    ...(bottoms.includes('applied') ? [] : ['a grooved bottom']),
+    ...(cuts?.notch ? ['back notched'] : []),
+  ];
+  return asked.length === 0 ? 'any box' : `asks ${asked.join(', ')}`;
 }

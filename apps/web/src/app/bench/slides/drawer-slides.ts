@@ -1,0 +1,88 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { slideTable, type BankPlan, type DrawerPlan, type Patch } from '@zabble/core';
+import { selectJob } from '../../store/job/job.selectors';
+import { Figure } from '../../ui/figure';
+import { Pick } from '../../ui/pick';
+import { Size } from '../../ui/size';
+
+/** The slide of each drawer: the bank's, or one of its own where it carries more or comes out further. */
+@Component({
+  selector: 'z-drawer-slides',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Figure, Pick, Size],
+  template: `<section class="border-t border-line pt-4" aria-label="One drawer on another slide">
+    <h3 class="text-lg font-semibold">One drawer on another slide</h3>
+    <div class="overflow-x-auto">
+      <table class="w-full border-collapse">
+        <thead class="caption border-b border-edge text-left">
+          <tr>
+            <th class="py-1.5 pr-2 font-medium" scope="col">Drawer</th>
+            <th class="py-1.5 pr-2 font-medium" scope="col">Slide</th>
+            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Length</th>
+            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Weighs, of what it carries</th>
+            <th class="py-1.5 text-right font-medium" scope="col">Inside width</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (row of rows(); track row.drawer.id) {
+            <tr class="border-b border-line">
+              <th class="py-1 pr-2 text-left font-normal" scope="row">
+                <span class="text-soft">{{ row.drawer.place + 1 }}</span> {{ row.drawer.name }}
+              </th>
+              <td class="py-1 pr-2">
+                <z-pick
+                  [path]="row.drawer.path + '.slide.family'"
+                  [label]="'Slide of drawer ' + (row.drawer.place + 1)"
+                  [hideLabel]="true"
+                  [options]="families()"
+                  [along]="forgetLength(row.drawer)"
+                />
+              </td>
+              <td class="pr-2 text-right">
+                @if (row.drawer.nominal; as nominal) {
+                  <z-size [length]="nominal" />
+                } @else {
+                  –
+                }
+              </td>
+              <td class="pr-2 text-right whitespace-nowrap" [class.text-lead]="row.weight > row.drawer.family.load_kg">
+                {{ row.weight.toFixed(1) }} of {{ row.drawer.family.load_kg }} kg
+              </td>
+              <td class="text-right">
+                <z-figure
+                  [asked]="{ kind: 'dimension', drawer: row.drawer.id, dimension: 'inside.width' }"
+                  [label]="'Inside width of drawer ' + (row.drawer.place + 1)"
+                  round="down"
+                />
+              </td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+  </section>`,
+})
+export class DrawerSlides {
+  readonly bank = input.required<BankPlan>();
+  private readonly job = inject(Store).selectSignal(selectJob);
+  protected readonly families = computed(() => {
+    const job = this.job();
+    const all = job ? [...slideTable(job).values()] : [];
+    return [{ value: '', label: 'as the bank' }, ...all.map(({ id, name }) => ({ value: id, label: name }))];
+  });
+  protected readonly rows = computed(() =>
+    this.bank().drawers.map((drawer) => {
+      const { box, front, contents = 0 } = drawer.load;
+      return { drawer, weight: box + front + contents };
+    }),
+  );
+
+  /** A length of one family is seldom on the list of another; a drawer with nothing of its own says nothing. */
+  protected forgetLength({ path }: DrawerPlan): (family: string) => readonly Patch[] {
+    return (family) =>
+      family === ''
+        ? [{ path: `${path}.slide`, value: undefined }]
+        : [{ path: `${path}.slide.length`, value: undefined }];
+  }
+}

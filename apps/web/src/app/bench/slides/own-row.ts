@@ -1,0 +1,22 @@
+import { BUILT_IN, type JobDocument, type OwnSlideOf, type Patch } from '@zabble/core';
+
+/** The row under an id nobody in the job has, or the row there is under the same name, in its place; and where it is. */
+export function withRow(job: JobDocument, row: OwnSlideOf<string>): { readonly id: string; readonly patch: Patch } {
+  const list = job.slides ?? [];
+  const known = list.findIndex(({ name }) => name !== undefined && name === row.name);
+  const same = list[known];
+  if (same) return { id: same.id, patch: { path: `slides[${known}]`, value: { ...row, id: same.id } } };
+  const id = freeRowId(list);
+  const value = { ...row, id };
+  return {
+    id,
+    patch: list.length === 0 ? { path: 'slides', value: [value] } : { path: `slides[${list.length}]`, value },
+  };
+}
+
+function freeRowId(list: readonly { readonly id: string }[]): string {
+  const taken = new Set([...BUILT_IN, ...list].map(({ id }) => id));
+  let number = 1;
+  while (taken.has(`own-${number}`)) number += 1;
+  return `own-${number}`;
+}

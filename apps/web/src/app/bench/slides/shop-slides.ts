@@ -1,0 +1,107 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { ShopSlide } from '@zabble/contract';
+import { valueAt, type BankPlan, type OwnSlideOf } from '@zabble/core';
+import type { Observable } from 'rxjs';
+import { sentenceOf } from '../../jobs/jobs-store';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { Says } from '../../ui/says';
+import { withRow } from './own-row';
+import { ShopApi } from './shop-api';
+
+/** The shop's list of slides: those owned, kept across jobs; any of them serves this bank, the one in use can be kept. */
+@Component({
+  selector: 'z-shop-slides',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Says],
+  template: `<section class="flex flex-col gap-2 border-t border-line pt-4" aria-label="The shop’s slides">
+    <div class="flex flex-wrap items-center gap-3">
+      <h3 class="mr-auto text-lg font-semibold">The shop’s slides</h3>
+      @if (own(); as row) {
+        <button type="button" class="press" (click)="keep(row)">Keep {{ row.name }} for other jobs</button>
+      }
+    </div>
+    @if (list(); as slides) {
+      <ul class="flex flex-col">
+        @for (slide of slides; track slide.id) {
+          <li class="flex flex-wrap items-center gap-2 border-b border-line py-1">
+            <span class="mr-auto font-medium">{{ slide.row.name }}</span>
+            <button type="button" class="press" [attr.aria-label]="'Use ' + slide.row.name" (click)="use(slide)">
+              Use
+            </button>
+            <button
+              type="button"
+              class="min-h-11 min-w-11 rounded text-soft hover:text-lead"
+              [attr.aria-label]="'Take ' + slide.row.name + ' off the shop’s list'"
+              (click)="drop(slide)"
+            >
+              ×
+            </button>
+          </li>
+        } @empty {
+          <li class="caption">
+            Nothing is kept yet. Write a row from the sheet of a slide you own and keep it here for every job.
+          </li>
+        }
+      </ul>
+    } @else if (says() === '') {
+      <p class="caption" role="status">Fetching the list …</p>
+    }
+    <z-says [text]="says()" />
+  </section>`,
+})
+export class ShopSlides {
+  readonly bank = input.required<BankPlan>();
+  private readonly api = inject(ShopApi);
+  private readonly edits = inject(JobEdits);
+  private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  protected readonly list = signal<readonly ShopSlide[] | undefined>(undefined);
+  protected readonly says = signal('');
+  /** The row from its sheet this bank uses. */
+  protected readonly own = computed(() => {
+    const rows = (valueAt(this.document(), 'slides') ?? []) as readonly OwnSlideOf<string>[];
+    return rows.find(({ id }) => id === this.bank().bank.slide.family);
+  });
+
+  constructor() {
+    this.fetch();
+  }
+
+  protected keep(row: OwnSlideOf<string>): void {
+    this.then(this.api.keep(row));
+  }
+
+  protected drop({ id }: ShopSlide): void {
+    this.then(this.api.delete(id));
+  }
+
+  /** The row comes into the job, as it is kept now, and serves this bank. */
+  protected use({ row }: ShopSlide): void {
+    const document = this.document();
+    if (!document) return;
+    const { id, patch } = withRow(document, row);
+    const path = this.bank().path;
+    const patches = [
+      patch,
+      { path: `${path}.slide.family`, value: id },
+      { path: `${path}.slide.length`, value: undefined },
+      { path: `${path}.slide.lengths`, value: undefined },
+    ];
+    this.says.set(this.edits.apply(`slide: ${(row.name ?? id).toLowerCase()}`, patches) ?? '');
+  }
+
+  private then(done: Observable<unknown>): void {
+    done.subscribe({ next: () => this.fetch(), error: (problem: unknown) => this.says.set(sentenceOf(problem)) });
+  }
+
+  private fetch(): void {
+    this.api.slides().subscribe({
+      next: ({ items }) => {
+        this.list.set(items);
+        this.says.set('');
+      },
+      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
+    });
+  }
+}
