@@ -3,7 +3,7 @@ import { BANK, sample } from '../job/sample.spec-data';
 import { plan, readJobDocument } from '../plan';
 import { banks, demo } from '../plan/plan.spec-data';
 import { drawFace } from './face';
-import { drawPanel } from './panel';
+import { drawPanel, drawRow } from './panel';
 import { drawSection } from './section';
 import type { Box } from './shapes';
 import { drawStick } from './stick';
@@ -125,6 +125,26 @@ describe('the panel of a run', () => {
     fronts.slice(1).forEach((front, index) => expect(fronts[index]!.y - front.y - front.height).toBeCloseTo(3, 9));
     expect(fronts.at(-1)!.y).toBeCloseTo(5, 9);
     expect(drawPanel(banks(demo('flag-chest'))[0]!)).toBeUndefined();
+  });
+
+  it('a row of banks comes from one panel across, each bank’s fronts in a column of it', () => {
+    const run = { kerf: '3 mm', trim: '10 mm' };
+    const document = patched(demo('rope-bench'), [{ path: 'cases[0].run', value: run }]);
+    const reading = readJobDocument(document);
+    if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+    const [owner] = plan(reading.job).cases;
+    const { shapes, width, height } = drawRow(owner!, reading.job.cases[0]!.run!)!;
+    const fronts = shapes.filter((shape): shape is Box => shape.kind === 'box' && shape.role === 'front');
+    expect(fronts).toHaveLength(owner!.banks.reduce((sum, { drawers }) => sum + drawers.length, 0));
+    expect(new Set(fronts.map(({ bank }) => bank)).size).toBe(owner!.banks.length);
+    expect(width).toBe(owner!.run!.panel.total / 1e6);
+    const [first, second] = owner!.banks.map(({ id }) => fronts.filter(({ bank }) => bank === id));
+    expect(second![0]!.x - first![0]!.x - first![0]!.width).toBeCloseTo(3, 9);
+    for (const { x, y, width: across, height: up } of fronts) {
+      expect([x, y].every((each) => each >= -1e-9)).toBe(true);
+      expect([x + across <= width + 1e-9, y + up <= height + 1e-9]).toEqual([true, true]);
+    }
+    expect(drawRow({ ...owner!, run: undefined } as never, reading.job.cases[0]!.run!)).toBeUndefined();
   });
 
   it('pulls sit on their fronts: a bar over two bores, a knob on one', () => {

@@ -7,8 +7,9 @@ import type { Length } from '../length';
 export type Shape = Box | Line | Measure | Outline;
 
 interface Standing {
-  /** Id of the drawer it belongs to. */
+  /** Id of the drawer it belongs to, and of its bank where several are drawn. */
   readonly drawer?: string;
+  readonly bank?: string;
 }
 
 export interface Box extends Standing {

@@ -16,6 +16,7 @@ import { addPatch, lockPatch, removePatches, schemePatches } from './bank-edits'
 import { DrawerCard } from './drawer-card';
 import { movePatch } from './drawer-edits';
 import { OtherWays } from './other-ways';
+import { Turn } from './turn';
 import { Says } from '../../ui/says';
 
 /** Divide: how many fronts, how they grow, which are locked. */
@@ -34,6 +35,7 @@ import { Says } from '../../ui/says';
     OtherWays,
     Says,
     TextField,
+    Turn,
   ],
   templateUrl: './divide-step.html',
 })
@@ -67,6 +69,10 @@ export class DivideStep {
     { value: 'top', label: 'Top' },
   ];
   protected readonly scheme = computed(() => this.bank().bank.division.scheme);
+  protected readonly turned = computed(() => {
+    const scheme = this.scheme();
+    return scheme === 'step' || scheme === 'ratio' ? scheme : undefined;
+  });
   protected readonly alongScheme = computed(() => {
     const [bank, unit] = [this.bank(), this.unit()];
     return (scheme: string): readonly Patch[] => schemePatches(bank, scheme, unit);

@@ -1,78 +1,68 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { drawPanel, type BankPlan } from '@zabble/core';
+import { drawPanel, drawRow, type BankPlan, type GrainRun, type Patch } from '@zabble/core';
+import { PanelDrawing } from '../../drawing/panel-drawing';
 import { JobEdits } from '../../store/job/job-edits';
-import { selectShowing } from '../../store/job/job.selectors';
+import { selectJob, selectPlan } from '../../store/job/job.selectors';
 import { LengthField } from '../../ui/length-field';
-import { Size } from '../../ui/size';
 import { Says } from '../../ui/says';
+import { Size } from '../../ui/size';
 
-/** The panel is drawn this high, in pixels. */
-const HIGH = 220;
-const WIDE = 260;
+type Way = 'single' | 'down' | 'across';
 
-/** All fronts of the bank from one panel, so that the grain runs through: the panel with its cut lines. */
+/** Fronts one by one, or from one panel so that the grain runs through: down the bank, or across the case too. */
 @Component({
   selector: 'z-panel-run',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, Says, Size],
+  imports: [LengthField, PanelDrawing, Says, Size],
   template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="One panel">
     <h3 class="text-lg font-semibold">One panel</h3>
-    @if (run(); as found) {
+    <div class="flex flex-wrap gap-1" role="group" aria-label="Fronts are cut">
+      @for (each of ways(); track each.way) {
+        <button
+          type="button"
+          class="press"
+          [class.press-main]="each.way === way()"
+          [attr.aria-pressed]="each.way === way()"
+          (click)="take(each.way)"
+        >
+          {{ each.label }}
+        </button>
+      }
+    </div>
+    @if (path(); as at) {
       <div class="flex flex-wrap items-start gap-3">
-        <z-length-field [path]="path() + '.kerf'" label="Kerf" [narrow]="true" />
-        <z-length-field [path]="path() + '.trim'" label="Trim, both ends" [narrow]="true" />
+        <z-length-field [path]="at + '.kerf'" label="Kerf" [narrow]="true" />
+        <z-length-field [path]="at + '.trim'" label="Trim, both ends" [narrow]="true" />
         <z-length-field
-          [path]="path() + '.strip'"
+          [path]="at + '.strip'"
           label="Strip cut out"
           [narrow]="true"
           [optional]="true"
           placeholder="none"
         />
-        <button type="button" class="press mt-6" (click)="put(undefined, 'fronts one by one')">One by one</button>
       </div>
       <div class="flex flex-wrap items-end gap-6">
-        @if (panel(); as drawn) {
-          <svg [attr.width]="drawn.width" [attr.height]="drawn.height" role="img" aria-label="The panel with its cuts">
-            @for (box of drawn.boxes; track $index) {
-              <rect
-                [attr.x]="box.x"
-                [attr.y]="box.y"
-                [attr.width]="box.width"
-                [attr.height]="box.height"
-                [attr.fill]="box.panel ? 'var(--ochre-wash)' : 'var(--ply)'"
-                [attr.stroke]="box.panel ? 'var(--ochre)' : 'var(--ink)'"
-              />
-              @if (!box.panel && box.height > 15) {
-                <text
-                  [attr.x]="box.x + box.width / 2"
-                  [attr.y]="box.y + box.height / 2 + 5"
-                  text-anchor="middle"
-                  font-size="14"
-                  fill="var(--ink)"
-                >
-                  {{ box.number }}
-                </text>
-              }
-            }
-          </svg>
+        @for (drawn of drawings(); track drawn.label) {
+          <z-panel-drawing [drawing]="drawn.drawing" [label]="drawn.label" [numbers]="drawn.numbers" />
         }
         <dl class="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-1.5">
-          <dt class="caption">Panel, along the run</dt>
-          <dd class="text-xl"><z-size [length]="found.panel.total" /></dd>
-          <dt class="caption">The figure</dt>
-          <dd>
-            @if (jump(); as off) {
-              jumps by <z-size [length]="off" /> at a joint
-            } @else {
-              runs through unbroken
-            }
-          </dd>
+          @for (run of runs(); track run.says) {
+            <dt class="caption">{{ run.says }}</dt>
+            <dd class="text-xl"><z-size [length]="run.run.panel.total" /></dd>
+            <dt class="caption">The figure</dt>
+            <dd>
+              @if (jump(run.run); as off) {
+                jumps by <z-size [length]="off" /> at a joint
+              } @else {
+                runs through unbroken
+              }
+            </dd>
+          }
         </dl>
       </div>
     } @else {
-      <p class="caption">Cut from one panel, in their order, so that the grain runs through the bank.</p>
-      <div><button type="button" class="press" (click)="begin()">Cut them from one panel</button></div>
+      <p class="caption">Cut from one panel, in their order, the grain runs through the fronts.</p>
     }
     <z-says [text]="says()" />
   </section>`,
@@ -80,40 +70,76 @@ const WIDE = 260;
 export class PanelRun {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
-  private readonly showing = inject(Store).selectSignal(selectShowing);
+  private readonly store = inject(Store);
+  private readonly plan = this.store.selectSignal(selectPlan);
+  private readonly job = this.store.selectSignal(selectJob);
   protected readonly says = signal('');
-  protected readonly path = computed(() => `${this.bank().path}.front.run`);
-  protected readonly run = computed(() => (this.bank().bank.front.run ? this.bank().run : undefined));
-  /** The largest jump, either way; nothing where the figure runs through. */
-  protected readonly jump = computed(() => {
-    const jumps = this.run()?.jumps.map(({ total }) => total) ?? [];
-    return [...jumps].sort((a, b) => Math.abs(b) - Math.abs(a))[0];
+  private readonly owner = computed(() =>
+    this.plan()?.cases.find(({ path }) => this.bank().path.startsWith(`${path}.banks`)),
+  );
+  protected readonly way = computed((): Way => {
+    if (this.bank().bank.front.run) return 'down';
+    return this.bank().run ? 'across' : 'single';
   });
-  protected readonly panel = computed(() => {
+  protected readonly ways = computed(() => [
+    { way: 'single' as const, label: 'One by one' },
+    { way: 'down' as const, label: 'From one panel, down the bank' },
+    ...((this.owner()?.banks.length ?? 0) > 1
+      ? [{ way: 'across' as const, label: 'From one panel, across the case' }]
+      : []),
+  ]);
+  /** Where the figures of the run stand; nothing where there is none. */
+  protected readonly path = computed(() => {
+    if (this.way() === 'single') return '';
+    return this.way() === 'down' ? `${this.bank().path}.front.run` : `${this.owner()?.path}.run`;
+  });
+  protected readonly runs = computed(() => {
+    const [down, across] = [this.bank().run, this.way() === 'across' ? this.owner()?.run : undefined];
+    return [
+      ...(across ? [{ says: 'Panel, across the case', run: across }] : []),
+      ...(down ? [{ says: this.way() === 'down' ? 'Panel, along the run' : 'Panel, down the banks', run: down }] : []),
+    ];
+  });
+  protected readonly drawings = computed(() => {
+    const owner = this.owner();
+    const shared = this.job()?.cases.find(({ id }) => id === owner?.id)?.run;
+    if (this.way() === 'across' && owner && shared) {
+      const drawing = drawRow(owner, shared);
+      const numbers = Object.fromEntries(
+        owner.banks.flatMap((bank) => bank.drawers.map(({ id, place }) => [`${bank.id}/${id}`, place + 1] as const)),
+      );
+      return drawing ? [{ drawing, label: 'The panel across the case with its cuts', numbers }] : [];
+    }
     const drawing = drawPanel(this.bank());
-    if (!drawing) return undefined;
-    const scale = Math.min(HIGH / drawing.height, WIDE / drawing.width);
-    const boxes = drawing.shapes.flatMap((shape) =>
-      shape.kind === 'box'
-        ? {
-            x: shape.x * scale + 1,
-            y: (drawing.height - shape.y - shape.height) * scale + 1,
-            width: shape.width * scale,
-            height: shape.height * scale,
-            panel: shape.role === 'panel',
-            number: this.bank().drawers.findIndex(({ id }) => id === shape.drawer) + 1,
-          }
-        : [],
-    );
-    return { boxes, width: drawing.width * scale + 2, height: drawing.height * scale + 2 };
+    const numbers = Object.fromEntries(this.bank().drawers.map(({ id, place }) => [id, place + 1]));
+    return drawing ? [{ drawing, label: 'The panel with its cuts', numbers }] : [];
   });
 
-  protected begin(): void {
-    const inch = this.showing()?.unit === 'in';
-    this.put({ kerf: inch ? '1/8 in' : '3.2 mm', trim: inch ? '1/2 in' : '10 mm' }, 'fronts from one panel');
+  /** The largest jump, either way; nothing where the figure runs through. */
+  protected jump({ jumps }: GrainRun) {
+    return [...jumps].map(({ total }) => total).sort((a, b) => Math.abs(b) - Math.abs(a))[0];
   }
 
-  protected put(value: object | undefined, name: string): void {
-    this.says.set(this.edits.apply(name, [{ path: this.path(), value }]) ?? '');
+  protected take(way: Way): void {
+    if (way === this.way()) return;
+    const own = `${this.bank().path}.front.run`;
+    const shared = `${this.owner()?.path}.run`;
+    const value = { kerf: this.edits.usual('1/8 in', '3.2 mm'), trim: this.edits.usual('1/2 in', '10 mm') };
+    const patches: readonly Patch[] = {
+      single: [
+        { path: own, value: undefined },
+        { path: shared, value: undefined },
+      ],
+      down: [
+        { path: own, value },
+        { path: shared, value: undefined },
+      ],
+      across: [
+        ...(this.owner()?.banks ?? []).map(({ path }) => ({ path: `${path}.front.run`, value: undefined })),
+        { path: shared, value },
+      ],
+    }[way];
+    const name = { single: 'fronts one by one', down: 'fronts from one panel', across: 'fronts from one panel across' };
+    this.says.set(this.edits.apply(name[way], patches) ?? '');
   }
 }
