@@ -11,9 +11,9 @@ test('slide, corner and bottom chosen: widths, lengths and parts follow, what th
   await page.getByRole('link', { name: /^Boxes/ }).click();
   await expect.poll(() => figure(page, 'Width of box 1')).toBe('≈ 23 3/16');
   await expect.poll(() => figure(page, 'Length of box 1')).toBe('18');
-  await page.getByLabel('Corners').selectOption('Tongue and dado');
+  await page.getByLabel('Corners').first().selectOption('Tongue and dado');
   await expect(page.getByRole('textbox', { name: 'Depth of the joint' })).toHaveValue('1/4');
-  await page.getByLabel('Bottom', { exact: true }).first().selectOption('Applied below');
+  await page.getByRole('radio', { name: /^Applied below/ }).check();
   await expect(page.getByRole('textbox', { name: 'Play' })).toHaveCount(0);
   await page.getByRole('link', { name: /^Slides/ }).click();
   await slide.selectOption('Undermount, sides to 16 mm');
@@ -21,6 +21,7 @@ test('slide, corner and bottom chosen: widths, lengths and parts follow, what th
   const stop = page.locator('[data-code="BOTTOM_NOT_ALLOWED"]').first();
   await expect(stop).toContainText('wants a bottom captured in grooves all round or slid in');
   await stop.getByRole('button', { name: 'Make it captured in grooves all round' }).click();
+  await stop.getByRole('button', { name: 'Do it' }).click();
   await expect(page.locator('[data-code="BOTTOM_NOT_ALLOWED"], [data-code="RECESS_WRONG"]')).toHaveCount(0);
   await expect(page.getByRole('textbox', { name: 'Groove up' })).toHaveValue('13 mm');
   await page.getByLabel('12 mm birch plywood').last().fill('16.5 mm');

@@ -172,3 +172,18 @@ async function heights(page: Parameters<typeof figure>[0]): Promise<number[]> {
   }
   return found;
 }
+
+test('step and ratio are turned by hand: the drawing follows, one turn is one step of undo', async ({ page }) => {
+  await openJob(page, 'Flag chest');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  await page.getByText('Ratio', { exact: true }).click();
+  const turn = page.getByRole('slider', { name: 'Turn it' });
+  await turn.focus();
+  const before = await page.getByRole('button', { name: /^Front height of drawer 4/ }).innerText();
+  for (let notch = 0; notch < 5; notch += 1) await turn.press('ArrowRight');
+  await expect(page.getByRole('button', { name: /^Front height of drawer 4/ })).not.toHaveText(before);
+  await expect(page.getByRole('button', { name: /^Undo/ })).toHaveText('Undo: turn the ratio');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('button', { name: /^Front height of drawer 4/ })).toHaveText(before);
+  await expect(page.getByRole('button', { name: /^Undo/ })).not.toHaveText('Undo: turn the ratio');
+});

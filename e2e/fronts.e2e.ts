@@ -14,6 +14,8 @@ test('overlay to inset: widths follow, a tight gap is told and widened by a butt
   const tight = page.locator('[data-code="REVEAL_TOO_TIGHT"]').first();
   await expect(tight).toContainText('may still grow');
   await tight.getByRole('button', { name: /^Make the gap/ }).click();
+  await expect(tight.getByRole('group', { name: 'What it would change' })).toContainText('Front height');
+  await tight.getByRole('button', { name: 'Do it' }).click();
   await expect(page.locator('[data-code="REVEAL_TOO_TIGHT"]')).toHaveCount(0);
   await kept(page);
 });
@@ -65,10 +67,11 @@ test('banded, framed, from one panel: the cut list follows', async ({ page }) =>
   await made.getByRole('button', { name: 'left', exact: true }).click();
   await expect(made.getByRole('button', { name: 'left', exact: true })).toHaveAttribute('aria-pressed', 'false');
   const panel = page.getByRole('region', { name: 'One panel' });
-  await panel.getByRole('button', { name: 'Cut them from one panel' }).click();
+  await panel.getByRole('button', { name: 'From one panel, down the bank' }).click();
   await expect(panel).toContainText(/jumps by/);
   const jump = page.locator('[data-code="GRAIN_JUMPS"]');
   await jump.getByRole('button', { name: /^Cut a strip/ }).click();
+  await jump.getByRole('button', { name: 'Do it' }).click();
   await expect(jump).toHaveCount(0);
   await expect(panel).toContainText('runs through unbroken');
   await made.getByRole('button', { name: 'Framed' }).click();
@@ -96,5 +99,21 @@ test('slides side by side for this bank: one is taken, and a row is written from
   await page.getByRole('link', { name: /^Boxes/ }).click();
   // 23 7/8 or 24 in less twice 12 mm.
   await expect.poll(() => figure(page, 'Width of box 1')).toBe('≈ 23 1/32');
+  await kept(page);
+});
+
+test('fronts of two banks from one panel across the case', async ({ page }) => {
+  await openJob(page, 'Rope bench');
+  await page.getByRole('link', { name: /^Fronts/ }).click();
+  const panel = page.getByRole('region', { name: 'One panel' });
+  await panel.getByRole('button', { name: 'From one panel, across the case' }).click();
+  await expect(panel.getByRole('img', { name: 'The panel across the case with its cuts' })).toBeVisible();
+  await expect(panel).toContainText('Panel, across the case');
+  await panel.getByLabel('Kerf').fill('1/4');
+  await panel.getByLabel('Kerf').press('Enter');
+  await panel.getByRole('button', { name: 'From one panel, down the bank' }).click();
+  await expect(panel.getByRole('img', { name: 'The panel with its cuts' })).toBeVisible();
+  await panel.getByRole('button', { name: 'One by one' }).click();
+  await expect(panel.getByRole('img')).toHaveCount(0);
   await kept(page);
 });

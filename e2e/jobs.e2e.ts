@@ -39,7 +39,9 @@ test('a job goes out as a file and comes in as one; a broken file says which fie
 
 test('a new job in millimetres is planned from the first moment', async ({ page }) => {
   await page.goto('/jobs');
-  await page.getByRole('button', { name: 'in millimetres' }).click();
+  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByRole('button', { name: 'Millimetres' }).click();
+  await page.getByRole('button', { name: 'Overlay fronts on side-mount slides' }).click();
   await expect(page.getByText('These are planned sizes')).toBeVisible();
   await page.getByLabel('Job name').fill('Batten drawers');
   await page.getByLabel('Job name').press('Enter');
@@ -68,6 +70,7 @@ test('a wish that can’t be had is refused and the last good division stays; a 
   await page.getByRole('link', { name: /^Divide/ }).click();
   await expect(page.locator('[data-code="DIVISION_IMPOSSIBLE"]')).toContainText('4.0 mm more than there is');
   await page.getByRole('button', { name: 'Free drawer 1, Signal pennants' }).click();
+  await page.getByRole('button', { name: 'Do it' }).click();
   await expect(page.locator('[data-code="DIVISION_IMPOSSIBLE"]')).toHaveCount(0);
   const undo = page.getByRole('button', { name: /^Undo/ });
   await expect(undo).toHaveText('Undo: free drawer 1, Signal pennants');

@@ -19,6 +19,28 @@ test('the server away for a while: work goes on, is marked, survives a reload, a
   await expect.poll(() => figure(page, 'Width that governs')).toBe('870.0');
 });
 
+test('the page loaded afresh while the server is away: the job opens here, is worked on, and is kept when it answers', async ({
+  page,
+  zabble,
+}) => {
+  await openJob(page, 'Rope bench');
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.reload();
+  await expect(page.getByLabel('Width, reading 1')).toHaveValue('18');
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await zabble.server.stop();
+  await page.reload();
+  await expect(page.getByTestId('save-mark')).toContainText('Server not reached');
+  await page.getByLabel('Depth, reading 1').fill('20 1/2');
+  await expect.poll(() => figure(page, 'Depth that governs')).toBe('20 1/2');
+  await page.reload();
+  await expect(page.getByLabel('Depth, reading 1')).toHaveValue('20 1/2');
+  await zabble.server.start();
+  await kept(page);
+  await page.reload();
+  await expect(page.getByLabel('Depth, reading 1')).toHaveValue('20 1/2');
+});
+
 test('comes back by itself when the page stays open', async ({ page, zabble }) => {
   await openJob(page, 'Flag chest');
   await zabble.server.stop();

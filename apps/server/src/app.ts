@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type Response } from 'express';
 import helmet from 'helmet';
 import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
@@ -50,10 +50,16 @@ function securityHeaders() {
   });
 }
 
+/** Without a hash in their name: what tells a browser that there is something newer. */
+const AFRESH = /(?:ngsw\.json|ngsw-worker\.js|safety-worker\.js|worker-basic\.min\.js)$/;
+
 /** Files with a hash in their name never change; index.html is asked for afresh each time. */
 function serveWeb(app: Express, webRoot: string): void {
   const index = join(webRoot, 'index.html');
-  app.use(express.static(webRoot, { index: false, maxAge: '1y', immutable: true }));
+  const setHeaders = (response: Response, path: string): void => {
+    if (AFRESH.test(path)) response.set('Cache-Control', 'no-cache');
+  };
+  app.use(express.static(webRoot, { index: false, maxAge: '1y', immutable: true, setHeaders }));
   app.get('/{*path}', (_request, response, next) => {
     if (!existsSync(index)) {
       next();

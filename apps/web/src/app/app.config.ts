@@ -1,6 +1,7 @@
 import { provideHttpClient } from '@angular/common/http';
-import { provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
+import { isDevMode, provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
 import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore } from '@ngrx/store';
 import { routes } from './app.routes';
@@ -20,5 +21,10 @@ export const appConfig: ApplicationConfig = {
       [sessionFeature.name]: sessionFeature.reducer,
     }),
     provideEffects(JobEffects, JobsEffects),
+    // The application itself stays on the device: a page can be loaded afresh while the server is away.
+    provideServiceWorker('ngsw-worker.js', {
+      enabled: !isDevMode(),
+      registrationStrategy: 'registerWhenStable:5000',
+    }),
   ],
 };

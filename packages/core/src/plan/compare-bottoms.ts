@@ -70,7 +70,7 @@ export function bottomPatches({ bank: { box }, path }: BankPlan, fit: BottomFit,
   const at = (field: string, value: unknown): Patch => ({ path: `${path}.box.${field}`, value });
   const small = (inch: string, metric: string): string => (unit === 'in' ? inch : metric);
   const { raised, onOutside } = BOTTOMS[fit];
-  const groove = { depth: small('1/4 in', '6 mm'), offset: small('1/2 in', '12 mm') };
+  const groove = { depth: small('7/32 in', '5.5 mm'), offset: small('1/2 in', '12 mm') };
   return [
     at('bottomFit', fit),
     ...(box.muntin && !raised ? [at('muntin', undefined)] : []),

@@ -1,55 +1,59 @@
-import { Dialog } from '@angular/cdk/dialog';
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { Router } from '@angular/router';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { Step } from '@zabble/core';
 import { ThemeButton } from '../shell/theme-button';
-import { ThemeChoice } from '../shell/theme';
 import { Wordmark } from '../shell/wordmark';
 import { JobActions } from '../store/job/job.actions';
 import { jobFeature } from '../store/job/job.reducer';
-import { selectRedoName, selectUndoName } from '../store/job/job.selectors';
+import { selectPlan, selectRedoName, selectUndoName } from '../store/job/job.selectors';
 import { SaveMark } from '../ui/save-mark';
 import { TextField } from '../ui/text-field';
-import { KeySheet } from './key-sheet';
-import { STEPS } from './steps';
+import { keyOf } from './actions/action';
+import { ShellActions } from './actions/shell-actions';
+import { UnitsMenu } from './units-menu';
 
-/** Job name, undo and redo by name, where the edits are, and the keys of the bench. */
+/** Job name, undo and redo by name, where the edits are, all findings and all actions, and the keys of the bench. */
 @Component({
   selector: 'z-bench-header',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [SaveMark, TextField, ThemeButton, Wordmark],
-  template: `<header
-    class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line bg-sheet px-3 py-1.5 max-lg:gap-x-2"
-  >
+  imports: [SaveMark, TextField, ThemeButton, UnitsMenu, Wordmark],
+  template: `<header class="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-line bg-sheet px-3 py-1.5">
     <z-wordmark />
     @if (open()) {
-      <z-text-field class="w-60 max-lg:w-48 max-sm:w-40" path="name" label="Job name" [hideLabel]="true" />
+      <z-text-field class="w-52 max-lg:w-44 max-sm:w-40" path="name" label="Job name" [hideLabel]="true" />
       <z-save-mark />
     }
     <span class="flex-1"></span>
-    <button type="button" class="press max-w-60" [disabled]="!undoName()" (click)="undo()">
+    <button type="button" class="press max-w-56" [disabled]="!undoName()" (click)="undo()">
       <span class="truncate">{{ undoName() ? 'Undo: ' + undoName() : 'Undo' }}</span>
     </button>
-    <button type="button" class="press max-w-52" [disabled]="!redoName()" (click)="redo()">
+    <button type="button" class="press max-w-44" [disabled]="!redoName()" (click)="redo()">
       <span class="truncate">{{ redoName() ? 'Redo: ' + redoName() : 'Redo' }}</span>
     </button>
+    @if (open()) {
+      <button type="button" class="press" [class.text-lead]="stops() > 0" (click)="shell.findings()">
+        Findings {{ findings() }}
+      </button>
+      <button type="button" class="press" (click)="shell.search()">Actions</button>
+      <z-units-menu />
+    }
     <z-theme-button />
-    <button type="button" class="press max-sm:hidden" (click)="keys()" aria-label="Keys of the bench">?</button>
+    <button type="button" class="press max-sm:hidden" (click)="shell.keys()" aria-label="Keys of the bench">?</button>
   </header>`,
   host: { '(document:keydown)': 'key($event)' },
 })
 export class BenchHeader {
-  readonly step = input.required<Step>();
   private readonly store = inject(Store);
-  private readonly router = inject(Router);
-  private readonly dialog = inject(Dialog);
-  private readonly theme = inject(ThemeChoice);
-  private readonly job = this.store.selectSignal(jobFeature.selectId);
+  protected readonly shell = inject(ShellActions);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly plan = this.store.selectSignal(selectPlan);
   protected readonly open = computed(() => this.document() !== undefined);
   protected readonly undoName = this.store.selectSignal(selectUndoName);
   protected readonly redoName = this.store.selectSignal(selectRedoName);
+  private readonly all = computed(
+    () => this.plan()?.cases.flatMap(({ banks }) => banks.flatMap(({ findings }) => findings)) ?? [],
+  );
+  protected readonly findings = computed(() => this.all().length);
+  protected readonly stops = computed(() => this.all().filter(({ severity }) => severity === 'stop').length);
 
   protected undo(): void {
     this.store.dispatch(JobActions.undone());
@@ -59,21 +63,17 @@ export class BenchHeader {
     this.store.dispatch(JobActions.redone());
   }
 
-  protected keys(): void {
-    if (this.dialog.openDialogs.length === 0) this.dialog.open(KeySheet, { ariaLabel: 'Keys of the bench' });
-  }
-
-  /** Keys work where nobody is writing; Alt with a figure goes to a step from anywhere. */
+  /** Single letters work where nobody is writing; Alt with a figure goes to a step from anywhere. */
   protected key(event: KeyboardEvent): void {
-    const writing = event.target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(event.target.tagName);
-    const step = event.altKey ? STEPS[Number(event.key) - 1] : undefined;
-    if (step) void this.router.navigate(['/jobs', this.job(), step.id]);
-    else if (writing || event.altKey || event.metaKey || event.ctrlKey) return;
-    else if (event.key === 'u') this.undo();
-    else if (event.key === 'r') this.redo();
-    else if (event.key === 'l') this.theme.turn();
-    else if (event.key === '?') this.keys();
-    else return;
+    if (event.ctrlKey || event.metaKey || event.defaultPrevented || !this.open()) return;
+    const { target } = event;
+    const writing = target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName);
+    const above = target instanceof HTMLElement && target.closest('[role="dialog"]') !== null;
+    if (!event.altKey && (writing || above)) return;
+    const pressed = event.altKey ? `Alt ${event.key}` : event.key;
+    const action = this.shell.all().find((each) => keyOf(each) === pressed && !each.off);
+    if (!action) return;
     event.preventDefault();
+    action.run();
   }
 }

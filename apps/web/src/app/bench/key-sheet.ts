@@ -1,34 +1,39 @@
-import { DialogRef } from '@angular/cdk/dialog';
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { DIALOG_DATA, DialogRef } from '@angular/cdk/dialog';
+import { ChangeDetectionStrategy, Component, computed, inject, type Signal } from '@angular/core';
+import { keyOf, type Action } from './actions/action';
 
-const KEYS = [
-  ['Alt 1 to Alt 6', 'go to Measure, Slides, Divide, Boxes, Fronts, Cut'],
-  ['u', 'undo'],
-  ['r', 'redo'],
-  ['l', 'light or dim'],
+/** Keys that belong to a field or a drawing rather than to an action. */
+const OTHERS = [
+  ['t', 'take a reading, while the laser is on'],
   ['Arrow keys on a joint', 'move it by an increment; with Shift by four'],
   ['Enter', 'take what is written in a field'],
   ['Esc', 'put back what stood in the field'],
-  ['?', 'this sheet'],
 ] as const;
 
 /** The keys of the bench. */
 @Component({
   selector: 'z-key-sheet',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<div class="max-w-md rounded border border-edge bg-sheet p-6 text-ink shadow-xl">
+  template: `<div
+    class="flex max-h-[90vh] max-w-xl flex-col overflow-y-auto rounded border border-edge bg-sheet p-6 text-ink shadow-xl"
+    tabindex="-1"
+  >
     <h2 class="mb-3 text-xl font-semibold">Keys of the bench</h2>
-    <dl class="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2">
-      @for (key of keys; track key[0]) {
-        <dt class="font-semibold">{{ key[0] }}</dt>
-        <dd>{{ key[1] }}</dd>
+    <dl class="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-1.5">
+      @for (row of rows(); track row[0]) {
+        <dt class="font-semibold">{{ row[0] }}</dt>
+        <dd>{{ row[1] }}</dd>
       }
     </dl>
     <p class="caption mt-4">Single letters work when no field is being written in.</p>
-    <button type="button" class="press mt-4" (click)="dialog.close()">Close</button>
+    <div class="mt-4"><button type="button" class="press" (click)="dialog.close()">Close</button></div>
   </div>`,
 })
 export class KeySheet {
   protected readonly dialog = inject(DialogRef);
-  protected readonly keys = KEYS;
+  private readonly actions = inject<Signal<readonly Action[]>>(DIALOG_DATA);
+  protected readonly rows = computed(() => [
+    ...this.actions().flatMap((action) => (keyOf(action) === '' ? [] : [[keyOf(action), action.name] as const])),
+    ...OTHERS,
+  ]);
 }

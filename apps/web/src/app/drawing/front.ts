@@ -1,5 +1,6 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { DrawerPlan } from '@zabble/core';
+import { BothUnits } from '../ui/both-units';
 import { HELD } from './held';
 import { shortened, type Scale } from './layout';
 import { placed, type BoxInMm } from './placed-box';
@@ -7,6 +8,8 @@ import { SizeText } from './size-text';
 
 /** What number, height and margins take of a front’s width, in pixels. */
 const ROOM_FOR_HEIGHT = 118;
+/** And what it takes more in both units. */
+const ROOM_FOR_OTHER = 74;
 
 /** One drawer front on the face: its number, name, height, and what holds or stops it. */
 @Component({
@@ -26,12 +29,14 @@ export class Front {
   readonly bare = input(false);
   /** Something stands in this drawer’s way. */
   readonly stopped = input(false);
+  private readonly both = inject(BothUnits);
   protected readonly at = computed(() => placed(this.zFront(), this.scale()));
   protected readonly height = computed(() => this.drawer().dimensions['front.height']?.total);
   protected readonly middle = computed(() => this.at().y + this.at().height / 2);
   protected readonly title = computed(() => {
     const { name, place } = this.drawer();
-    return shortened(name ?? `Drawer ${place + 1}`, this.at().width - ROOM_FOR_HEIGHT);
+    const room = ROOM_FOR_HEIGHT + (this.both.shown() ? ROOM_FOR_OTHER : 0);
+    return shortened(name ?? `Drawer ${place + 1}`, this.at().width - room);
   });
   protected readonly state = computed(() => {
     const { held, makeup } = this.drawer();

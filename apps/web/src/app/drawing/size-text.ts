@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import { showLength, type Length } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
+import { BothUnits, inOtherUnit } from '../ui/both-units';
 
 /** A length as text inside a drawing: the same figures as `z-size`, in SVG. */
 @Component({
@@ -12,16 +13,26 @@ import { selectShowing } from '../store/job/job.selectors';
     @if (s.fraction; as f) {
       <svg:tspan class="frac" [attr.dx]="s.whole ? '0.15em' : null">{{ f.top }}/{{ f.bottom }}</svg:tspan>
     }
+    @if (other(); as text) {
+      <svg:tspan dx="0.35em" font-size="0.72em" font-weight="400">{{ text }}</svg:tspan>
+    }
   }`,
 })
 export class SizeText {
   readonly zSizeText = input.required<Length>();
   readonly lead = input('');
+  /** With the other unit beside it, where both are asked for. */
+  readonly twin = input(false);
+  private readonly both = inject(BothUnits);
   private readonly showing = inject(Store).selectSignal(selectShowing);
   /** Whole millimetres stand bare in a drawing; in columns they keep their decimals. */
   protected readonly whole = computed(() => this.shown()?.whole.replace(/\.0+$/, ''));
   protected readonly shown = computed(() => {
     const showing = this.showing();
     return showing && showLength(this.zSizeText(), showing);
+  });
+  protected readonly other = computed(() => {
+    const showing = this.showing();
+    return showing && this.twin() && this.both.shown() ? inOtherUnit(this.zSizeText(), showing) : '';
   });
 }

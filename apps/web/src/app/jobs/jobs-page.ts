@@ -1,25 +1,29 @@
+import { Dialog } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { toSignal, toObservable } from '@angular/core/rxjs-interop';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { StoredJob } from '@zabble/contract';
-import type { Unit } from '@zabble/core';
-import { debounceTime, distinctUntilChanged, skip, tap, type Observable } from 'rxjs';
+import type { JobDocument } from '@zabble/core';
+import { debounceTime, distinctUntilChanged, firstValueFrom, type Observable } from 'rxjs';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
+import { copyOf } from './copy-of';
+import { FileDrop } from './file-drop';
 import { JobCard } from './job-card';
 import { JobsApi } from './jobs-api';
 import { JobsActions, jobsFeature, sentenceOf } from './jobs-store';
-import { newJob } from './new-job';
 
 /** The jobs, as banks standing along a wall. */
 @Component({
   selector: 'z-jobs-page',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [JobCard, ThemeButton, Wordmark],
+  imports: [FileDrop, JobCard, ReactiveFormsModule, ThemeButton, Wordmark],
   templateUrl: './jobs-page.html',
 })
 export class JobsPage {
+  private readonly dialog = inject(Dialog);
   private readonly store = inject(Store);
   private readonly api = inject(JobsApi);
   private readonly router = inject(Router);
@@ -29,21 +33,17 @@ export class JobsPage {
   protected readonly gone = computed(() => this.state().gone);
   protected readonly says = signal('');
   protected readonly trouble = computed(() => this.says() || this.state().says);
-  protected readonly search = signal(this.state().search);
+  protected readonly searching = new FormControl(this.state().search, { nonNullable: true });
+  protected readonly search = computed(() => this.state().search);
   protected readonly pages = computed(() =>
     Math.max(1, Math.ceil((this.list()?.total ?? 0) / (this.list()?.size ?? 12))),
   );
 
   constructor() {
     this.store.dispatch(JobsActions.asked({}));
-    toSignal(
-      toObservable(this.search).pipe(
-        skip(1),
-        debounceTime(250),
-        distinctUntilChanged(),
-        tap((search) => this.store.dispatch(JobsActions.asked({ search }))),
-      ),
-    );
+    this.searching.valueChanges
+      .pipe(debounceTime(250), distinctUntilChanged(), takeUntilDestroyed())
+      .subscribe((search) => this.store.dispatch(JobsActions.asked({ search })));
   }
 
   protected turn(page: number): void {
@@ -62,14 +62,40 @@ export class JobsPage {
     this.store.dispatch(JobsActions.bringBack({ job }));
   }
 
-  protected create(unit: Unit): void {
-    this.openNew(this.api.create(newJob(unit)));
+  /** A way of building is chosen, and the job opens. */
+  protected async begin(): Promise<void> {
+    const { NewJobSheet } = await import('./new-job-sheet');
+    const chosen = this.dialog.open<JobDocument>(NewJobSheet, { ariaLabel: 'Start from a way of building' });
+    chosen.closed.subscribe((document) => {
+      if (document) this.openNew(this.api.create(document));
+    });
   }
 
-  protected async importFile(input: HTMLInputElement): Promise<void> {
-    const [file] = input.files ?? [];
-    if (file) this.openNew(this.api.importFile(await file.text()));
+  protected duplicate({ document }: StoredJob): void {
+    this.openNew(this.api.create(copyOf(document)));
+  }
+
+  protected importFile(input: HTMLInputElement): void {
+    void this.importAll([...(input.files ?? [])]);
     input.value = '';
+  }
+
+  /** One file is opened; several stand in the list, and one that can't be read is named. */
+  protected async importAll(files: readonly File[]): Promise<void> {
+    this.says.set('');
+    const [only] = files;
+    if (only && files.length === 1) {
+      this.openNew(this.api.importFile(await only.text()));
+      return;
+    }
+    for (const file of files) {
+      try {
+        await firstValueFrom(this.api.importFile(await file.text()));
+      } catch (problem) {
+        this.says.update((before) => `${before} ${file.name}: ${sentenceOf(problem)}`.trim());
+      }
+    }
+    this.store.dispatch(JobsActions.asked({}));
   }
 
   private openNew(made: Observable<StoredJob>): void {

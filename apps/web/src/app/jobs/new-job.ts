@@ -14,7 +14,7 @@ export function newJob(unit: Unit): JobDocument {
     unit,
     materials: [
       { id: 'box', name: '12 mm birch plywood', kind: 'plywood', thickness: '11.8 mm', sheet, grain: true },
-      { id: 'bottom', name: '6 mm birch plywood', kind: 'plywood', thickness: '5.5 mm', sheet, grain: true },
+      { id: 'bottom', name: '9 mm birch plywood', kind: 'plywood', thickness: '8.7 mm', sheet, grain: true },
       { id: 'front', name: '18 mm plywood for fronts', kind: 'plywood', thickness: '17.8 mm', sheet, grain: true },
     ],
     cases: [{ id: 'c1', name: 'Case', style: 'frameless', banks: [newBank(size)] }],
@@ -44,7 +44,7 @@ function newBank(size: InUnit): BankOf<string> {
       bottom: 'bottom',
       corner: { joint: 'butt-sides-run' },
       bottomFit: 'captured',
-      groove: { depth: size('1/4 in', '6 mm'), offset: lap },
+      groove: { depth: size('7/32 in', '5.5 mm'), offset: lap },
       play: size('1/16 in', '1.5 mm'),
     },
     drawers: [{ id: 'd1' }, { id: 'd2' }, { id: 'd3' }, { id: 'd4' }],

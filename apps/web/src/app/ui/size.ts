@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import { showLength, type Length } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
+import { BothUnits, inOtherUnit } from './both-units';
 
 /** A length in the job's unit and step, with a real fraction; `≈` stands before a rounded one. */
 @Component({
@@ -20,6 +21,9 @@ import { selectShowing } from '../store/job/job.selectors';
     @if (unit()) {
       <span class="ml-[0.25em] text-[0.8em] font-normal opacity-75">{{ s.unit }}</span>
     }
+    @if (twin(); as other) {
+      <span class="ml-[0.4em] text-[0.78em] font-normal opacity-80">{{ other }}</span>
+    }
   }`,
   // A row of parts: white space between them in the template does not show.
   host: { class: 'inline-flex items-baseline whitespace-nowrap' },
@@ -33,5 +37,11 @@ export class Size {
   protected readonly shown = computed(() => {
     const showing = this.showing();
     return showing && showLength(this.length(), { ...showing, round: this.round() });
+  });
+  private readonly both = inject(BothUnits);
+  /** The same in the other unit, where both are asked for. */
+  protected readonly twin = computed(() => {
+    const showing = this.showing();
+    return showing && this.both.shown() ? inOtherUnit(this.length(), { ...showing, round: this.round() }) : '';
   });
 }

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import { bankConsequences, inOtherBasis, type BankPlan } from '@zabble/core';
 import { selectJob } from '../../store/job/job.selectors';
-import { ConsequenceList } from '../consequence-list';
+import { ConsequenceList } from '../findings/consequence-list';
 
 /** What came out different between plan and case, and what that does to everything cut by it. */
 @Component({

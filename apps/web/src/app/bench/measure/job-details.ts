@@ -5,6 +5,7 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { Choice } from '../../ui/choice';
 import { Pick } from '../../ui/pick';
 import { TextField } from '../../ui/text-field';
+import { ShellActions } from '../actions/shell-actions';
 
 const STEPS = {
   in: ['1/16 in', '1/32 in', '1/64 in'],
@@ -21,10 +22,16 @@ const STEPS = {
     <z-choice [path]="casePath() + '.style'" label="The case is" [options]="styles" />
     <z-choice path="unit" label="Lengths in" [options]="units" [along]="forgetStep" />
     <z-pick path="step" label="Shown to the nearest" [options]="steps()" [fallback]="usual()" />
+    <z-text-field path="notes" label="Notes" [lines]="3" [optional]="true" placeholder="nothing noted yet" />
+    <div class="flex flex-wrap items-end gap-2">
+      <button type="button" class="press" (click)="actions.duplicate()">Duplicate this job</button>
+      <button type="button" class="press" (click)="actions.download()">Download its file</button>
+    </div>
   </section>`,
 })
 export class JobDetails {
   readonly bank = input.required<BankPlan>();
+  protected readonly actions = inject(ShellActions);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly casePath = computed(() => this.bank().path.replace(/\.banks\[\d+\]$/, ''));
   protected readonly units = [

@@ -1,4 +1,4 @@
-import type { JobDocument } from '@zabble/core';
+import { BUILT_IN, type JobDocument } from '@zabble/core';
 
 /** One place where two versions of a job differ, in words. */
 export interface Difference {
@@ -30,7 +30,17 @@ const WORDS: Readonly<Record<string, string>> = {
 
 /** Every difference, in the order of the document; lists of another length are one difference. */
 export function differences(mine: JobDocument, theirs: JobDocument): readonly Difference[] {
-  return compare(mine, theirs, '', []);
+  const names = new Map([...namesOf(mine), ...namesOf(theirs)]);
+  return compare(mine, theirs, '', []).map((each) => ({
+    ...each,
+    mine: names.get(each.mine) ?? each.mine,
+    theirs: names.get(each.theirs) ?? each.theirs,
+  }));
+}
+
+/** Stock and slides are told by their names, not by the ids that refer to them. */
+function namesOf({ materials, slides = [] }: JobDocument): readonly (readonly [string, string])[] {
+  return [...BUILT_IN, ...slides, ...materials].map(({ id, name }) => [id, name ?? id] as const);
 }
 
 function compare(mine: unknown, theirs: unknown, path: string, where: readonly string[]): readonly Difference[] {

@@ -53,6 +53,36 @@ describe('keeping edits', () => {
     jest.useRealTimers();
   });
 
+  it('opens a job from the copy on this machine while the server is away, and looks again until it answers', () => {
+    open(named('as it was'), 3);
+    store.dispatch(JobActions.left());
+    store.dispatch(JobActions.open({ id: 'other' }));
+    http.expectOne('/api/jobs/other').flush(null, { status: 404, statusText: 'x' });
+    store.dispatch(JobActions.open({ id: 'j' }));
+    http.expectOne('/api/jobs/j').flush(null, { status: 504, statusText: 'x' });
+    expect(state()).toMatchObject({ sync: 'unreached', revision: 3, document: { name: 'as it was' } });
+    http.expectOne({ method: 'GET', url: '/api/jobs/j' }).flush(null, { status: 504, statusText: 'x' });
+    jest.advanceTimersByTime(3000);
+    http.expectOne({ method: 'GET', url: '/api/jobs/j' }).flush(stored(named('newer'), 4));
+    expect(state()).toMatchObject({ sync: 'kept', revision: 4, document: { name: 'newer' } });
+  });
+
+  it('sends what was written on a job opened from its copy', () => {
+    open(named('as it was'), 3);
+    store.dispatch(JobActions.open({ id: 'other' }));
+    http.expectOne('/api/jobs/other').flush(null, { status: 404, statusText: 'x' });
+    store.dispatch(JobActions.open({ id: 'j' }));
+    http.expectOne('/api/jobs/j').error(new ProgressEvent('error'));
+    const looking = http.expectOne({ method: 'GET', url: '/api/jobs/j' });
+    edit('written meanwhile');
+    jest.advanceTimersByTime(700);
+    looking.error(new ProgressEvent('error'));
+    const sent = put();
+    expect(sent.request.body).toMatchObject({ revision: 3, document: { name: 'written meanwhile' } });
+    sent.flush(stored(named('written meanwhile'), 4));
+    expect(state()).toMatchObject({ sync: 'kept', revision: 4 });
+  });
+
   it('here at once, on the server a moment after the last of them, in one go', () => {
     open();
     edit('one');
@@ -107,11 +137,13 @@ describe('keeping edits', () => {
     expect(state().sync).toBe('kept');
   });
 
-  it('a reload while the server is away: opened from here', () => {
+  it('a reload while the server is away: opened from here, and sent when it answers', () => {
     drafts.write('j', { document: named('mine'), revision: 4 });
     store.dispatch(JobActions.open({ id: 'j' }));
     http.expectOne('/api/jobs/j').error(new ProgressEvent('error'));
     expect(state()).toMatchObject({ document: { name: 'mine' }, revision: 4, sync: 'unreached' });
+    put().flush(stored(named('mine'), 5));
+    expect(state()).toMatchObject({ revision: 5, sync: 'kept' });
   });
 
   it('changed elsewhere meanwhile: nothing is sent until one is chosen', () => {

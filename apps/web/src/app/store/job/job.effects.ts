@@ -21,6 +21,7 @@ import {
   type Observable,
 } from 'rxjs';
 import { JobsApi } from '../../jobs/jobs-api';
+import { Copies } from './copies';
 import { Drafts } from './drafts';
 import { Histories } from './histories';
 import { JobActions } from './job.actions';
@@ -43,6 +44,7 @@ export class JobEffects {
   private readonly store = inject(Store);
   private readonly api = inject(JobsApi);
   private readonly drafts = inject(Drafts);
+  private readonly copies = inject(Copies);
   private readonly histories = inject(Histories);
   private readonly state$ = this.store.select(jobFeature.selectJobState);
   private readonly changes$ = this.actions.pipe(
@@ -108,7 +110,7 @@ export class JobEffects {
       this.actions.pipe(ofType(JobActions.left)),
       this.actions.pipe(
         ofType(JobActions.opened),
-        filter(({ sync }) => sync === 'here'),
+        filter(({ sync }) => sync === 'here' || sync === 'unreached'),
       ),
       this.actions.pipe(
         ofType(JobActions.notReached),
@@ -137,6 +139,7 @@ export class JobEffects {
       this.actions.pipe(
         ofType(JobActions.saved),
         tap(({ job }) => {
+          this.copies.write(job);
           const draft = this.drafts.read(job.id);
           if (!draft) return;
           if (JSON.stringify(draft.document) === JSON.stringify(job.document)) this.drafts.drop(job.id);
@@ -165,9 +168,18 @@ export class JobEffects {
 
   private save({ id, document, revision, sync }: JobState): Observable<JobAction> {
     if (!id || !document || sync === 'kept' || sync === 'conflict') return EMPTY;
+    // Opened from the copy and nothing written since: there is nothing to send, only to look for what is newer.
+    if (revision === this.copies.read(id)?.revision && !this.drafts.read(id)) return this.lookAgain(id);
     this.store.dispatch(JobActions.saveStarted());
     return this.api.replace(id, revision, document).pipe(
       map((job): JobAction => JobActions.saved({ job })),
+      catchError((problem: unknown) => of(this.notSaved(id, problem))),
+    );
+  }
+
+  private lookAgain(id: string): Observable<JobAction> {
+    return this.api.read(id).pipe(
+      map((job): JobAction => this.opened(job)),
       catchError((problem: unknown) => of(this.notSaved(id, problem))),
     );
   }
@@ -184,6 +196,7 @@ export class JobEffects {
   }
 
   private opened(job: StoredJob): JobAction {
+    this.copies.write(job);
     const draft = this.drafts.read(job.id);
     if (!draft || JSON.stringify(draft.document) === JSON.stringify(job.document)) {
       this.drafts.drop(job.id);
@@ -199,6 +212,8 @@ export class JobEffects {
       const job: StoredJob = { id, revision: draft.revision, document: draft.document, createdAt: '', updatedAt: '' };
       return JobActions.opened({ job, document: draft.document, sync: 'unreached' });
     }
+    const copy = isAway(problem) ? this.copies.read(id) : undefined;
+    if (copy) return JobActions.opened({ job: copy, document: copy.document, sync: 'unreached' });
     const answer = (problem as HttpErrorResponse).error as Problem | null;
     const says = isAway(problem) ? 'The server is not reached, so this job can’t be opened yet.' : answer?.says;
     return JobActions.openFailed({ id, says: says ?? 'This job can’t be opened.' });

@@ -10,6 +10,8 @@ export interface SessionState {
   readonly drawer: string | undefined;
   /** The number whose sum is shown. */
   readonly asked: Asked | undefined;
+  /** Why the last action could not be done. */
+  readonly refused: string;
 }
 
 export const SessionActions = createActionGroup({
@@ -18,16 +20,19 @@ export const SessionActions = createActionGroup({
     'Bank Chosen': props<{ bank: string }>(),
     'Drawer Chosen': props<{ drawer: string | undefined }>(),
     Asked: props<{ asked: Asked }>(),
+    Refused: props<{ says: string }>(),
   },
 });
 
-const fresh: SessionState = { bank: 'cases[0].banks[0]', drawer: undefined, asked: undefined };
+const fresh: SessionState = { bank: 'cases[0].banks[0]', drawer: undefined, asked: undefined, refused: '' };
 
 export const sessionFeature = createFeature({
   name: 'session',
   reducer: createReducer<SessionState>(
     fresh,
     on(JobActions.open, () => fresh),
+    on(SessionActions.refused, (state, { says }): SessionState => ({ ...state, refused: says })),
+    on(JobActions.edited, (state): SessionState => (state.refused === '' ? state : { ...state, refused: '' })),
     on(SessionActions.bankChosen, (_, { bank }): SessionState => ({ ...fresh, bank })),
     on(SessionActions.drawerChosen, (state, { drawer }): SessionState => ({ ...state, drawer })),
     on(SessionActions.asked, (state, { asked }): SessionState => {

@@ -8,8 +8,8 @@ import {
   type Length,
   type SizeChange,
 } from '@zabble/core';
-import { Size } from '../ui/size';
-import { sizeTitle } from './reckoning/titles';
+import { Size } from '../../ui/size';
+import { sizeTitle } from '../reckoning/titles';
 
 /** So many sizes are told one by one. */
 const MOST = 14;

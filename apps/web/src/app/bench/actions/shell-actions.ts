@@ -1,0 +1,171 @@
+import { Dialog } from '@angular/cdk/dialog';
+import { createGlobalPositionStrategy } from '@angular/cdk/overlay';
+import { computed, inject, Injectable, Injector } from '@angular/core';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { ROUTES } from '@zabble/contract/routes';
+import { JobsApi } from '../../jobs/jobs-api';
+import { copyOf } from '../../jobs/copy-of';
+import { ThemeChoice } from '../../shell/theme';
+import { JobActions } from '../../store/job/job.actions';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectPlan, selectRedoName, selectUndoName } from '../../store/job/job.selectors';
+import { selectBank, SessionActions } from '../../store/session/session';
+import { BothUnits } from '../../ui/both-units';
+import { STEPS } from '../steps';
+import type { Action } from './action';
+import { WorkActions } from './work-actions';
+
+/** What can be done whatever step it is: going, undoing, looking, the job as a whole. */
+@Injectable({ providedIn: 'root' })
+export class ShellActions {
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly dialog = inject(Dialog);
+  private readonly injector = inject(Injector);
+  private readonly theme = inject(ThemeChoice);
+  private readonly both = inject(BothUnits);
+  private readonly edits = inject(JobEdits);
+  private readonly api = inject(JobsApi);
+  private readonly work = inject(WorkActions);
+  private readonly id = this.store.selectSignal(jobFeature.selectId);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly plan = this.store.selectSignal(selectPlan);
+  private readonly bank = this.store.selectSignal(selectBank);
+  private readonly undoName = this.store.selectSignal(selectUndoName);
+  private readonly redoName = this.store.selectSignal(selectRedoName);
+
+  private readonly list = computed((): readonly Action[] => [
+    ...STEPS.map(({ id, name }, index) => ({
+      name: `Go to ${name}`,
+      group: 'Steps',
+      key: String(index + 1),
+      alt: true,
+      run: () => void this.router.navigate(['/jobs', this.id(), id]),
+    })),
+    ...this.banks(),
+    ...this.undoing(),
+    ...this.looking(),
+    ...this.ofJob(),
+  ]);
+
+  /** Everything that can be done on the bench. */
+  readonly all = computed((): readonly Action[] => [...this.work.list(), ...this.list()]);
+
+  private undoing(): readonly Action[] {
+    const [undo, redo] = [this.undoName(), this.redoName()];
+    const group = 'Undo';
+    return [
+      {
+        name: undo ? `Undo: ${undo}` : 'Undo',
+        group,
+        key: 'u',
+        off: !undo,
+        run: () => this.store.dispatch(JobActions.undone()),
+      },
+      {
+        name: redo ? `Redo: ${redo}` : 'Redo',
+        group,
+        key: 'r',
+        off: !redo,
+        run: () => this.store.dispatch(JobActions.redone()),
+      },
+    ];
+  }
+
+  private looking(): readonly Action[] {
+    const group = 'Looking';
+    const inches = this.document()?.unit === 'in';
+    return [
+      { name: 'All findings, worst first', group, key: 'f', run: () => void this.findings() },
+      { name: 'Find an action', group, key: 'a', run: () => void this.search() },
+      { name: 'Keys of the bench', group, key: '?', run: () => void this.keys() },
+      { name: `Turn the screen ${this.theme.other()}`, group, key: 'l', run: () => this.theme.turn() },
+      {
+        name: this.both.shown() ? 'Show one unit only' : 'Show both units',
+        group,
+        key: 'b',
+        run: () => this.both.turn(),
+      },
+      {
+        name: inches ? 'Lengths in millimetres' : 'Lengths in inches',
+        group,
+        key: 'i',
+        run: () => this.turnUnit(inches ? 'mm' : 'in'),
+      },
+    ];
+  }
+
+  private ofJob(): readonly Action[] {
+    const group = 'Job';
+    return [
+      { name: 'Back to all jobs', group, key: 'j', run: () => void this.router.navigate(['/jobs']) },
+      { name: 'Duplicate this job', group, run: () => this.duplicate() },
+      { name: 'Download the job file', group, run: () => this.download() },
+    ];
+  }
+
+  private banks(): readonly Action[] {
+    const banks =
+      this.plan()?.cases.flatMap((owner) =>
+        owner.banks.map(({ id, path }) => ({ path, name: `${owner.name}, ${id}` })),
+      ) ?? [];
+    if (banks.length < 2) return [];
+    return banks.map(({ path, name }) => ({
+      name: `Go to ${name}`,
+      group: 'Banks',
+      off: path === this.bank()?.path,
+      run: () => this.store.dispatch(SessionActions.bankChosen({ bank: path })),
+    }));
+  }
+
+  /** A finest step of the other unit would not serve. */
+  turnUnit(unit: 'in' | 'mm'): void {
+    const name = unit === 'in' ? 'lengths in: inches' : 'lengths in: millimetres';
+    this.edits.apply(name, [
+      { path: 'unit', value: unit },
+      { path: 'step', value: undefined },
+    ]);
+  }
+
+  /** Another job with everything this one has; it opens when the server has it. */
+  duplicate(): void {
+    const document = this.document();
+    if (document)
+      this.api.create(copyOf(document)).subscribe(({ id }) => void this.router.navigate(['/jobs', id, 'measure']));
+  }
+
+  download(): void {
+    const id = this.id();
+    if (id) location.assign(ROUTES.jobFile(id));
+  }
+
+  async search(): Promise<void> {
+    const { ActionSearch } = await import('./action-search');
+    this.alone(() =>
+      this.dialog.open(ActionSearch, { ariaLabel: 'Find an action', data: this.all, positionStrategy: this.atTop() }),
+    );
+  }
+
+  async keys(): Promise<void> {
+    const { KeySheet } = await import('../key-sheet');
+    this.alone(() => this.dialog.open(KeySheet, { ariaLabel: 'Keys of the bench', data: this.all }));
+  }
+
+  async findings(): Promise<void> {
+    const { FindingsBoard } = await import('../findings/findings-board');
+    this.alone(() => this.dialog.open(FindingsBoard, { ariaLabel: 'All findings' }));
+  }
+
+  /** Under the header, where the list may grow and shrink without moving what is written. */
+  private atTop() {
+    return createGlobalPositionStrategy(this.injector).top('3.75rem').right('1rem');
+  }
+
+  /** One thing at a time lies on top of the bench. */
+  private alone(open: () => unknown): void {
+    this.dialog.closeAll();
+    open();
+  }
+}

@@ -1,0 +1,151 @@
+import { computed, inject, Injectable } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { BOTTOMS, bottomPatches, slideTable, turnBasis, type BankPlan, type BottomFit, type Patch } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectJob } from '../../store/job/job.selectors';
+import { selectBank, SessionActions, sessionFeature } from '../../store/session/session';
+import { addPatch, lockPatch, schemePatches } from '../divide/bank-edits';
+import { besidePatches, duplicatePatch, movePatch } from '../divide/drawer-edits';
+import { worstFirst } from '../findings/worst-first';
+import type { Action } from './action';
+
+const SCHEMES = [
+  ['equal', 'Heights equal'],
+  ['step', 'Heights by a step'],
+  ['ratio', 'Heights by a ratio'],
+  ['contents', 'Heights by contents'],
+  ['manual', 'Heights by hand'],
+] as const;
+
+/** What can be done to the bank on the bench and the drawer that is chosen. */
+@Injectable({ providedIn: 'root' })
+export class WorkActions {
+  private readonly store = inject(Store);
+  private readonly edits = inject(JobEdits);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly bank = this.store.selectSignal(selectBank);
+  private readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
+
+  readonly list = computed((): readonly Action[] => {
+    const bank = this.bank();
+    if (!bank) return [];
+    return [
+      ...this.ofDrawers(bank),
+      ...this.ofChosen(bank),
+      ...this.ofBank(bank),
+      ...this.ofMaking(bank),
+      ...this.remedies(bank),
+    ];
+  });
+
+  private ofDrawers(bank: BankPlan): readonly Action[] {
+    const unit = this.document()?.unit ?? 'mm';
+    const chosen = this.chosenPlace(bank);
+    const choose = bank.drawers.map(({ id, place, name }) => ({
+      name: `Choose drawer ${place + 1}${name ? `, ${name}` : ''}`,
+      group: 'Drawers',
+      off: id === this.chosen(),
+      run: () => this.store.dispatch(SessionActions.drawerChosen({ drawer: id })),
+    }));
+    const lock = bank.drawers.map(({ place }) => {
+      const name = `${bank.bank.drawers[place]?.height === undefined ? 'Lock' : 'Free'} drawer ${place + 1}`;
+      const run = (): void => this.apply(name, [lockPatch(bank, place, unit)]);
+      return { name, group: 'Divide', run, ...(place === chosen ? { key: 'k' } : {}) };
+    });
+    return [...choose, ...lock];
+  }
+
+  /** The place of the drawer that is chosen, else the top one's. */
+  private chosenPlace({ drawers }: BankPlan): number {
+    return Math.max(
+      0,
+      drawers.findIndex(({ id }) => id === this.chosen()),
+    );
+  }
+
+  private ofChosen(bank: BankPlan): readonly Action[] {
+    const document = this.document();
+    if (!document) return [];
+    const place = this.chosenPlace(bank);
+    const which = `drawer ${place + 1}`;
+    const group = 'Divide';
+    const edit = (name: string, patches: () => readonly Patch[], more: Partial<Action> = {}): Action => ({
+      name,
+      group,
+      ...more,
+      run: () => this.apply(name, patches()),
+    });
+    return [
+      edit(`Move ${which} up`, () => [movePatch(document, bank, place, place - 1)], { off: place === 0 }),
+      edit(`Move ${which} down`, () => [movePatch(document, bank, place, place + 1)], {
+        off: place === bank.drawers.length - 1,
+      }),
+      edit(`One more like ${which}`, () => [duplicatePatch(document, bank, place)], { key: 'd' }),
+      edit('Add a drawer', () => [addPatch(bank)], { key: 'n' }),
+    ];
+  }
+
+  private ofBank(bank: BankPlan): readonly Action[] {
+    const document = this.document();
+    if (!document) return [];
+    const { path, bank: written } = bank;
+    const planned = written.basis === 'planned';
+    const schemes = SCHEMES.map(([scheme, name]) => ({
+      name,
+      group: 'Divide',
+      off: written.division.scheme === scheme,
+      run: () =>
+        this.apply(name, [
+          { path: `${path}.division.scheme`, value: scheme },
+          ...schemePatches(bank, scheme, document.unit),
+        ]),
+    }));
+    const basis = planned ? 'Sizes as built' : 'Sizes as planned';
+    return [
+      ...schemes,
+      { name: basis, group: 'Measure', key: 'p', run: () => this.apply(basis, turnBasis(document, path)) },
+      {
+        name: 'A bank beside this one',
+        group: 'Measure',
+        run: () => this.apply('A bank beside this one', besidePatches(document, bank)),
+      },
+    ];
+  }
+
+  private ofMaking(bank: BankPlan): readonly Action[] {
+    const [job, document] = [this.job(), this.document()];
+    if (!job || !document) return [];
+    const { path, bank: written } = bank;
+    const slides = [...slideTable(job).values()].map(({ id, name }) => ({
+      name: `Slide: ${name}`,
+      group: 'Slides',
+      off: id === written.slide.family,
+      run: () =>
+        this.apply(`Slide: ${name}`, [
+          { path: `${path}.slide.family`, value: id },
+          { path: `${path}.slide.length`, value: undefined },
+          { path: `${path}.slide.lengths`, value: undefined },
+        ]),
+    }));
+    const bottoms = (Object.keys(BOTTOMS) as BottomFit[]).map((fit) => ({
+      name: `Bottom: ${BOTTOMS[fit].name}`,
+      group: 'Boxes',
+      off: fit === written.box.bottomFit,
+      run: () => this.apply(`Bottom: ${BOTTOMS[fit].name}`, bottomPatches(bank, fit, document.unit)),
+    }));
+    return [...slides, ...bottoms];
+  }
+
+  private remedies(bank: BankPlan): readonly Action[] {
+    return worstFirst(bank, bank.findings).flatMap(({ remedies }) =>
+      remedies.map(({ says, patches }) => ({ name: says, group: 'Mend', run: () => this.apply(says, patches) })),
+    );
+  }
+
+  private apply(name: string, patches: readonly Patch[]): void {
+    const refused = this.edits.apply(`${name.charAt(0).toLowerCase()}${name.slice(1)}`, patches);
+    if (refused !== undefined) this.store.dispatch(SessionActions.refused({ says: refused }));
+  }
+}

@@ -1,0 +1,122 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { consequences, patched, type Consequences, type FindingGroup, type Remedy } from '@zabble/core';
+import { differences } from '../../store/job/differences';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectPlan } from '../../store/job/job.selectors';
+import { planOnce, readOnce } from '../../store/job/worked-once';
+import { Says } from '../../ui/says';
+import { ConsequenceList } from './consequence-list';
+
+const WORDS = { stop: 'Stop', warn: 'Check', note: 'Note' } as const;
+const TONES = {
+  stop: 'border-lead bg-lead-wash text-lead',
+  warn: 'border-ochre bg-ochre-wash text-ochre',
+  note: 'border-edge bg-board text-ink',
+} as const;
+/** A change of the job is told in so many lines. */
+const MOST = 6;
+
+/** One thing an old hand would say, and what would mend it: pressed, a remedy first shows all it would change. */
+@Component({
+  selector: 'z-finding-card',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [ConsequenceList, Says],
+  template: `<div
+    class="flex gap-3 rounded border-l-4 px-3 py-2"
+    [class]="tones[group().finding.severity]"
+    [attr.data-code]="group().finding.code"
+  >
+    <strong class="w-12 shrink-0 py-0.5 font-semibold">{{ words[group().finding.severity] }}</strong>
+    <div class="min-w-0 flex-1">
+      <p class="py-0.5">
+        @if (where()) {
+          <span class="font-semibold">{{ where() }}:</span>
+        }
+        {{ group().says }}
+      </p>
+      @if (group().remedies.length > 0) {
+        <div class="flex flex-wrap gap-2 pt-1.5 pb-1">
+          @for (remedy of group().remedies; track remedy.says) {
+            <button
+              type="button"
+              class="press"
+              [class.press-main]="remedy.says === tried()?.says"
+              [attr.aria-expanded]="remedy.says === tried()?.says"
+              (click)="look(remedy)"
+            >
+              {{ remedy.says }}
+            </button>
+          }
+        </div>
+      }
+      @if (preview(); as found) {
+        <div class="mt-1 rounded bg-sheet px-3 py-2 text-ink" role="group" aria-label="What it would change">
+          @for (each of found.written; track each.path) {
+            <p>
+              {{ each.where }}: {{ each.mine }} → <span class="font-medium">{{ each.theirs }}</span>
+            </p>
+          }
+          @if (found.more > 0) {
+            <p class="caption">and {{ found.more }} more like these</p>
+          }
+          <z-consequence-list class="mt-1.5" [consequences]="found.consequences" [banks]="found.banks" />
+          <div class="mt-2 flex gap-2">
+            <button type="button" class="press press-main" (click)="mend()">Do it</button>
+            <button type="button" class="press" (click)="tried.set(undefined)">Leave it</button>
+          </div>
+        </div>
+      }
+      <z-says [text]="says()" />
+    </div>
+  </div>`,
+  host: { class: 'block' },
+})
+export class FindingCard {
+  readonly group = input.required<FindingGroup>();
+  /** The bank it is about, where several are told of. */
+  readonly where = input('');
+  private readonly edits = inject(JobEdits);
+  private readonly store = inject(Store);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly plan = this.store.selectSignal(selectPlan);
+  protected readonly words = WORDS;
+  protected readonly tones = TONES;
+  protected readonly says = signal('');
+  /** The remedy that is looked at. */
+  protected readonly tried = signal<Remedy | undefined>(undefined);
+  protected readonly preview = computed(() => {
+    const [remedy, document, before] = [this.tried(), this.document(), this.plan()];
+    if (!remedy || !document || !before) return undefined;
+    const then = patched(document, remedy.patches);
+    const reading = readOnce(then);
+    if (!reading.ok) return undefined;
+    const after = planOnce(reading.job);
+    const written = differences(document, then);
+    return {
+      written: written.slice(0, MOST),
+      more: Math.max(0, written.length - MOST),
+      consequences: this.besidesItself(consequences(before, after)),
+      banks: after.cases.flatMap(({ banks }) => banks),
+    };
+  });
+
+  /** That this finding goes is what the remedy is for; only the others are told. */
+  private besidesItself(all: Consequences): Consequences {
+    return { ...all, gone: all.gone.filter(({ code }) => code !== this.group().finding.code) };
+  }
+
+  protected look(remedy: Remedy): void {
+    this.tried.set(remedy.says === this.tried()?.says ? undefined : remedy);
+  }
+
+  /** Done; undo brings it back. */
+  protected mend(): void {
+    const remedy = this.tried();
+    if (!remedy) return;
+    const { says, patches } = remedy;
+    this.says.set(this.edits.apply(`${says.charAt(0).toLowerCase()}${says.slice(1)}`, patches) ?? '');
+    this.tried.set(undefined);
+  }
+}

@@ -1,0 +1,73 @@
+import { DialogRef } from '@angular/cdk/dialog';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { BankPlan, Finding } from '@zabble/core';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectPlan } from '../../store/job/job.selectors';
+import { SessionActions } from '../../store/session/session';
+import { STEPS } from '../steps';
+import { FindingCard } from './finding-card';
+import { allWorstFirst } from './worst-first';
+
+/** Every finding of the job in one list, worst first: each can be mended here or gone to where it stands. */
+@Component({
+  selector: 'z-findings-board',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [FindingCard],
+  template: `<div
+    class="flex max-h-[90vh] w-[46rem] max-w-[96vw] flex-col rounded border border-edge bg-sheet text-ink shadow-xl"
+  >
+    <div class="flex items-center gap-3 border-b border-line px-5 py-3">
+      <h2 class="mr-auto text-xl font-semibold">What an old hand would say</h2>
+      <button type="button" class="press" (click)="dialog.close()">Close</button>
+    </div>
+    <ul class="flex flex-col gap-2 overflow-y-auto px-5 py-4" tabindex="-1" aria-label="All findings">
+      @for (each of all(); track each.bank.path + each.group.finding.code + each.group.says) {
+        <li class="flex flex-col">
+          <z-finding-card [group]="each.group" [where]="nameOf(each.bank)" />
+          <button
+            type="button"
+            class="self-end min-h-11 px-2 text-sm text-soft underline hover:text-ink"
+            (click)="go(each.bank, each.group.finding)"
+          >
+            go to {{ stepOf(each.group.finding) }}
+          </button>
+        </li>
+      } @empty {
+        <li class="py-6 text-center text-soft">Nothing to say: this can be built as it stands.</li>
+      }
+    </ul>
+  </div>`,
+})
+export class FindingsBoard {
+  protected readonly dialog = inject(DialogRef);
+  private readonly router = inject(Router);
+  private readonly store = inject(Store);
+  private readonly job = this.store.selectSignal(jobFeature.selectId);
+  private readonly plan = this.store.selectSignal(selectPlan);
+  private readonly cases = computed(() => this.plan()?.cases ?? []);
+  protected readonly all = computed(() => allWorstFirst(this.cases().flatMap(({ banks }) => banks)));
+
+  /** Where there is more than one bank, which it is. */
+  protected nameOf({ path }: BankPlan): string {
+    const banks = this.cases().flatMap((owner) =>
+      owner.banks.map((bank) => ({
+        path: bank.path,
+        name: owner.banks.length > 1 ? `${owner.name}, ${bank.id}` : owner.name,
+      })),
+    );
+    return banks.length > 1 ? (banks.find((bank) => bank.path === path)?.name ?? '') : '';
+  }
+
+  protected stepOf({ step }: Finding): string {
+    return STEPS.find(({ id }) => id === step)?.name ?? step;
+  }
+
+  protected go({ path }: BankPlan, { step, drawer }: Finding): void {
+    this.dialog.close();
+    this.store.dispatch(SessionActions.bankChosen({ bank: path }));
+    if (drawer !== undefined) this.store.dispatch(SessionActions.drawerChosen({ drawer }));
+    void this.router.navigate(['/jobs', this.job(), step]);
+  }
+}

@@ -1,0 +1,133 @@
+import AxeBuilder from '@axe-core/playwright';
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, figure, kept, openJob, test } from './app';
+
+test.describe.configure({ mode: 'serial' });
+
+test('all findings in one list, worst first; a remedy shows what it would change, is done, and undone', async ({
+  page,
+}) => {
+  await openJob(page, 'Rope bench');
+  await page.keyboard.press('f');
+  const board = page.getByRole('dialog', { name: 'All findings' });
+  const words = await board.locator('z-finding-card strong').allInnerTexts();
+  const rank = words.map((word) => ['Stop', 'Check', 'Note'].indexOf(word));
+  expect(rank).toEqual([...rank].sort());
+  expect(words.length).toBeGreaterThan(3);
+  const sag = board.locator('[data-code="BOTTOM_SAGS"]').first();
+  await sag.getByRole('button', { name: /^Make the bottom of/ }).click();
+  const preview = sag.getByRole('group', { name: 'What it would change' });
+  await expect(preview).toContainText('Clear height');
+  await expect(preview).toContainText('12 mm birch plywood');
+  await preview.getByRole('button', { name: 'Leave it' }).click();
+  await expect(preview).toHaveCount(0);
+  await sag.getByRole('button', { name: /^Make the bottom of/ }).click();
+  await preview.getByRole('button', { name: 'Do it' }).click();
+  await expect(board.locator('[data-code="BOTTOM_SAGS"]')).toHaveCount(0);
+  await noFaults(page, 'findings');
+  await board.getByRole('button', { name: 'go to Measure' }).first().click();
+  await expect(page).toHaveURL(/measure$/);
+  await page.getByRole('button', { name: /^Undo: make the bottom/ }).click();
+  await page.keyboard.press('f');
+  await expect(board.locator('[data-code="BOTTOM_SAGS"]')).toHaveCount(1);
+});
+
+test('any action is found by its words and done from the keys', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.keyboard.press('a');
+  const search = page.getByRole('combobox', { name: 'What do you want to do?' });
+  await expect(search).toBeFocused();
+  await search.fill('lock 3');
+  const list = page.getByRole('listbox', { name: 'Actions' });
+  await expect(list.getByRole('option')).toHaveCount(1);
+  await noFaults(page, 'actions');
+  await search.press('Enter');
+  await expect(page.getByRole('button', { name: /^Undo/ })).toHaveText('Undo: lock drawer 3');
+  await page.keyboard.press('a');
+  await search.fill('boxes go');
+  await search.press('Enter');
+  await expect(page).toHaveURL(/boxes$/);
+  await page.keyboard.press('a');
+  await search.fill('drawer 2');
+  await expect(list.getByRole('option').first()).toContainText('drawer 2');
+  await search.press('ArrowDown');
+  await expect(list.getByRole('option').nth(1)).toHaveAttribute('aria-selected', 'true');
+  await search.fill('varnish');
+  await expect(list).toContainText('Nothing on the bench is called that.');
+  await search.press('Escape');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys of the bench' })).toContainText('Find an action');
+  await noFaults(page, 'keys');
+});
+
+test('units switched at any time, both shown when asked', async ({ page }) => {
+  await openJob(page, 'Flag chest');
+  expect(await figure(page, 'Width that governs')).toBe('864.0');
+  await page.getByRole('button', { name: 'Units: millimetres' }).click();
+  await page.getByRole('menuitemradio', { name: 'Inches' }).click();
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 34');
+  await page.keyboard.press('b');
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 34 864.0 mm');
+  await page.reload();
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 34 864.0 mm');
+  await page.keyboard.press('i');
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('864.0 34 1/64 in');
+  await kept(page);
+});
+
+test('a job from each way of building; one duplicated; one dropped as a file, one bad file named', async ({ page }) => {
+  await page.goto('/jobs');
+  await page.getByRole('button', { name: 'New job' }).click();
+  const ways = page.getByRole('list', { name: 'Ways of building' });
+  await expect(ways.getByRole('listitem')).toHaveCount(4);
+  await noFaults(page, 'ways of building');
+  await page.getByRole('button', { name: 'Millimetres' }).click();
+  await ways.getByRole('button', { name: 'Face frame on wooden runners' }).click();
+  await page.getByRole('heading', { name: 'Width', exact: true }).waitFor();
+  await expect(page.getByRole('radio', { name: 'With a face frame' })).toBeChecked();
+  await page.getByLabel('Notes').fill('Runners of beech, waxed.');
+  await page.getByLabel('Notes').blur();
+  await kept(page);
+  await page.getByRole('button', { name: 'Duplicate this job' }).click();
+  await expect(page.getByLabel('Job name')).toHaveValue('Runner bank, again');
+  await expect(page.getByLabel('Notes')).toHaveValue('Runners of beech, waxed.');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Download its file' }).click(),
+  ]);
+  const text = readFileSync(await download.path(), 'utf8');
+  expect(JSON.parse(text)).toMatchObject({ format: 'zabble-job', name: 'Runner bank, again' });
+  await page.getByRole('link', { name: 'Zabble, all jobs' }).click();
+  await page.getByRole('heading', { name: 'Jobs', exact: true }).waitFor();
+  await drop(page, [['runner.json', text.replace('Runner bank, again', 'Dropped bank')]]);
+  await expect(page.getByLabel('Job name')).toHaveValue('Dropped bank');
+  await page.getByRole('link', { name: 'Zabble, all jobs' }).click();
+  await drop(page, [
+    ['good.json', text.replace('Runner bank, again', 'Second dropped')],
+    ['bad.json', text.replace('"zabble-job"', '"other"')],
+  ]);
+  await expect(page.getByRole('alert')).toContainText('bad.json: The job can’t be read');
+  await expect(page.getByRole('heading', { name: 'Second dropped' })).toBeVisible();
+  await page.getByRole('button', { name: 'Duplicate Second dropped' }).click();
+  await expect(page.getByLabel('Job name')).toHaveValue('Second dropped, again');
+});
+
+/** Files let go over the page, as from a folder. */
+async function drop(page: Page, files: readonly (readonly [string, string])[]): Promise<void> {
+  const data = await page.evaluateHandle((list) => {
+    const transfer = new DataTransfer();
+    for (const [name, text] of list) transfer.items.add(new File([text], name, { type: 'application/json' }));
+    return transfer;
+  }, files);
+  const place = page.locator('z-jobs-page > div');
+  await place.dispatchEvent('dragover', { dataTransfer: data });
+  await expect(page.getByText('Let go to import the job file.')).toBeVisible();
+  await place.dispatchEvent('drop', { dataTransfer: data });
+}
+
+async function noFaults(page: Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(serious.map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
+}
