@@ -6,7 +6,12 @@ test('families side by side for this bank, the chart when it is asked for, one t
   await openJob(page, 'Notions bank');
   await page.getByRole('link', { name: /^Slides/ }).click();
   const table = page.getByRole('group', { name: 'Slides side by side' });
-  await expect(table.getByRole('columnheader')).toContainText(['Slide', 'Clear width', 'Room inside', 'Stays hidden']);
+  await expect(table.getByRole('columnheader')).toContainText([
+    'Slide',
+    'Clear width, walls in all',
+    'Room inside',
+    'Stays hidden',
+  ]);
   await expect(table.getByRole('row', { name: /^Undermount, sides to 16 mm/ })).toContainText('30 kg');
   await page.getByRole('button', { name: 'Room against price, as a chart' }).click();
   await expect(page.locator('z-slide-chart svg')).toContainText('Wooden runner');

@@ -13,6 +13,10 @@ const VIEWS = [
   { name: 'alternatives', job: 'Notions bank', step: 'divide', press: ['Other ways to divide it'], to: 'z-other-ways' },
   { name: 'section', job: 'Flag chest', step: 'boxes', to: 'z-section-drawing' },
   { name: 'fronts', job: 'Flag chest', step: 'fronts', press: ['From the top edge'], to: 'z-pulls' },
+  { name: 'opening', job: 'Flag chest', step: 'measure', laser: 3, to: 'z-opening-drawing' },
+  { name: 'findings', job: 'Rope bench', step: 'boxes', key: 'f', press: ['Make the bottom of 12 mm birch plywood'] },
+  { name: 'actions', job: 'Notions bank', step: 'divide', key: 'a', write: 'drawer 3' },
+  { name: 'conflict', job: 'Rope bench', step: 'measure', elsewhere: true },
   { name: 'cut', job: 'Flag chest', step: 'cut' },
   { name: 'divide-dim', job: 'Rope bench', step: 'divide', theme: 'dim', ask: 'Clear height of drawer 3' },
   { name: 'measure-phone', job: 'Notions bank', step: 'measure', width: 390, height: 844 },
@@ -24,7 +28,11 @@ await main(() =>
   }),
 );
 
-async function picture(browser, url, { name, job, step, ask, press = [], to, ...look }) {
+async function picture(
+  browser,
+  url,
+  { name, job, step, ask, press = [], to, key, write, laser = 0, elsewhere, ...look },
+) {
   const { theme = 'light', width = 1280, height = 800 } = look;
   const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB', reducedMotion: 'reduce' });
   const page = await context.newPage();
@@ -37,6 +45,10 @@ async function picture(browser, url, { name, job, step, ask, press = [], to, ...
     await page.getByRole('link', { name: new RegExp(`^${step}`, 'i') }).click();
     await page.locator(`z-${step}-step`).waitFor();
   }
+  if (key) await page.keyboard.press(key);
+  if (write) await page.keyboard.type(write);
+  await takeReadings(page, laser);
+  if (elsewhere) await changedElsewhere(page);
   for (const button of press) await page.getByRole('button', { name: button, exact: true }).click();
   if (to) await page.locator(to).evaluate((part) => part.scrollIntoView({ block: 'start' }));
   if (ask) await page.getByRole('button', { name: new RegExp(`^${ask}, `) }).click();
@@ -45,4 +57,28 @@ async function picture(browser, url, { name, job, step, ask, press = [], to, ...
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
   await context.close();
   say(`docs/screenshots/${name}.png`);
+}
+
+/** So many readings of the width by the simulated laser, with what it made different. */
+async function takeReadings(page, count) {
+  if (count === 0) return;
+  await page.getByRole('button', { name: 'Laser measure' }).click();
+  for (let reading = 1; reading <= count; reading += 1) {
+    await page.getByRole('button', { name: `Take width ${reading}`, disabled: false }).click();
+    await page.getByText(`Taken: width ${reading}`).waitFor();
+  }
+}
+
+/** Another window saves first; then this one does. */
+async function changedElsewhere(page) {
+  const { origin, pathname } = new URL(page.url());
+  const path = `${origin}/api/jobs/${pathname.split('/')[2]}`;
+  const { revision, document } = await (await page.request.get(path)).json();
+  const [owner] = document.cases;
+  const [bank, ...others] = owner.banks;
+  const opening = { ...bank.opening, height: ['27 in'], depth: ['20 1/4 in'] };
+  const changed = { ...document, cases: [{ ...owner, banks: [{ ...bank, opening }, ...others] }] };
+  await page.request.put(path, { data: { revision, document: changed } });
+  await page.getByLabel('Width, reading 1').fill('17 7/8');
+  await page.getByText('This job was changed elsewhere meanwhile').waitFor();
 }

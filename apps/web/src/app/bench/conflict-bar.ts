@@ -23,11 +23,15 @@ import { jobFeature } from '../store/job/job.reducer';
     <ul class="flex max-h-56 flex-col gap-1 overflow-y-auto text-ink" aria-label="What differs">
       @for (each of list(); track each.path) {
         <li>
-          <div class="flex flex-wrap items-center gap-2" role="group" [attr.aria-label]="each.where">
-            <span class="min-w-64 flex-1">{{ each.where }}</span>
+          <div
+            class="grid grid-cols-[minmax(0,1fr)_minmax(0,17rem)_minmax(0,17rem)] items-center gap-2 max-lg:grid-cols-2"
+            role="group"
+            [attr.aria-label]="each.where"
+          >
+            <span class="max-lg:col-span-full">{{ each.where }}</span>
             <button
               type="button"
-              class="press max-w-80"
+              class="press w-full min-w-0"
               [class.press-main]="!isTaken(each)"
               [attr.aria-pressed]="!isTaken(each)"
               (click)="take(each, false)"
@@ -36,7 +40,7 @@ import { jobFeature } from '../store/job/job.reducer';
             </button>
             <button
               type="button"
-              class="press max-w-80"
+              class="press w-full min-w-0"
               [class.press-main]="isTaken(each)"
               [attr.aria-pressed]="isTaken(each)"
               (click)="take(each, true)"

@@ -37,7 +37,8 @@ type Box = Shape & { kind: 'box' };
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Front, JointHandle, PlacedBox, SizeText, StoryStick],
   templateUrl: './bank-drawing.html',
-  host: { class: 'relative block h-full w-full overflow-hidden' },
+  // What moves in it asks nothing of the rest of the page.
+  host: { class: 'relative block h-full w-full overflow-hidden [contain:strict]' },
 })
 export class BankDrawing implements OnDestroy {
   readonly bank = input.required<BankPlan>();

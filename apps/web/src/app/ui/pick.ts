@@ -39,10 +39,16 @@ export class Pick {
   protected readonly id = computed(() => `pick-${this.path().replace(/[^A-Za-z0-9]+/g, '-')}`);
   private readonly kept = computed(() => String(valueAt(this.document(), this.path()) ?? this.fallback()));
 
+  /** The list only when what it offers is another: it is worked out anew with every frame of a drag. */
+  private readonly offered = computed(() => this.options(), {
+    equal: (a, b) =>
+      a.length === b.length && a.every(({ value, label }, i) => value === b[i]?.value && label === b[i]?.label),
+  });
+
   constructor() {
     effect(() => {
       const kept = this.kept();
-      this.options();
+      this.offered();
       untracked(() => this.control.setValue(kept));
     });
   }

@@ -49,12 +49,14 @@ type Measured = (typeof SIZES)[number]['size'];
           }
         </p>
         <button type="button" class="press press-main px-6" [disabled]="!reading()" (click)="take()">
-          Take {{ size() }} {{ next() + 1 }} <kbd class="font-normal opacity-80">t</kbd>
+          Take {{ size() }} {{ next() + 1 }} <kbd class="font-normal opacity-80 max-sm:hidden">t</kbd>
         </button>
         <button type="button" class="press" (click)="on.set(false)">Off</button>
       } @else {
         <button type="button" class="press" (click)="on.set(true)">Laser measure</button>
-        <p class="caption">A simulated one ships with Zabble: what it reads is made up, about the size known so far.</p>
+        <p class="caption min-w-0 flex-1 max-sm:flex-none">
+          Simulated: what it reads is made up, a little off the size known so far.
+        </p>
       }
     </div>
     @if (on()) {

@@ -19,7 +19,7 @@ import { Says } from '../../ui/says';
         <thead class="caption border-b-2 border-edge text-left">
           <tr>
             <th class="py-1.5 pr-2 font-medium" scope="col">Slide</th>
-            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Clear width</th>
+            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Clear width, walls in all</th>
             <th class="py-1.5 pr-2 font-medium" scope="col">Room inside</th>
             <th class="py-1.5 pr-2 text-right font-medium" scope="col">Stays hidden</th>
             <th class="py-1.5 pr-2 text-right font-medium" scope="col">Carries</th>
@@ -38,6 +38,9 @@ import { Says } from '../../ui/says';
               <td class="pr-2 text-right">
                 @if (row.insideWidth; as width) {
                   <z-size [length]="width" round="down" />
+                  <span class="caption block whitespace-nowrap"
+                    ><z-size [length]="row.wallHeight" round="down" /> high</span
+                  >
                 } @else {
                   –
                 }
