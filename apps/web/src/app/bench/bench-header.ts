@@ -9,6 +9,7 @@ import { SaveMark } from '../ui/save-mark';
 import { TextField } from '../ui/text-field';
 import { keyOf } from './actions/action';
 import { ShellActions } from './actions/shell-actions';
+import { allWorstFirst } from './findings/worst-first';
 import { UnitsMenu } from './units-menu';
 
 /** Job name, undo and redo by name, where the edits are, all findings and all actions, and the keys of the bench. */
@@ -30,7 +31,7 @@ import { UnitsMenu } from './units-menu';
       <span class="truncate">{{ redoName() ? 'Redo: ' + redoName() : 'Redo' }}</span>
     </button>
     @if (open()) {
-      <button type="button" class="press" [class.text-lead]="stops() > 0" (click)="shell.findings()">
+      <button type="button" class="press" [class.text-lead]="stops()" (click)="shell.findings()">
         Findings {{ findings() }}
       </button>
       <button type="button" class="press" (click)="shell.search()">Actions</button>
@@ -49,11 +50,10 @@ export class BenchHeader {
   protected readonly open = computed(() => this.document() !== undefined);
   protected readonly undoName = this.store.selectSignal(selectUndoName);
   protected readonly redoName = this.store.selectSignal(selectRedoName);
-  private readonly all = computed(
-    () => this.plan()?.cases.flatMap(({ banks }) => banks.flatMap(({ findings }) => findings)) ?? [],
-  );
+  private readonly all = computed(() => allWorstFirst(this.plan()?.cases.flatMap(({ banks }) => banks) ?? []));
+  /** As many as the list of them has. */
   protected readonly findings = computed(() => this.all().length);
-  protected readonly stops = computed(() => this.all().filter(({ severity }) => severity === 'stop').length);
+  protected readonly stops = computed(() => this.all().some(({ group }) => group.finding.severity === 'stop'));
 
   protected undo(): void {
     this.store.dispatch(JobActions.undone());
