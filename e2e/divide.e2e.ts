@@ -154,6 +154,7 @@ test('a bank beside, a divider between, a line carried across', async ({ page })
   await page.getByRole('button', { name: /, b2$/ }).click();
   await expect(page.getByLabel('Name of drawer 3')).toHaveValue('');
   await page.getByRole('button', { name: 'Drawer 2', exact: true }).click();
+  await page.getByRole('region', { name: 'Drawer 2', exact: true }).waitFor();
   await page.getByLabel('Lower edge level with').selectOption('bank b1, drawer 3, Grommets and dies');
   await expect.poll(() => level(2)).toBe(line);
   await kept(page);
