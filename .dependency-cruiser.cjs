@@ -4,6 +4,7 @@
  */
 const ROOMS = [
   'length',
+  'sheets',
   'job',
   'opening',
   'slides',

@@ -1,15 +1,18 @@
 import { writeSync } from 'node:fs';
+import { cutCommand } from './cut';
 import { planCommand } from './plan';
+import type { Outcome } from './outcome';
 
 const [command, ...args] = process.argv.slice(2);
-const outcome =
-  command === 'plan'
-    ? planCommand(args)
-    : {
-        out: '',
-        err: `there is no command ${JSON.stringify(command ?? '')}: plan is the one there is\n`,
-        code: 2 as const,
-      };
+const COMMANDS: Readonly<Record<string, (args: readonly string[]) => Outcome>> = { plan: planCommand, cut: cutCommand };
+const run = COMMANDS[command ?? ''];
+const outcome: Outcome = run
+  ? run(args)
+  : {
+      out: '',
+      err: `there is no command ${JSON.stringify(command ?? '')}: plan and cut are those there are\n`,
+      code: 2,
+    };
 writeAll(1, outcome.out);
 writeAll(2, outcome.err);
 process.exitCode = outcome.code;

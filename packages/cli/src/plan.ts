@@ -1,12 +1,6 @@
 import { alternatives, benchCards, inMillimetres, plan, planDocument, type Job } from '@zabble/core';
 import { readJobFrom } from './job-file';
-
-/** What a command prints and how it ends. */
-export interface Outcome {
-  readonly out: string;
-  readonly err: string;
-  readonly code: 0 | 2;
-}
+import type { Outcome } from './outcome';
 
 const USAGE = 'plan wants one job file: npm run -s plan -- [--cards | --alternatives] JOB.json';
 

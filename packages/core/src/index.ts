@@ -10,6 +10,7 @@ export * from './length';
 export * from './mounting';
 export * from './opening';
 export * from './plan';
+export * from './sheets';
 export * from './slides';
 export * from './stability';
 export * from './timber';

@@ -1,1 +1,3 @@
 export * from './cut-list';
+export { cutDocument, type Effort } from './document';
+export { sheetParts, type SheetParts } from './sheet-parts';

@@ -1,0 +1,3 @@
+export { fewestSheets } from './bound';
+export { layOut, type Found } from './search';
+export type * from './types';

@@ -1,0 +1,136 @@
+import { chanceFrom, shuffled } from './chance';
+import { fewestSheets } from './bound';
+import { fill, HABITS, opened, type Filled, type Habit } from './constructive';
+import { joinUp } from './joined';
+import { panelOf, type Node } from './node';
+import type { Layout, LayoutTask, Piece } from './types';
+
+/** The best so far of a search that can go on for as long as it is let. */
+export interface Found {
+  readonly layout: Layout;
+  /** No layout of this task has fewer sheets. */
+  readonly fewest: number;
+  /** Nothing better can be found: the search is at its end. */
+  readonly proven: boolean;
+  /** How many layouts were tried. */
+  readonly tried: number;
+}
+
+interface Try {
+  readonly sheets: readonly Filled[];
+  readonly left: readonly Piece[];
+  readonly cost: number;
+}
+
+/** Tries to join without loss for each one that fills, while that can still save a sheet. */
+const JOINS = 200;
+
+/**
+ * Lays pieces out, better and better: every step tries more and gives the best so far, until it is proven or nobody
+ * asks on. Constructive orders first, then that of the best is changed here and there and kept where it is no worse.
+ * The same task and seed give the same steps.
+ */
+export function* layOut(task: LayoutTask, seed = 1): Generator<Found, void, undefined> {
+  const chance = chanceFrom(seed);
+  const fewest = fewestSheets(task);
+  const joinable = canJoin(task, fewest);
+  let tried = 0;
+  let best: Try | undefined;
+  let order: readonly Piece[] = [];
+  const better = (found: Try, by: readonly Piece[]): void => {
+    tried += 1;
+    if (best && found.cost > best.cost) return;
+    [best, order] = [found, by];
+  };
+  for (const sorted of ORDERS)
+    for (const habit of HABITS) {
+      const by = [...task.pieces].sort(sorted);
+      better(tryOne(task, by, habit), by);
+      yield told(task, best as unknown as Try, fewest, tried);
+      if (proven(best as unknown as Try, fewest)) return;
+    }
+  for (;;) {
+    for (let join = 0; joinable && join < JOINS; join += 1) {
+      tried += 1;
+      const nodes = joinUp(task, chance);
+      if (!nodes) continue;
+      yield told(task, joinedTry(task, nodes), fewest, tried);
+      return;
+    }
+    const by = changed(order, chance);
+    better(tryOne(task, by, HABITS[Math.floor(chance() * HABITS.length)] as Habit), by);
+    yield told(task, best as unknown as Try, fewest, tried);
+    if (proven(best as unknown as Try, fewest)) return;
+  }
+}
+
+/** Orders to begin with: by area, by the longer side, by width, by length; the larger first. */
+const ORDERS: readonly ((a: Piece, b: Piece) => number)[] = [
+  (a, b) => b.length * b.width - a.length * a.width,
+  (a, b) => Math.max(b.length, b.width) - Math.max(a.length, a.width),
+  (a, b) => b.width - a.width || b.length - a.length,
+  (a, b) => b.length - a.length || b.width - a.width,
+];
+
+/** Only what fills its sheets to the last can be joined without loss; that is tried where area says it might be so. */
+function canJoin({ pieces, stock, rules: { kerf, trim } }: LayoutTask, fewest: number): boolean {
+  const [only] = stock;
+  if (!only || stock.length > 1) return false;
+  const sheet = (only.length - 2 * trim + kerf) * (only.width - 2 * trim + kerf);
+  const area = pieces.reduce((sum, { length, width }) => sum + (length + kerf) * (width + kerf), 0);
+  return Math.abs(area - fewest * sheet) < sheet * 1e-9;
+}
+
+function tryOne(task: LayoutTask, order: readonly Piece[], habit: Habit): Try {
+  const { sheets, left } = fill(task, order, habit);
+  return { sheets, left, cost: costOf(task, sheets, left) };
+}
+
+/** Pieces left count most, then sheets by their area; among equals the emptier its emptiest sheet the better. */
+function costOf(task: LayoutTask, sheets: readonly Filled[], left: readonly Piece[]): number {
+  const shares = sheets.map(({ used, stock }) => used / (stock.length * stock.width));
+  const largest = Math.max(1, ...task.stock.map(({ length, width }) => length * width));
+  const area = sheets.reduce((sum, { stock }) => sum + (stock.length * stock.width) / largest, 0);
+  const even = shares.reduce((sum, share) => sum + share * share, 0);
+  return 1000 * left.length + area + 0.5 * Math.min(1, ...shares) - 0.01 * even;
+}
+
+function proven({ sheets, left }: Try, fewest: number): boolean {
+  return left.length === 0 && sheets.length <= fewest;
+}
+
+function joinedTry(task: LayoutTask, nodes: readonly Node[]): Try {
+  const [stock] = task.stock;
+  const sheets = stock ? nodes.map((root) => ({ ...opened(task, stock), root, free: [] })) : [];
+  return { sheets, left: [], cost: 0 };
+}
+
+/** A few pieces elsewhere in the order: one moved, two exchanged, or a stretch of it shuffled. */
+function changed(order: readonly Piece[], chance: () => number): readonly Piece[] {
+  const next = [...order];
+  const place = (): number => Math.floor(chance() * next.length);
+  const kind = chance();
+  if (kind < 0.4) next.splice(place(), 0, ...next.splice(place(), 1));
+  else if (kind < 0.8) {
+    const [a, b] = [place(), place()];
+    [next[a], next[b]] = [next[b] as Piece, next[a] as Piece];
+  } else {
+    const from = place();
+    const stretch = next.splice(from, 2 + Math.floor(chance() * 6));
+    next.splice(from, 0, ...shuffled(stretch, chance));
+  }
+  return next;
+}
+
+function told({ rules: { kerf } }: LayoutTask, best: Try, fewest: number, tried: number): Found {
+  const layout: Layout = {
+    sheets: best.sheets.map(({ stock, root }) => ({
+      stock: stock.id,
+      length: stock.length,
+      width: stock.width,
+      panel: panelOf(root, kerf),
+    })),
+    left: best.left.map(({ id }) => id),
+  };
+  return { layout, fewest, proven: proven(best, fewest), tried };
+}

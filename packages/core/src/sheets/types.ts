@@ -1,0 +1,63 @@
+import type { Length } from '../length';
+
+/** A part to be cut: `length` lies along the sheet's length (and grain) unless it may be turned. */
+export interface Piece {
+  readonly id: string;
+  readonly length: Length;
+  readonly width: Length;
+  readonly mayTurn: boolean;
+}
+
+/** A sheet, board or off-cut that may be cut up; without `count` there are as many as it takes. */
+export interface Stock {
+  readonly id: string;
+  readonly length: Length;
+  readonly width: Length;
+  readonly count?: number;
+}
+
+/** How the saw is used. */
+export interface SawRules {
+  readonly kerf: Length;
+  /** Cut off every edge of a sheet before anything else. */
+  readonly trim: Length;
+  /** How often the direction of cutting may change, the first direction counted; 2 is strips cut to length. */
+  readonly stages: number;
+  /** The first cuts of a sheet run along its length. */
+  readonly ripFirst: boolean;
+}
+
+/** What is to be laid out: pieces of one material on the stock there is. */
+export interface LayoutTask {
+  readonly pieces: readonly Piece[];
+  readonly stock: readonly Stock[];
+  readonly rules: SawRules;
+}
+
+/** `rip`: cuts along the panel's length, its children side by side across it; `cross`: cuts across, one after the other. */
+export type Direction = 'rip' | 'cross';
+
+/** What a panel becomes: a part, an off-cut, or more panels by straight cuts from edge to edge. */
+export type SawnPanel =
+  | { readonly kind: 'part'; readonly piece: string; readonly turned: boolean }
+  | { readonly kind: 'rest' }
+  | {
+      readonly kind: 'cuts';
+      readonly direction: Direction;
+      /** In order, a kerf between each two; what the last cut leaves may be less than a kerf and is dust. */
+      readonly children: readonly { readonly size: Length; readonly panel: SawnPanel }[];
+    };
+
+/** One sheet cut up, inside its trimmed edges. */
+export interface SheetLayout {
+  readonly stock: string;
+  readonly length: Length;
+  readonly width: Length;
+  readonly panel: SawnPanel;
+}
+
+export interface Layout {
+  readonly sheets: readonly SheetLayout[];
+  /** Pieces there was no stock for. */
+  readonly left: readonly string[];
+}
