@@ -3,6 +3,7 @@ import loadHighs from 'highs';
 import { alternatives, divide, inches, millimetres, plan, planDocument, readJobDocument, tieGroups } from '../src';
 import type { DivisionProblem, Job, JobDocument } from '../src';
 import { asProgramme, costOf } from './division-milp';
+import { layoutLines } from './layouts';
 
 const RUNS = 400;
 
@@ -97,3 +98,5 @@ line(
   `${median(() => alternatives(read(demo('notions-bank')), 'cases[0].banks[0]'), 20).toFixed(1)} ms median`,
 );
 await divisionAgainstSolver();
+const jobs = ['notions-bank', 'flag-chest', 'rope-bench'].map((name) => read(demo(name)));
+for (const [what, found] of layoutLines(jobs)) line(what, found);

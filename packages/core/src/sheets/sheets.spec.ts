@@ -1,13 +1,11 @@
 import fc from 'fast-check';
-import { chanceFrom } from './chance';
+import { cutUp, RULES, SHEET } from './cut-up.spec-data';
 import { fewestSheets } from './bound';
 import { replay } from './replay.spec-data';
 import { layOut, type Found } from './search';
 import type { LayoutTask, Piece } from './types';
-import { millimetres, nm } from '../length';
+import { millimetres } from '../length';
 
-const SHEET = { id: 'sheet', length: millimetres(2440), width: millimetres(1220) };
-const RULES = { kerf: millimetres(3.2), trim: millimetres(5), stages: 4, ripFirst: true };
 const piece = (id: string, length: number, width: number, mayTurn = false): Piece => ({
   id,
   length: millimetres(length),
@@ -23,31 +21,6 @@ function best(task: LayoutTask, tries: number, seed = 1): Found {
     if (found.tried >= tries) break;
   }
   return last!;
-}
-
-/** Sheets cut up at random, to the last, a kerf at every cut: so many parts that fit so many sheets exactly. */
-function cutUp(parts: number, seed: number, sheets = 1, mayTurn = false): readonly Piece[] {
-  const chance = chanceFrom(seed);
-  const { kerf, trim } = RULES;
-  const least = millimetres(60);
-  const panels = Array.from({ length: sheets }, () => ({
-    length: SHEET.length - 2 * trim,
-    width: SHEET.width - 2 * trim,
-  }));
-  while (panels.length < parts) {
-    const place = Math.floor(chance() * panels.length);
-    const panel = panels[place]!;
-    const [rips, crosses] = [panel.width, panel.length].map((size) => size > 2 * least + kerf);
-    if (!rips && !crosses) continue;
-    const rip = rips && crosses ? chance() < 0.5 : rips;
-    const whole = rip ? panel.width : panel.length;
-    const first = Math.round((least + chance() * (whole - 2 * least - kerf)) / 1e6) * 1e6;
-    const made = [first, whole - first - kerf].map((size) =>
-      rip ? { ...panel, width: size } : { ...panel, length: size },
-    );
-    panels.splice(place, 1, ...made);
-  }
-  return panels.map(({ length, width }, index) => ({ id: `p${index}`, length: nm(length), width: nm(width), mayTurn }));
 }
 
 describe('laying parts out on sheets', () => {
