@@ -17,6 +17,7 @@ export interface Found {
 }
 
 interface Try {
+  readonly order: readonly Piece[];
   readonly sheets: readonly Filled[];
   readonly left: readonly Piece[];
   readonly cost: number;
@@ -33,36 +34,42 @@ const JOINS = 200;
 export function* layOut(task: LayoutTask, seed = 1): Generator<Found, void, undefined> {
   const chance = chanceFrom(seed);
   const fewest = fewestSheets(task);
-  const joinable = canJoin(task, fewest);
+  const joins = canJoin(task, fewest) ? JOINS : 0;
   let tried = 0;
-  let best: Try | undefined;
-  let order: readonly Piece[] = [];
-  const better = (found: Try, by: readonly Piece[]): void => {
-    tried += 1;
-    if (best && found.cost > best.cost) return;
-    [best, order] = [found, by];
-  };
+  let best: Try = tryOne(task, task.pieces, ANY);
   for (const sorted of ORDERS)
     for (const habit of HABITS) {
-      const by = [...task.pieces].sort(sorted);
-      better(tryOne(task, by, habit), by);
-      yield told(task, best as unknown as Try, fewest, tried);
-      if (proven(best as unknown as Try, fewest)) return;
+      tried += 1;
+      best = better(best, tryOne(task, [...task.pieces].sort(sorted), habit));
+      yield told(task, best, fewest, tried);
+      if (proven(best, fewest)) return;
     }
   for (;;) {
-    for (let join = 0; joinable && join < JOINS; join += 1) {
-      tried += 1;
-      const nodes = joinUp(task, chance);
-      if (!nodes) continue;
-      yield told(task, joinedTry(task, nodes), fewest, tried);
-      return;
-    }
-    const by = changed(order, chance);
-    better(tryOne(task, by, HABITS[Math.floor(chance() * HABITS.length)] as Habit), by);
-    yield told(task, best as unknown as Try, fewest, tried);
-    if (proven(best as unknown as Try, fewest)) return;
+    const joined = firstJoined(task, joins, chance);
+    tried += joins + 1;
+    const habit = HABITS[Math.floor(chance() * HABITS.length)] ?? ANY;
+    best = joined ?? better(best, tryOne(task, changed(best.order, chance), habit));
+    yield told(task, best, fewest, tried);
+    if (proven(best, fewest)) return;
   }
 }
+
+/** The newer where it is no worse: so the search can walk along what is equal. */
+function better(best: Try, found: Try): Try {
+  return found.cost <= best.cost ? found : best;
+}
+
+/** The first of so many tries to join everything without loss that comes to its end. */
+function firstJoined(task: LayoutTask, joins: number, chance: () => number): Try | undefined {
+  for (let join = 0; join < joins; join += 1) {
+    const nodes = joinUp(task, chance);
+    if (nodes) return joinedTry(task, nodes);
+  }
+  return undefined;
+}
+
+/** Where none is chosen: a habit that does well on most. */
+const ANY: Habit = { fit: 'short', split: 'shorter' };
 
 /** Orders to begin with: by area, by the longer side, by width, by length; the larger first. */
 const ORDERS: readonly ((a: Piece, b: Piece) => number)[] = [
@@ -83,16 +90,21 @@ function canJoin({ pieces, stock, rules: { kerf, trim } }: LayoutTask, fewest: n
 
 function tryOne(task: LayoutTask, order: readonly Piece[], habit: Habit): Try {
   const { sheets, left } = fill(task, order, habit);
-  return { sheets, left, cost: costOf(task, sheets, left) };
+  return { order, sheets, left, cost: costOf(task, sheets, left) };
 }
+
+/** A piece left over weighs more than any number of sheets; how full the emptiest sheet is, less than one. */
+const LEFT = 1000;
+const EMPTIEST = 0.5;
+const UNEVEN = 0.01;
 
 /** Pieces left count most, then sheets by their area; among equals the emptier its emptiest sheet the better. */
 function costOf(task: LayoutTask, sheets: readonly Filled[], left: readonly Piece[]): number {
   const shares = sheets.map(({ used, stock }) => used / (stock.length * stock.width));
   const largest = Math.max(1, ...task.stock.map(({ length, width }) => length * width));
   const area = sheets.reduce((sum, { stock }) => sum + (stock.length * stock.width) / largest, 0);
-  const even = shares.reduce((sum, share) => sum + share * share, 0);
-  return 1000 * left.length + area + 0.5 * Math.min(1, ...shares) - 0.01 * even;
+  const uneven = shares.reduce((sum, share) => sum + share * share, 0);
+  return LEFT * left.length + area + EMPTIEST * Math.min(1, ...shares) - UNEVEN * uneven;
 }
 
 function proven({ sheets, left }: Try, fewest: number): boolean {
@@ -102,7 +114,7 @@ function proven({ sheets, left }: Try, fewest: number): boolean {
 function joinedTry(task: LayoutTask, nodes: readonly Node[]): Try {
   const [stock] = task.stock;
   const sheets = stock ? nodes.map((root) => ({ ...opened(task, stock), root, free: [] })) : [];
-  return { sheets, left: [], cost: 0 };
+  return { order: task.pieces, sheets, left: [], cost: 0 };
 }
 
 /** A few pieces elsewhere in the order: one moved, two exchanged, or a stretch of it shuffled. */
