@@ -5,6 +5,7 @@ import { Wordmark } from '../shell/wordmark';
 import { JobActions } from '../store/job/job.actions';
 import { jobFeature } from '../store/job/job.reducer';
 import { selectPlan, selectRedoName, selectUndoName } from '../store/job/job.selectors';
+import { isWriting } from '../ui/is-writing';
 import { SaveMark } from '../ui/save-mark';
 import { TextField } from '../ui/text-field';
 import { keyOf } from './actions/action';
@@ -67,9 +68,8 @@ export class BenchHeader {
   protected key(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.defaultPrevented || !this.open()) return;
     const { target } = event;
-    const writing = target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName);
     const above = target instanceof HTMLElement && target.closest('[role="dialog"]') !== null;
-    if (!event.altKey && (writing || above)) return;
+    if (!event.altKey && (isWriting(event) || above)) return;
     const pressed = event.altKey ? `Alt ${event.key}` : event.key;
     const action = this.shell.all().find((each) => keyOf(each) === pressed && !each.off);
     if (!action) return;

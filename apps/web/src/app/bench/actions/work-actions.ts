@@ -8,6 +8,7 @@ import { selectBank, SessionActions, sessionFeature } from '../../store/session/
 import { addPatch, lockPatch, schemePatches } from '../divide/bank-edits';
 import { besidePatches, duplicatePatch, movePatch } from '../divide/drawer-edits';
 import { worstFirst } from '../findings/worst-first';
+import { slidePatches } from '../slides/slide-patches';
 import type { Action } from './action';
 
 const SCHEMES = [
@@ -122,12 +123,7 @@ export class WorkActions {
       name: `Slide: ${name}`,
       group: 'Slides',
       off: id === written.slide.family,
-      run: () =>
-        this.apply(`Slide: ${name}`, [
-          { path: `${path}.slide.family`, value: id },
-          { path: `${path}.slide.length`, value: undefined },
-          { path: `${path}.slide.lengths`, value: undefined },
-        ]),
+      run: () => this.apply(`Slide: ${name}`, slidePatches(path, id)),
     }));
     const bottoms = (Object.keys(BOTTOMS) as BottomFit[]).map((fit) => ({
       name: `Bottom: ${BOTTOMS[fit].name}`,

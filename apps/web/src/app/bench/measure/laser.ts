@@ -6,6 +6,7 @@ import { of, startWith, switchMap } from 'rxjs';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
+import { isWriting } from '../../ui/is-writing';
 import { Says } from '../../ui/says';
 import { Size } from '../../ui/size';
 import { LaserMeasure } from './laser-measure';
@@ -117,10 +118,8 @@ export class Laser {
   }
 
   protected key(event: Event): void {
-    const { target } = event;
-    const writing = target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName);
     const { altKey, ctrlKey, metaKey } = event as KeyboardEvent;
-    if (!this.on() || writing || altKey || ctrlKey || metaKey) return;
+    if (!this.on() || isWriting(event) || altKey || ctrlKey || metaKey) return;
     this.take();
     event.preventDefault();
   }

@@ -9,6 +9,7 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
 import { withRow } from './own-row';
 import { ShopApi } from './shop-api';
+import { slidePatches } from './slide-patches';
 
 /** The shop's list of slides: those owned, kept across jobs; any of them serves this bank, the one in use can be kept. */
 @Component({
@@ -81,13 +82,7 @@ export class ShopSlides {
     const document = this.document();
     if (!document) return;
     const { id, patch } = withRow(document, row);
-    const path = this.bank().path;
-    const patches = [
-      patch,
-      { path: `${path}.slide.family`, value: id },
-      { path: `${path}.slide.length`, value: undefined },
-      { path: `${path}.slide.lengths`, value: undefined },
-    ];
+    const patches = [patch, ...slidePatches(this.bank().path, id)];
     this.says.set(this.edits.apply(`slide: ${(row.name ?? id).toLowerCase()}`, patches) ?? '');
   }
 

@@ -14,6 +14,7 @@ import { selectJob, selectShowing } from '../../store/job/job.selectors';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
 import { Size } from '../../ui/size';
+import { withoutLength } from './slide-patches';
 
 /** The slide: its family, its length, and the figures of the row that are used. */
 @Component({
@@ -58,10 +59,7 @@ export class SlideCard {
     return family && list ? figuresOf(family, list.boxShorter) : [];
   });
   /** A length of one family is seldom on the list of another. */
-  protected readonly forgetLength = (): readonly Patch[] => [
-    { path: `${this.bank().path}.slide.length`, value: undefined },
-    { path: `${this.bank().path}.slide.lengths`, value: undefined },
-  ];
+  protected readonly forgetLength = (): readonly Patch[] => withoutLength(this.bank().path);
 
   private exact(length: Length): string {
     return writeExact(length, this.listUnit());

@@ -5,6 +5,7 @@ import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
 import { Size } from '../../ui/size';
 import { SlideChart } from './slide-chart';
+import { slidePatches } from './slide-patches';
 import { Says } from '../../ui/says';
 
 /** Every slide family as it would serve this bank, side by side; one is taken by its button. */
@@ -137,12 +138,7 @@ export class SlideCompare {
   }
 
   protected use({ family }: SlideComparison): void {
-    const path = this.bank().path;
-    const patches = [
-      { path: `${path}.slide.family`, value: family.id },
-      { path: `${path}.slide.length`, value: undefined },
-      { path: `${path}.slide.lengths`, value: undefined },
-    ];
+    const patches = slidePatches(this.bank().path, family.id);
     this.says.set(this.edits.apply(`slide: ${family.name.toLowerCase()}`, patches) ?? '');
   }
 }
