@@ -1,3 +1,4 @@
+export { asBefore } from './as-before';
 export * from './joints';
 export { inLineOrder } from './lines';
 export * from './patch';

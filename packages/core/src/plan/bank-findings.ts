@@ -6,6 +6,7 @@ import {
   divisionReversed,
   drawerName,
   grainJumps,
+  isNominal,
   likeBoxes,
   nominalThickness,
   openingFindings,
@@ -50,7 +51,7 @@ export function lookOver(worked: Worked): readonly Finding[] {
   return [
     ...openingFindings(bank, path, opening, packing, say),
     ...present(buildOutMissing(around.owner.style, bank, families)),
-    ...nominalThickness(around.job, around.someUntold() ? materialsOf(makings).filter(around.untold) : []),
+    ...nominalThickness(around.job, materialsOf(makings).filter(isNominal)),
     ...divisionFindings(worked),
     ...allBoxFindings(worked),
     ...likeBoxes(bank, path, sized, say),

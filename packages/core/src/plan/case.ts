@@ -4,7 +4,6 @@ import { inLineOrder, type Bank, type Case, type Job } from '../job';
 import { add, nm, plus, tally, ZERO, type Length } from '../length';
 import type { SlideFamily } from '../slides';
 import { contentsWeight, tipping, totalLoad, usualFill, type Balance, type Weighed } from '../stability';
-import { planBank } from './bank';
 import type { Surroundings, Writing } from './facts';
 import { rowRun } from './runs';
 import type { BankPlan, CasePlan, DrawerPlan } from './types';
@@ -14,8 +13,8 @@ export interface Shop {
   readonly job: Job;
   readonly table: ReadonlyMap<string, SlideFamily>;
   readonly writing: Writing;
-  readonly untold: Surroundings['untold'];
-  readonly someUntold: Surroundings['someUntold'];
+  /** The plan of one bank in its surroundings. */
+  readonly bankPlan: (around: Surroundings, bank: Bank, path: string) => BankPlan;
 }
 
 /** One case: its banks, those that others carry lines across from first, and what they have to do with each other. */
@@ -27,7 +26,7 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
     ]?.total;
   const around: Surroundings = { ...shop, owner, casePath: path, levelOf };
   for (const bank of inLineOrder(owner.banks))
-    planned.set(bank, planBank(around, bank, `${path}.banks[${owner.banks.indexOf(bank)}]`));
+    planned.set(bank, shop.bankPlan(around, bank, `${path}.banks[${owner.banks.indexOf(bank)}]`));
   const banks = owner.banks.map((bank) => planned.get(bank) as BankPlan);
   const run = rowRun(owner, path, banks);
   const balance = owner.stand && balanceOf(owner, banks);

@@ -1,7 +1,7 @@
 import type { Division } from '../division';
 import type { Bay } from '../fronts';
 import type { Exact, Say } from '../findings';
-import type { Bank, Case, Job, Material } from '../job';
+import type { Bank, Case, Job } from '../job';
 import type { Length, Tally, Unit } from '../length';
 import type { Opening } from '../opening';
 import type { SlideFamily } from '../slides';
@@ -40,9 +40,6 @@ export interface Surroundings {
   readonly casePath: string;
   readonly table: ReadonlyMap<string, SlideFamily>;
   readonly writing: Writing;
-  /** Materials named by their thickness to the hair that no bank before has told of; asking tells. */
-  readonly untold: (material: Material) => boolean;
-  readonly someUntold: () => boolean;
   /** Lower edge of a front of a bank planned before; undefined where it has none. */
   readonly levelOf: (bank: string, drawer: string) => Length | undefined;
 }

@@ -5,5 +5,6 @@ export * from './consequences';
 export * from './document';
 export * from './follow';
 export * from './other-basis';
-export * from './plan';
+export { plan, readJobDocument, readJobFile } from './plan';
+export * from './planner';
 export type * from './types';

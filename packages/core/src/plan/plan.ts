@@ -1,21 +1,26 @@
-import { isNominal } from '../findings';
-import { readJob, readJobText, showStep, type Job, type JobReading, type Material } from '../job';
+import { readJob, readJobText, showStep, type Job, type JobReading } from '../job';
 import { millimetres, writeExact, writeLength, type Length, type Unit } from '../length';
 import { checkSlides, slideTable } from '../slides';
-import { planCase } from './case';
+import { planBank } from './bank';
+import { planCase, type Shop } from './case';
+import { toldOnce } from './told-once';
 import type { Plan } from './types';
 
 /** Everything that follows from a job. Pure: the same job gives the same plan. Never throws on a job that was read. */
 export function plan(job: Job): Plan {
+  return planWith(job, planBank);
+}
+
+/** The plan of a job from the plans of its banks, however they are come by. */
+export function planWith(job: Job, bankPlan: Shop['bankPlan']): Plan {
   const step = showStep(job);
   const writing = {
     say: (length: Length): string => said(length, job.unit, step),
     exact: (length: Length): string => writeExact(length, job.unit),
   };
-  const left = new Set(job.materials.filter(isNominal));
-  const untold = (material: Material): boolean => left.delete(material);
-  const shop = { job, table: slideTable(job), writing, untold, someUntold: () => left.size > 0 };
-  return { unit: job.unit, step, cases: job.cases.map((each, c) => planCase(shop, each, `cases[${c}]`)) };
+  const shop = { job, table: slideTable(job), writing, bankPlan };
+  const cases = job.cases.map((each, c) => planCase(shop, each, `cases[${c}]`));
+  return { unit: job.unit, step, cases: toldOnce(cases) };
 }
 
 /** Coarser than this part of a length, the step no longer says it. */

@@ -1,13 +1,24 @@
-import { plan, readJobDocument, type Job, type JobDocument, type JobReading, type Plan } from '@zabble/core';
+import {
+  asBefore,
+  planner,
+  readJobDocument,
+  type Job,
+  type JobDocument,
+  type JobReading,
+  type Plan,
+} from '@zabble/core';
 
 const readings = new WeakMap<JobDocument, JobReading>();
 const plans = new WeakMap<Job, Plan>();
+const follow = planner();
+let last: Job | undefined;
 
-/** The document as read; the same document is read once, however many ask. */
+/** The document as read; the same document is read once, however many ask. What reads as before is the same object. */
 export function readOnce(document: JobDocument): JobReading {
   const known = readings.get(document);
   if (known) return known;
-  const reading = readJobDocument(document);
+  const read = readJobDocument(document);
+  const reading = read.ok ? { ...read, job: (last = asBefore(last, read.job)) } : read;
   readings.set(document, reading);
   return reading;
 }
@@ -16,7 +27,7 @@ export function readOnce(document: JobDocument): JobReading {
 export function planOnce(job: Job): Plan {
   const known = plans.get(job);
   if (known) return known;
-  const planned = plan(job);
+  const planned = follow(job);
   plans.set(job, planned);
   return planned;
 }
