@@ -1,21 +1,10 @@
-import { cutDocument, cutList, inches, millimetres, plan, type Job, type SawRules } from '@zabble/core';
+import { cutDocument, plan } from '@zabble/core';
 import { readJobFrom } from './job-file';
 import type { Outcome } from './outcome';
 
 const USAGE = 'cut wants one job file: npm run -s cut -- [--tries N] [--seed N] JOB.json';
 /** Enough for the layouts of a few sheets to settle; a second or so. */
 const USUAL = { tries: 4000, seed: 1 };
-
-/** A thin blade and a clean edge all round; rip first, then strips, then parts. Common practice. */
-function sawOf({ unit }: Job): SawRules {
-  const inch = unit === 'in';
-  return {
-    kerf: inch ? inches(1, 8) : millimetres(3.2),
-    trim: inch ? inches(1, 4) : millimetres(5),
-    stages: 4,
-    ripFirst: true,
-  };
-}
 
 /**
  * `cut JOB.json`: the cut list and a layout for every material that comes in sheets, as JSON. The same file, tries and
@@ -30,7 +19,7 @@ export function cutCommand(args: readonly string[]): Outcome {
     return { out: '', err: lines.join(''), code: 2 };
   }
   const { job } = read;
-  const document = cutDocument(cutList(job, plan(job)), sawOf(job), asked);
+  const document = cutDocument(job, plan(job), asked);
   return { out: `${JSON.stringify(document, null, 2)}\n`, err: '', code: 0 };
 }
 

@@ -1,5 +1,5 @@
 import { MaxRectsPacker } from 'maxrects-packer';
-import { cutList, layOut, plan, sheetParts, type Found, type Job, type LayoutTask } from '../src';
+import { layOut, plan, sheetParts, type Found, type Job, type LayoutTask } from '../src';
 import { cutUp, RULES, SHEET } from '../src/sheets/cut-up.spec-data';
 
 /** As long as a person waits, in milliseconds. */
@@ -67,11 +67,11 @@ function withoutWaste(): readonly (readonly [string, string])[] {
 /** Five of each job together, each material on its own. */
 function realJobs(jobs: readonly Job[]): readonly (readonly [string, string])[] {
   return jobs.flatMap((job) =>
-    sheetParts(cutList(job, plan(job)), RULES).map(({ material, task }) => {
+    sheetParts(job, plan(job), 'all').map(({ material, task }) => {
       const pieces = Array.from({ length: 5 }, (_, time) =>
         task.pieces.map((piece) => ({ ...piece, id: `${time} ${piece.id}` })),
       ).flat();
-      const many = { ...task, pieces };
+      const many = { pieces, stock: task.stock, rules: RULES };
       const own = looked(many, 3000);
       const says = `${own?.found.layout.sheets.length} sheets, never under ${own?.found.fewest}, the package ${packed(many)}`;
       return [`5 × ${job.name}: ${material.name}`.slice(0, 41), says] as const;

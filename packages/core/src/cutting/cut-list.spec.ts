@@ -32,17 +32,18 @@ describe('the cut list', () => {
     }
   });
 
-  it('says what may be cut: box parts now, bottoms after the groove, fronts after hanging, nothing by planned sizes', () => {
-    const releases = (list: ReturnType<typeof listOf>) =>
-      list.groups.map(({ rips }) => [
-        ...new Set(rips.flatMap(({ crosscuts }) => crosscuts.map(({ release }) => release))),
-      ]);
-    expect(releases(listOf())).toEqual([['now'], ['groove'], ['hung']]);
-    expect(releases(listOf({ path: `${BANK}.basis`, value: 'planned' }))).toEqual([
-      ['forecast'],
-      ['forecast'],
-      ['forecast'],
+  it('serves the drawers by their share, and says how many are left', () => {
+    const [box] = listOf(
+      { path: `${BANK}.division.scheme`, value: 'equal' },
+      { path: `${BANK}.box.heightStep`, value: '5 mm' },
+    ).groups;
+    const sides = box!.rips.flatMap(({ crosscuts }) => crosscuts).filter(({ uses }) => uses[0]!.role === 'side');
+    expect(sides.flatMap(({ uses }) => uses.map(({ drawer, count }) => [drawer, count])).sort()).toEqual([
+      ['d1', 2],
+      ['d2', 2],
+      ['d3', 2],
     ]);
+    expect(sides.reduce((sum, { left }) => sum + left, 0)).toBe(6);
   });
 
   it('leaves parts without a size out and counts them', () => {

@@ -1,23 +1,11 @@
-import { FRONT_ROLES, type Part, type Role } from '../box';
 import type { Job, Material } from '../job';
 import type { Length, Tally } from '../length';
-import type { BankPlan, DrawerPlan, Plan } from '../plan';
-
-/**
- * When a part may be cut. A bank of planned sizes is a forecast; of an opening measured as built, box parts may be cut,
- * bottoms wait for the real groove and drawer fronts for the boxes as hung.
- */
-export type Release = 'forecast' | 'now' | 'groove' | 'hung';
+import type { Plan } from '../plan';
+import { partsOf, toCut, type CutPart, type Use } from './parts';
+import { RELEASES, type Release } from './release';
 
 /** One drawer's share of a row of the cut list. */
-export interface Use {
-  readonly case: string;
-  readonly bank: string;
-  /** Path of the bank in the job document. */
-  readonly path: string;
-  readonly drawer: string;
-  readonly place: number;
-  readonly role: Role;
+export interface Served extends Use {
   readonly count: number;
 }
 
@@ -25,7 +13,10 @@ export interface Use {
 export interface Crosscut {
   readonly length: Length;
   readonly count: number;
-  readonly uses: readonly Use[];
+  /** How many are still to cut. */
+  readonly left: number;
+  readonly parts: readonly CutPart[];
+  readonly uses: readonly Served[];
   readonly release: Release;
   /** The sums of the first of them. */
   readonly lengthTally: Tally;
@@ -51,69 +42,56 @@ export interface CutList {
   readonly unsized: number;
 }
 
-interface Entry {
-  readonly part: Part;
-  readonly length: Tally;
-  readonly width: Tally;
-  readonly release: Release;
-  readonly use: Use;
+/** A plan's parts in the order they are cut, as sawn: by material, then rip width, then length, longest first. */
+export function cutList(job: Job, plan: Plan): CutList {
+  const { parts, unsized } = partsOf(job, plan);
+  return { groups: groupsOf(job.materials, parts), unsized };
 }
 
-/** A plan's parts in the order they are cut: by material, then rip width, then length, longest first. */
-export function cutList(job: Job, plan: Plan): CutList {
-  const all = plan.cases.flatMap((owner) =>
-    owner.banks.flatMap((bank) =>
-      bank.drawers.flatMap((drawer) => drawer.parts.map((part) => ({ owner: owner.id, bank, drawer, part }))),
-    ),
-  );
-  const entries = all.flatMap(({ owner, bank, drawer, part }) => entryOf(owner, bank, drawer, part));
-  const groups = job.materials.flatMap((material) => {
-    const own = entries.filter(({ part }) => part.material === material.id);
+/** Parts in the order they are cut, by material; the materials in their order. */
+export function groupsOf(materials: readonly Material[], parts: readonly CutPart[]): readonly CutGroup[] {
+  return materials.flatMap((material) => {
+    const own = parts.filter((part) => part.material.id === material.id);
     return own.length === 0 ? [] : [groupOf(material, own)];
   });
-  const pieces = all.reduce((sum, { part }) => sum + part.count, 0);
-  return { groups, unsized: pieces - groups.reduce((sum, { count }) => sum + count, 0) };
 }
 
-function entryOf(owner: string, bank: BankPlan, drawer: DrawerPlan, part: Part): readonly Entry[] {
-  const { length, width, role, count } = part;
-  if (!length || !width) return [];
-  const use = { case: owner, bank: bank.id, path: bank.path, drawer: drawer.id, place: drawer.place, role, count };
-  return [{ part, length, width, use, release: releaseOf(bank, role) }];
-}
-
-function releaseOf({ bank }: BankPlan, role: Role): Release {
-  if (bank.basis === 'planned') return 'forecast';
-  if (role === 'bottom' || role === 'muntin') return 'groove';
-  return FRONT_ROLES.has(role) ? 'hung' : 'now';
-}
-
-function groupOf(material: Material, entries: readonly Entry[]): CutGroup {
-  const widths = [...new Set(entries.map(({ width }) => width.total))].sort((a, b) => b - a);
+function groupOf(material: Material, parts: readonly CutPart[]): CutGroup {
+  const widths = [...new Set(parts.map(({ width }) => width.total))].sort((a, b) => b - a);
   const rips = widths.map((width) => ({
     width,
-    crosscuts: crosscuts(entries.filter((entry) => entry.width.total === width)),
+    crosscuts: crosscuts(parts.filter((part) => part.width.total === width)),
   }));
-  return { material, rips, count: entries.reduce((sum, { use }) => sum + use.count, 0) };
+  return { material, rips, count: parts.length };
 }
 
-function crosscuts(entries: readonly Entry[]): readonly Crosscut[] {
-  const alike = new Map<string, Entry[]>();
-  for (const entry of entries) {
-    const key = `${entry.length.total}/${entry.release}`;
-    alike.set(key, [...(alike.get(key) ?? []), entry]);
+function crosscuts(parts: readonly CutPart[]): readonly Crosscut[] {
+  const alike = new Map<string, CutPart[]>();
+  for (const part of parts) {
+    const key = `${part.length.total}/${part.release}`;
+    alike.set(key, [...(alike.get(key) ?? []), part]);
   }
-  return [...alike.values()].map(crosscutOf).sort((a, b) => b.length - a.length);
+  return [...alike.values()]
+    .map(crosscutOf)
+    .sort((a, b) => b.length - a.length || RELEASES.indexOf(a.release) - RELEASES.indexOf(b.release));
 }
 
-function crosscutOf(entries: readonly Entry[]): Crosscut {
-  const [first] = entries as readonly [Entry];
+function crosscutOf(parts: readonly CutPart[]): Crosscut {
+  const [first] = parts as readonly [CutPart];
   return {
     length: first.length.total,
-    count: entries.reduce((sum, { use }) => sum + use.count, 0),
-    uses: entries.map(({ use }) => use),
+    count: parts.length,
+    left: parts.filter(toCut).length,
+    parts,
+    uses: usesOf(parts),
     release: first.release,
     lengthTally: first.length,
     widthTally: first.width,
   };
+}
+
+function usesOf(parts: readonly CutPart[]): readonly Served[] {
+  const found = new Map<Use, number>();
+  for (const { use } of parts) found.set(use, (found.get(use) ?? 0) + 1);
+  return [...found].map(([use, count]) => ({ ...use, count }));
 }

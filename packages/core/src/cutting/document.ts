@@ -1,7 +1,13 @@
 import { inMillimetres } from '../length';
-import { layOut, type Found, type SawnPanel, type SawRules } from '../sheets';
-import type { CutGroup, CutList } from './cut-list';
-import { sheetParts, type SheetParts } from './sheet-parts';
+import type { Job } from '../job';
+import type { Plan } from '../plan';
+import { layOut, lyingIn, stepsOf, type Found, type SawnPanel, type SheetLayout } from '../sheets';
+import { boardList } from './boards';
+import { cutList, type CutGroup } from './cut-list';
+import { rulesOf, sawOf, type SawOfJob } from './saw';
+import { sawSettings } from './settings';
+import { partsOf, toCut } from './parts';
+import { sheetParts, type RackItem, type SheetParts } from './sheet-parts';
 
 /** How long each material's layout is looked for: so many tries, from this seed. */
 export interface Effort {
@@ -9,58 +15,107 @@ export interface Effort {
   readonly seed: number;
 }
 
-/** The cut list and a layout of every material that comes in sheets, as plain JSON; lengths in millimetres. */
-export function cutDocument(list: CutList, rules: SawRules, effort: Effort) {
+/**
+ * The cut list, saw settings, board list and a layout of every material that comes in sheets or has some in the rack,
+ * as plain JSON; lengths in millimetres. Layouts hold what is held too: they are to buy by.
+ */
+export function cutDocument(job: Job, plan: Plan, effort: Effort, rack: readonly RackItem[] = []) {
+  const saw = sawOf(job);
+  const list = cutList(job, plan);
+  const laid = sheetParts(job, plan, 'all', rack);
+  const { fences, stops } = sawSettings(partsOf(job, plan).parts.filter(toCut));
+  const sizes = (settings: typeof fences) =>
+    settings.map(({ size, parts }) => ({ size: inMillimetres(size), parts: parts.length }));
   return {
     format: 'zabble-cut',
     version: 1,
     unsized: list.unsized,
-    saw: { ...rules, kerf: inMillimetres(rules.kerf), trim: inMillimetres(rules.trim) },
+    saw: {
+      ...rulesOf(saw),
+      kerf: inMillimetres(saw.kerf),
+      trim: inMillimetres(saw.trim),
+      fewerSettings: saw.fewerSettings,
+      biggerOffcuts: saw.biggerOffcuts,
+    },
+    settings: { fences: sizes(fences), stops: sizes(stops) },
     materials: list.groups.map((group) => {
-      const parts = sheetParts({ ...list, groups: [group] }, rules)[0];
+      const parts = laid.find(({ material }) => material.id === group.material.id);
       return {
         material: group.material.id,
         thickness: inMillimetres(group.material.thickness),
-        parts: partsOf(group),
-        ...(parts ? { sheets: sheetsOf(parts, effort) } : {}),
+        grain: group.material.grain === true,
+        parts: rowsOf(group),
+        ...(parts ? { sheets: sheetsOf(parts, saw, effort) } : {}),
       };
     }),
+    boards: boardList(job, plan).map(({ wood, rows, bought }) => ({
+      wood,
+      bought,
+      rows: rows.map(({ length, width, thickness, rough, ...row }) => ({
+        ...row,
+        length: inMillimetres(length),
+        width: inMillimetres(width),
+        thickness: inMillimetres(thickness),
+        rough: inMillimetres(rough),
+      })),
+    })),
   } as const;
 }
 
-function partsOf({ rips }: CutGroup) {
+function rowsOf({ rips }: CutGroup) {
   return rips.flatMap(({ width, crosscuts }) =>
-    crosscuts.map(({ length, count, release, uses }) => ({
+    crosscuts.map(({ length, count, left, release, parts }) => ({
       width: inMillimetres(width),
       length: inMillimetres(length),
       count,
+      left,
       release,
-      uses: uses.map(({ case: owner, bank, drawer, role, count: many }) => ({
-        part: [owner, bank, drawer, role].join('/'),
-        count: many,
-      })),
+      parts: parts.map(({ name }) => name),
     })),
   );
 }
 
-function sheetsOf({ task }: SheetParts, { tries, seed }: Effort) {
+function sheetsOf({ task }: SheetParts, saw: SawOfJob, { tries, seed }: Effort) {
   const found = bestOf(layOut(task, seed), tries);
-  if (!found) return { used: 0, fewest: 0, proven: true, left: [], layouts: [] };
-  const { layout, fewest, proven } = found;
+  if (!found) return { used: 0, fewest: 0, proven: true, settings: 0, left: [], layouts: [] };
+  const { layout, fewest, proven, settings } = found;
   return {
     used: layout.sheets.length,
     fewest,
     proven,
+    settings,
     left: layout.left,
-    layouts: layout.sheets.map(({ length, width, panel }) => ({
-      length: inMillimetres(length),
-      width: inMillimetres(width),
-      panel: panelDocument(panel),
+    layouts: layout.sheets.map((sheet) => layoutOf(sheet, saw)),
+  };
+}
+
+function layoutOf(sheet: SheetLayout, saw: SawOfJob) {
+  const at = ({ x, y, long, wide }: { x: number; y: number; long: number; wide: number }) => ({
+    x: x / 1e6,
+    y: y / 1e6,
+    length: long / 1e6,
+    width: wide / 1e6,
+  });
+  return {
+    stock: sheet.stock,
+    length: inMillimetres(sheet.length),
+    width: inMillimetres(sheet.width),
+    panel: panelDocument(sheet.panel),
+    lying: lyingIn(sheet, saw).map(({ piece, turned, ...place }) => ({
+      ...(piece === undefined ? { rest: true } : { part: piece, turned }),
+      ...at(place),
+    })),
+    steps: stepsOf(sheet, saw).map(({ direction, setting, times, panel }) => ({
+      direction,
+      setting: inMillimetres(setting),
+      times,
+      panel: at(panel),
     })),
   };
 }
 
-function bestOf(steps: Iterable<Found>, tries: number): Found | undefined {
+/** The last step of so many tries. */
+export function bestOf(steps: Iterable<Found>, tries: number): Found | undefined {
   let best: Found | undefined;
   for (const found of steps) {
     best = found;

@@ -1,3 +1,10 @@
+export * from './boards';
+export * from './box-steps';
 export * from './cut-list';
-export { cutDocument, type Effort } from './document';
-export { sheetParts, type SheetParts } from './sheet-parts';
+export { bestOf, cutDocument, type Effort } from './document';
+export * from './parts';
+export type { Standing as CutStanding } from './record';
+export { RELEASES, type Release } from './release';
+export * from './saw';
+export * from './settings';
+export * from './sheet-parts';

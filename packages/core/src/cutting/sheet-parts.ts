@@ -1,38 +1,64 @@
-import type { Material } from '../job';
-import type { LayoutTask, Piece, SawRules } from '../sheets';
-import type { CutGroup, CutList } from './cut-list';
+import type { Job, Material } from '../job';
+import type { Plan } from '../plan';
+import type { LayoutTask, Piece, Stock } from '../sheets';
+import { grainRuns } from './grain-runs';
+import { partsOf, toCut, type CutPart } from './parts';
+import { rulesOf, sawOf } from './saw';
 
 /** The parts of one material that come out of sheets, ready to be laid out. */
 export interface SheetParts {
   readonly material: Material;
+  readonly parts: readonly CutPart[];
   readonly task: LayoutTask;
 }
 
+/** `now`: what is released; `all`: with what is held, to buy by. */
+export type Which = 'now' | 'all';
+
+/** A sheet or off-cut of the shop's, by the name of what it is made of. */
+export interface RackItem extends Stock {
+  readonly material: string;
+}
+
 /**
- * What is to be laid out of each material that comes in sheets. Every part has a name that a new plan keeps:
- * `case/bank/drawer/role`, with its number where a drawer has several. Parts lie along the grain where there is one.
+ * What is to be laid out of each material that comes in sheets, less what is cut already: on what the rack has of it
+ * by name, then on sheets to buy. Parts lie along the grain where there is one; fronts of a grain-matched run are one
+ * piece, kept in their order.
  */
-export function sheetParts({ groups }: CutList, rules: SawRules): readonly SheetParts[] {
-  return groups.flatMap((group) => {
-    const { material } = group;
-    if (!material.sheet) return [];
-    const stock = [{ id: material.id, ...material.sheet }];
-    return [{ material, task: { pieces: piecesOf(group), stock, rules } }];
+export function sheetParts(job: Job, plan: Plan, which: Which, rack: readonly RackItem[] = []): readonly SheetParts[] {
+  const { parts } = partsOf(job, plan);
+  const wanted = parts.filter((part) => toCut(part) && (which === 'all' || part.release === 'now'));
+  const saw = sawOf(job);
+  const likes = { fewerSettings: saw.fewerSettings, biggerOffcuts: saw.biggerOffcuts };
+  return job.materials.flatMap((material) => {
+    const own = wanted.filter((part) => part.material.id === material.id);
+    const stock = stockOf(material, rack);
+    if (own.length === 0 || stock.length === 0) return [];
+    const pieces = piecesOf(job, plan, material, own);
+    return [{ material, parts: own, task: { pieces, stock, rules: rulesOf(saw), likes } }];
   });
 }
 
-function piecesOf({ material, rips }: CutGroup): readonly Piece[] {
+/** Names are the same whatever their case and spaces. */
+export function sameName(one: string, other: string): boolean {
+  const plain = (name: string): string => name.trim().replace(/\s+/g, ' ').toLowerCase();
+  return plain(one) === plain(other);
+}
+
+function stockOf({ id, name, sheet }: Material, rack: readonly RackItem[]): readonly Stock[] {
+  const had = rack
+    .filter(({ material }) => sameName(material, name))
+    .map(({ id: item, length, width, count }) => ({ id: item, length, width, count: count ?? 1 }));
+  return [...had, ...(sheet ? [{ id, ...sheet }] : [])];
+}
+
+function piecesOf(job: Job, plan: Plan, material: Material, parts: readonly CutPart[]): readonly Piece[] {
   const mayTurn = material.grain !== true;
-  return rips.flatMap(({ width, crosscuts }) =>
-    crosscuts.flatMap(({ length, uses }) =>
-      uses.flatMap(({ case: owner, bank, drawer, role, count }) =>
-        Array.from({ length: count }, (_, index) => ({
-          id: [owner, bank, drawer, role].join('/') + (count > 1 ? ` ${index + 1}` : ''),
-          length,
-          width,
-          mayTurn,
-        })),
-      ),
-    ),
-  );
+  const runs = grainRuns(job, plan, parts);
+  const inRun = new Set(runs.flatMap(({ names }) => names));
+  const rest = parts.filter(({ name }) => !inRun.has(name));
+  return [
+    ...runs.map(({ piece }) => ({ ...piece, mayTurn })),
+    ...rest.map(({ name, length, width }) => ({ id: name, length: length.total, width: width.total, mayTurn })),
+  ];
 }

@@ -27,7 +27,7 @@ describe('the bench card', () => {
     expect(card).toMatch(/1\s+Needles, palms\s+25\s+3 13\/16\s+23 \+0 −1\/16\s+2 5\/8\s+22/);
     expect(card).toMatch(/Spacers {2}top first, each cut from the one before: ≈27.9\/16 \|/);
     expect(card).toMatch(/side 5\s+2\s+22\s+5 3\/16\s+11\.8 mm\s+12 mm birch plywood\s+cut now/);
-    expect(card).toMatch(/bottom 1 2 3 4 5 6\s+6\s.*HOLD: groove/);
+    expect(card).toMatch(/bottom 1 2 3 4 5 6\s+6\s+HOLD\s+HOLD\s.*HOLD: groove/);
     expect(card).toMatch(/^WARN Drawer 1, Needles, palms: the back is under/m);
   });
 

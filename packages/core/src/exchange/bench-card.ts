@@ -10,8 +10,10 @@ import { setInColumns, shorten, wrap, type Column } from './columns';
 const WIDTH = 100;
 
 const RELEASES: Readonly<Record<Release, string>> = {
-  forecast: 'forecast',
+  forecast: 'HOLD: opening',
   now: 'cut now',
+  mend: 'HOLD: mend',
+  slides: 'HOLD: slides',
   groove: 'HOLD: groove',
   hung: 'HOLD: boxes hung',
 };
@@ -201,8 +203,8 @@ function partTable(writing: Writing, owner: CasePlan, bank: BankPlan): readonly 
       crosscuts.map((cut) => [
         served(cut),
         String(cut.count),
-        show(writing, cut.length, 'down'),
-        show(writing, width, 'down'),
+        cut.release === 'now' ? show(writing, cut.length, 'down') : 'HOLD',
+        cut.release === 'now' ? show(writing, width, 'down') : 'HOLD',
         writeExact(material.thickness, writing.job.unit).replace(/ in$/, ''),
         material.name,
         RELEASES[cut.release],

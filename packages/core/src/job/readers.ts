@@ -41,6 +41,14 @@ export function length(zero: 'zero' | 'positive'): Reader<Length> {
   };
 }
 
+const MOMENT = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])T([01]\d|2[0-3]):[0-5]\d:[0-5]\d(\.\d{1,6})?Z$/;
+
+/** A moment as ISO 8601 writes it, in UTC. */
+export const moment: Reader<string> = (value, path, report) =>
+  typeof value === 'string' && MOMENT.test(value)
+    ? value
+    : refuse(report, path, value, 'a moment is written like "2026-11-23T21:40:00Z"');
+
 /** A plain number from `least` to `most`; `whole` refuses decimals. */
 export function number(least: number, most: number, whole?: 'whole'): Reader<number> {
   return (value, path, report) => {

@@ -1,6 +1,19 @@
 import type { Length } from '../length';
 import { JOINTS } from './joints';
-import { join, length, list, number, object, oneOf, optional, required, text, yesNo, type Reader } from './readers';
+import {
+  join,
+  length,
+  list,
+  moment,
+  number,
+  object,
+  oneOf,
+  optional,
+  required,
+  text,
+  yesNo,
+  type Reader,
+} from './readers';
 import type {
   Air,
   BandOf,
@@ -12,21 +25,27 @@ import type {
   Climate,
   ContentOf,
   CornerOf,
+  CutRecordOf,
+  CuttingOf,
   DivisionOf,
   DrawerOf,
   FrameOf,
   FrontOf,
+  Gates,
   JobOf,
   LengthListOf,
   LineOf,
+  Deed,
   MaterialOf,
   MountingOf,
   OpeningOf,
   OwnSlideOf,
   PartOf,
   PullOf,
+  ReleasedPart,
   RiseOf,
   RunOf,
+  SawOf,
   SlideChoiceOf,
   SlideCutsOf,
   SlideScrewsOf,
@@ -316,6 +335,41 @@ const drawer = object<DrawerOf<L>>({
   box: optional(boxOverride),
 });
 
+const deed = { at: required(moment), by: optional(name) };
+const gate = optional(object<Deed>(deed));
+const gates = object<Gates>({ slides: gate, groove: gate, hung: gate });
+
+const twoWays = object<{ length: L; width: L }>({ length: required(any), width: required(any) });
+
+const saw = object<SawOf<L>>({
+  kerf: optional(any),
+  trim: optional(any),
+  stages: optional(number(1, 12, 'whole')),
+  ripFirst: optional(yesNo),
+  fewerSettings: optional(number(0, 10)),
+  biggerOffcuts: optional(number(0, 10)),
+  offcut: optional(twoWays),
+  allowance: optional(twoWays),
+});
+
+const part = text(200, 1);
+const cutting = object<CuttingOf<L>>({
+  released: optional(list(object<ReleasedPart>({ part: required(part), reason: required(name), ...deed }), 0, 20_000)),
+  cut: optional(
+    list(
+      object<CutRecordOf<L>>({
+        part: required(part),
+        length: required(some),
+        width: required(some),
+        wrong: optional(name),
+        ...deed,
+      }),
+      0,
+      20_000,
+    ),
+  ),
+});
+
 const bank = object<BankOf<L>>({
   id: required(id),
   basis: required(oneOf('planned', 'as-built')),
@@ -330,6 +384,7 @@ const bank = object<BankOf<L>>({
   division: required(division),
   box: required(box),
   mounting: optional(mounting),
+  gates: optional(gates),
   drawers: required(list(drawer, 1, 60)),
 });
 
@@ -365,5 +420,7 @@ export const jobShape: Reader<JobOf<L>> = object<JobOf<L>>({
   materials: required(list(material, 1, 200)),
   slides: optional(list(ownSlide, 0, 200)),
   climate: optional(climate),
+  saw: optional(saw),
+  cutting: optional(cutting),
   cases: required(list(oneCase, 1, 40)),
 });

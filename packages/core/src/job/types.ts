@@ -16,6 +16,8 @@ export interface JobOf<L> {
   readonly materials: readonly MaterialOf<L>[];
   readonly slides?: readonly OwnSlideOf<L>[];
   readonly climate?: Climate;
+  readonly saw?: SawOf<L>;
+  readonly cutting?: CuttingOf<L>;
   readonly cases: readonly CaseOf<L>[];
 }
 
@@ -129,6 +131,56 @@ export interface StandOf<L> {
   readonly anchored?: boolean;
 }
 
+/** When something was done (a moment as text, ISO 8601 in UTC), and by whom. */
+export interface Deed {
+  readonly at: string;
+  readonly by?: string;
+}
+
+/** What the parts of a bank wait for, once it is so: its slides in hand, the groove tried, the boxes hung and trued. */
+export interface Gates {
+  readonly slides?: Deed;
+  readonly groove?: Deed;
+  readonly hung?: Deed;
+}
+
+/** How the saw is used, and what a layout is judged by besides the number of sheets. */
+export interface SawOf<L> {
+  readonly kerf?: L;
+  /** Cut off every edge of a sheet first. */
+  readonly trim?: L;
+  /** How often the direction of cutting may change. */
+  readonly stages?: number;
+  readonly ripFirst?: boolean;
+  /** What one saw setting less, and bigger off-cuts, weigh against a sheet; 0 is not at all. */
+  readonly fewerSettings?: number;
+  readonly biggerOffcuts?: number;
+  /** An off-cut at least this large is kept. */
+  readonly offcut?: { readonly length: L; readonly width: L };
+  /** Cut over size from solid wood, in all. */
+  readonly allowance?: { readonly length: L; readonly width: L };
+}
+
+/** A part released by hand before its turn, and why. */
+export interface ReleasedPart extends Deed {
+  readonly part: string;
+  readonly reason: string;
+}
+
+/** A part as it was cut: its size as sawn, and what came out wrong where something did. */
+export interface CutRecordOf<L> extends Deed {
+  readonly part: string;
+  readonly length: L;
+  readonly width: L;
+  readonly wrong?: string;
+}
+
+/** What was decided and done at the saw, oldest first; parts by their names, `case/bank/drawer/role`. */
+export interface CuttingOf<L> {
+  readonly released?: readonly ReleasedPart[];
+  readonly cut?: readonly CutRecordOf<L>[];
+}
+
 export interface CaseOf<L> {
   readonly id: string;
   readonly name: string;
@@ -156,6 +208,7 @@ export interface BankOf<L> {
   readonly division: DivisionOf<L>;
   readonly box: BoxOf<L>;
   readonly mounting?: MountingOf<L>;
+  readonly gates?: Gates;
   readonly drawers: readonly DrawerOf<L>[];
 }
 
@@ -331,6 +384,9 @@ export type Band = BandOf<Length>;
 export type Frame = FrameOf<Length>;
 export type Pull = PullOf<Length>;
 export type Stand = StandOf<Length>;
+export type Saw = SawOf<Length>;
+export type Cutting = CuttingOf<Length>;
+export type CutRecord = CutRecordOf<Length>;
 export type Line = LineOf<Length>;
 export type SlideScrews = SlideScrewsOf<Length>;
 export type SlideCuts = SlideCutsOf<Length>;

@@ -105,7 +105,7 @@ function scoreOf(
 ): number | undefined {
   const [long, wide] = sizesOf(task, piece, turned);
   const [overLong, overWide] = [node.long - long, node.wide - wide];
-  if (overLong < 0 || overWide < 0 || !cutsFor(task, node, overLong, overWide, split)) return undefined;
+  if (overLong < 0 || overWide < 0 || !cutsFor(task, node, piece, overLong, overWide, split)) return undefined;
   if (fit === 'short') return Math.min(overLong, overWide);
   if (fit === 'long') return Math.max(overLong, overWide);
   return node.long * node.wide - long * wide;
@@ -124,6 +124,7 @@ function sizesOf(
 function cutsFor(
   { rules }: LayoutTask,
   node: Node,
+  { made }: Piece,
   overLong: number,
   overWide: number,
   split: Habit['split'],
@@ -140,7 +141,7 @@ function cutsFor(
           [liked, other(liked)],
           [other(liked), liked],
         ];
-  return orders.find((order) => allowed(rules, node, order));
+  return orders.find((order) => allowed(rules, node, order, made?.stages ?? 0));
 }
 
 function likedFirst(split: Habit['split'], overLong: number, overWide: number): Direction {
@@ -153,17 +154,23 @@ function other(direction: Direction): Direction {
   return direction === 'rip' ? 'cross' : 'rip';
 }
 
-function allowed({ stages, ripFirst }: LayoutTask['rules'], node: Node, order: readonly Direction[]): boolean {
+/** `more`: stages the piece itself is cut up in. */
+function allowed(
+  { stages, ripFirst }: LayoutTask['rules'],
+  node: Node,
+  order: readonly Direction[],
+  more: number,
+): boolean {
   const [first] = order;
-  if (first === undefined) return true;
+  if (first === undefined) return node.stage + more <= stages;
   if (ripFirst && node.stage === 0 && first !== 'rip') return false;
-  return stageOf(node, first) + order.length - 1 <= stages;
+  return stageOf(node, first) + order.length - 1 + more <= stages;
 }
 
 /** Cuts the piece out of the corner of its place; what is left of the place is free. */
 function put(task: LayoutTask, { sheet, node, turned }: Place, piece: Piece, { split }: Habit): void {
   const [long, wide] = sizesOf(task, piece, turned);
-  const order = cutsFor(task, node, node.long - long, node.wide - wide, split) ?? [];
+  const order = cutsFor(task, node, piece, node.long - long, node.wide - wide, split) ?? [];
   let at = node;
   const rests: Node[] = [];
   for (const direction of order) {
@@ -171,7 +178,7 @@ function put(task: LayoutTask, { sheet, node, turned }: Place, piece: Piece, { s
     rests.push(second);
     at = first;
   }
-  at.piece = { id: piece.id, turned };
+  at.piece = { id: piece.id, turned, ...(piece.made ? { made: piece.made.panel } : {}) };
   const { kerf } = task.rules;
   sheet.free = [
     ...sheet.free.filter((each) => each !== node),

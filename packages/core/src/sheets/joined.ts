@@ -1,4 +1,4 @@
-import type { Node } from './node';
+import { stagesIn, type Node } from './node';
 import type { Direction, LayoutTask, Piece } from './types';
 
 /** Pieces joined without loss: a block that one panel of just its size is cut into. Sizes with their kerf. */
@@ -7,7 +7,7 @@ interface Block {
   readonly wide: number;
   /** All its pieces may be turned, so it may be too. */
   readonly free: boolean;
-  readonly piece?: string;
+  readonly piece?: Piece;
   readonly joined?: { readonly direction: Direction; readonly first: Laid; readonly second: Laid };
 }
 
@@ -146,8 +146,8 @@ function outOf(map: Map<number, Laid[]>, side: number, block: Block): void {
   else map.set(side, others);
 }
 
-function blockOf({ id, length, width, mayTurn }: Piece, kerf: number): Block {
-  return { long: length + kerf, wide: width + kerf, free: mayTurn, piece: id };
+function blockOf(piece: Piece, kerf: number): Block {
+  return { long: piece.length + kerf, wide: piece.width + kerf, free: piece.mayTurn, piece };
 }
 
 function joinedOf(first: Laid, second: Laid, direction: Direction): Block {
@@ -169,7 +169,7 @@ function nodeOf(laid: Laid, stage: number, last: Direction | undefined): Node {
   const { block, turned } = laid;
   const { piece, joined } = block;
   const node: Node = { long: longOf(laid), wide: wideOf(laid), stage, last };
-  if (piece !== undefined) node.piece = { id: piece, turned };
+  if (piece) node.piece = { id: piece.id, turned, ...(piece.made ? { made: piece.made.panel } : {}) };
   if (joined) {
     const direction = turned ? across(joined.direction) : joined.direction;
     const next = direction === last ? stage : stage + 1;
@@ -183,7 +183,8 @@ function across(direction: Direction): Direction {
   return direction === 'rip' ? 'cross' : 'rip';
 }
 
-function deepest({ stage, cut }: Node): number {
+function deepest({ stage, cut, piece }: Node): number {
+  if (piece?.made) return stage + stagesIn(piece.made);
   return cut ? Math.max(deepest(cut.first), deepest(cut.second)) : stage;
 }
 

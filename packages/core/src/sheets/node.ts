@@ -12,7 +12,7 @@ export interface Node {
   /** Changes of direction so far, and the last direction. */
   readonly stage: number;
   readonly last: Direction | undefined;
-  piece?: { readonly id: string; readonly turned: boolean };
+  piece?: { readonly id: string; readonly turned: boolean; readonly made?: SawnPanel };
   cut?: { readonly direction: Direction; readonly first: Node; readonly second: Node };
 }
 
@@ -41,7 +41,7 @@ export function cutNode(node: Node, direction: Direction, size: number): readonl
 
 /** The node as a panel of true sizes; cuts one after another in the same direction are told together. */
 export function panelOf(node: Node, kerf: number): SawnPanel {
-  if (node.piece) return { kind: 'part', piece: node.piece.id, turned: node.piece.turned };
+  if (node.piece) return pieceOf(node.piece);
   if (!node.cut) return { kind: 'rest' };
   const { direction } = node.cut;
   const size = ({ long, wide }: Node): number => (direction === 'rip' ? wide : long) - kerf;
@@ -53,7 +53,42 @@ export function panelOf(node: Node, kerf: number): SawnPanel {
   };
 }
 
+function pieceOf({ id, turned, made }: NonNullable<Node['piece']>): SawnPanel {
+  if (!made) return { kind: 'part', piece: id, turned };
+  return turned ? turnedOver(made) : made;
+}
+
+/** The panel turned by a quarter: its cuts go the other way, and so do its parts lie. */
+function turnedOver(panel: SawnPanel): SawnPanel {
+  if (panel.kind === 'part') return { ...panel, turned: !panel.turned };
+  if (panel.kind === 'rest') return panel;
+  const children = panel.children.map(({ size, panel: child }) => ({ size, panel: turnedOver(child) }));
+  return { kind: 'cuts', direction: panel.direction === 'rip' ? 'cross' : 'rip', children };
+}
+
 function inRow(node: Node, direction: Direction): readonly Node[] {
   if (node.cut?.direction !== direction) return [node];
   return [...inRow(node.cut.first, direction), ...inRow(node.cut.second, direction)];
+}
+
+/** Every distance the saw is set to, once: which way the cut goes, and how wide what it takes off is. */
+export function settingsOf(roots: readonly Node[], found = new Set<string>()): ReadonlySet<string> {
+  for (const { cut } of roots) {
+    if (!cut) continue;
+    const { direction, first, second } = cut;
+    found.add(`${direction} ${direction === 'rip' ? first.wide : first.long}`);
+    settingsOf([first, second], found);
+  }
+  return found;
+}
+
+/** Areas of all that is left over. */
+export function restsOf({ cut, piece, long, wide }: Node): readonly number[] {
+  if (cut) return [...restsOf(cut.first), ...restsOf(cut.second)];
+  return piece ? [] : [long * wide];
+}
+
+/** How many stages a panel takes to be cut up. */
+export function stagesIn(panel: SawnPanel): number {
+  return panel.kind === 'cuts' ? 1 + Math.max(0, ...panel.children.map((child) => stagesIn(child.panel))) : 0;
 }

@@ -2,16 +2,18 @@ import { chanceFrom, shuffled } from './chance';
 import { fewestSheets } from './bound';
 import { fill, HABITS, opened, type Filled, type Habit } from './constructive';
 import { joinUp } from './joined';
-import { panelOf, type Node } from './node';
-import type { Layout, LayoutTask, Piece } from './types';
+import { panelOf, restsOf, settingsOf, type Node } from './node';
+import type { Layout, LayoutTask, Likes, Piece } from './types';
 
 /** The best so far of a search that can go on for as long as it is let. */
 export interface Found {
   readonly layout: Layout;
   /** No layout of this task has fewer sheets. */
   readonly fewest: number;
-  /** Nothing better can be found: the search is at its end. */
+  /** No layout has fewer sheets; without likes the search is at its end. */
   readonly proven: boolean;
+  /** Different settings of fence and stop it takes. */
+  readonly settings: number;
   /** How many layouts were tried. */
   readonly tried: number;
 }
@@ -42,7 +44,7 @@ export function* layOut(task: LayoutTask, seed = 1): Generator<Found, void, unde
       tried += 1;
       best = better(best, tryOne(task, [...task.pieces].sort(sorted), habit));
       yield told(task, best, fewest, tried);
-      if (proven(best, fewest)) return;
+      if (ended(task, best, fewest)) return;
     }
   for (;;) {
     const joined = firstJoined(task, joins, chance);
@@ -50,8 +52,14 @@ export function* layOut(task: LayoutTask, seed = 1): Generator<Found, void, unde
     const habit = HABITS[Math.floor(chance() * HABITS.length)] ?? ANY;
     best = joined ?? better(best, tryOne(task, changed(best.order, chance), habit));
     yield told(task, best, fewest, tried);
-    if (proven(best, fewest)) return;
+    if (ended(task, best, fewest)) return;
   }
+}
+
+/** With likes there is always something that may be a little better. */
+function ended({ likes }: LayoutTask, best: Try, fewest: number): boolean {
+  const liked = likes !== undefined && likes.fewerSettings + likes.biggerOffcuts > 0;
+  return proven(best, fewest) && (!liked || best.sheets.length === 0);
 }
 
 /** The newer where it is no worse: so the search can walk along what is equal. */
@@ -98,23 +106,43 @@ const LEFT = 1000;
 const EMPTIEST = 0.5;
 const UNEVEN = 0.01;
 
+/** Stock that is there already is rather used than a sheet bought. */
+const IN_THE_RACK = 0.6;
+/** A like of 1 weighs a setting as three minutes of work, a fifteenth of a sheet, and one large off-cut as a third. */
+const SETTING = 0.07;
+const OFFCUT = 0.3;
+
 /** Pieces left count most, then sheets by their area; among equals the emptier its emptiest sheet the better. */
 function costOf(task: LayoutTask, sheets: readonly Filled[], left: readonly Piece[]): number {
   const shares = sheets.map(({ used, stock }) => used / (stock.length * stock.width));
   const largest = Math.max(1, ...task.stock.map(({ length, width }) => length * width));
-  const area = sheets.reduce((sum, { stock }) => sum + (stock.length * stock.width) / largest, 0);
+  const area = sheets.reduce(
+    (sum, { stock }) => sum + ((stock.length * stock.width) / largest) * (stock.count === undefined ? 1 : IN_THE_RACK),
+    0,
+  );
   const uneven = shares.reduce((sum, share) => sum + share * share, 0);
-  return LEFT * left.length + area + EMPTIEST * Math.min(1, ...shares) - UNEVEN * uneven;
+  const liked = task.likes ? likedOf(task.likes, sheets, largest) : 0;
+  return LEFT * left.length + area + EMPTIEST * Math.min(1, ...shares) - UNEVEN * uneven + liked;
 }
 
+/** What settings cost and large off-cuts save: two halves are less than the whole. */
+function likedOf({ fewerSettings, biggerOffcuts }: Likes, sheets: readonly Filled[], largest: number): number {
+  const roots = sheets.map(({ root }) => root);
+  const settings = fewerSettings === 0 ? 0 : settingsOf(roots).size;
+  const offcuts =
+    biggerOffcuts === 0 ? 0 : roots.flatMap(restsOf).reduce((sum, area) => sum + (area / largest) ** 2, 0);
+  return fewerSettings * SETTING * settings - biggerOffcuts * OFFCUT * offcuts;
+}
+
+/** Of whole sheets; what is in the rack is there already. */
 function proven({ sheets, left }: Try, fewest: number): boolean {
-  return left.length === 0 && sheets.length <= fewest;
+  return left.length === 0 && sheets.filter(({ stock }) => stock.count === undefined).length <= fewest;
 }
 
 function joinedTry(task: LayoutTask, nodes: readonly Node[]): Try {
   const [stock] = task.stock;
-  const sheets = stock ? nodes.map((root) => ({ ...opened(task, stock), root, free: [] })) : [];
-  return { order: task.pieces, sheets, left: [], cost: 0 };
+  const sheets = stock ? nodes.map((root) => ({ ...opened(task, stock), root, used: stock.length * stock.width })) : [];
+  return { order: task.pieces, sheets, left: [], cost: costOf(task, sheets, []) };
 }
 
 /** A few pieces elsewhere in the order: one moved, two exchanged, or a stretch of it shuffled. */
@@ -144,5 +172,6 @@ function told({ rules: { kerf } }: LayoutTask, best: Try, fewest: number, tried:
     })),
     left: best.left.map(({ id }) => id),
   };
-  return { layout, fewest, proven: proven(best, fewest), tried };
+  const settings = settingsOf(best.sheets.map(({ root }) => root)).size;
+  return { layout, fewest, proven: proven(best, fewest), settings, tried };
 }

@@ -3,6 +3,7 @@ import { cutUp, RULES, SHEET } from './cut-up.spec-data';
 import { fewestSheets } from './bound';
 import { replay } from './replay.spec-data';
 import { layOut, type Found } from './search';
+import { lyingIn } from './steps';
 import type { LayoutTask, Piece } from './types';
 import { millimetres } from '../length';
 
@@ -95,6 +96,22 @@ describe('laying parts out on sheets', () => {
       replay(task, found.layout);
       expect(found.layout.sheets).toHaveLength(sheets);
     }
+  });
+
+  it('is judged by what the builder likes: fewer settings, or larger off-cuts', () => {
+    const pieces = cutUp(60, 4, 2).filter((_, index) => index % 4 !== 0);
+    const liking = (fewerSettings: number, biggerOffcuts: number) =>
+      best({ pieces, stock: [SHEET], rules: RULES, likes: { fewerSettings, biggerOffcuts } }, 1500);
+    const [settings, offcuts] = [liking(5, 0), liking(0, 5)];
+    replay({ pieces, stock: [SHEET], rules: RULES }, settings.layout);
+    expect(settings.settings).toBeLessThan(offcuts.settings);
+    const largest = ({ layout }: Found): number =>
+      Math.max(
+        ...layout.sheets.flatMap((sheet) =>
+          lyingIn(sheet, RULES).map(({ piece: part, long, wide }) => (part ? 0 : long * wide)),
+        ),
+      );
+    expect(largest(offcuts)).toBeGreaterThan(largest(settings));
   });
 
   it('is refused by the replay where a cut, a size or the grain is wrong', () => {

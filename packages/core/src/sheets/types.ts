@@ -6,6 +6,14 @@ export interface Piece {
   readonly length: Length;
   readonly width: Length;
   readonly mayTurn: boolean;
+  /** A panel that several parts come out of, in their order: grain-matched fronts. */
+  readonly made?: Made;
+}
+
+/** What a piece is cut into in turn, as it lies with its length along the sheet's, and in how many stages. */
+export interface Made {
+  readonly panel: SawnPanel;
+  readonly stages: number;
 }
 
 /** A sheet, board or off-cut that may be cut up; without `count` there are as many as it takes. */
@@ -27,11 +35,18 @@ export interface SawRules {
   readonly ripFirst: boolean;
 }
 
+/** What weighs besides sheets. 1 is usual, 0 not at all. */
+export interface Likes {
+  readonly fewerSettings: number;
+  readonly biggerOffcuts: number;
+}
+
 /** What is to be laid out: pieces of one material on the stock there is. */
 export interface LayoutTask {
   readonly pieces: readonly Piece[];
   readonly stock: readonly Stock[];
   readonly rules: SawRules;
+  readonly likes?: Likes;
 }
 
 /** `rip`: cuts along the panel's length, its children side by side across it; `cross`: cuts across, one after the other. */

@@ -1,0 +1,99 @@
+import type { Part, PartCut, Role } from '../box';
+import type { Job, Material } from '../job';
+import type { Tally } from '../length';
+import type { BankPlan, DrawerPlan, Plan } from '../plan';
+import { releaseOf, type Release } from './release';
+import { recordsOf, standingOf, type Standing } from './record';
+
+/** Where a part belongs. */
+export interface Use {
+  readonly case: string;
+  readonly bank: string;
+  /** Path of the bank in the job document. */
+  readonly path: string;
+  readonly drawer: string;
+  readonly place: number;
+  readonly role: Role;
+}
+
+/** One piece of wood to cut. Two alike are two of these. */
+export interface CutPart {
+  /** `case/bank/drawer/role`, with its number where a drawer has several: a new plan keeps it. */
+  readonly name: string;
+  readonly use: Use;
+  readonly material: Material;
+  /** As sawn: before edge banding, where it has any. `length` along the grain or the longer cut. */
+  readonly length: Tally;
+  readonly width: Tally;
+  /** Its size when it is done, where that is not its size as sawn. */
+  readonly finished?: { readonly length: Tally; readonly width: Tally };
+  readonly machining: readonly PartCut[];
+  readonly release: Release;
+  /** Released before its turn, and why. */
+  readonly byHand?: string;
+  /** Cut already: as it stands against the plan of now. */
+  readonly standing?: Standing;
+}
+
+export interface PartsOfJob {
+  readonly parts: readonly CutPart[];
+  /** Pieces whose size can't be worked out yet. */
+  readonly unsized: number;
+}
+
+/** Every piece of a plan, in the order of the work: case by case, bank by bank, from the top down. */
+export function partsOf(job: Job, plan: Plan): PartsOfJob {
+  const byHand = new Map(job.cutting?.released?.map(({ part, reason }) => [part, reason]));
+  const records = recordsOf(job);
+  const parts: CutPart[] = [];
+  let unsized = 0;
+  for (const { id: owner, banks } of plan.cases)
+    for (const bank of banks)
+      for (const drawer of bank.drawers)
+        for (const part of drawer.parts) {
+          const pieces = piecesOf(job, { owner, bank, drawer, part });
+          if (pieces.length === 0) unsized += part.count;
+          for (const piece of pieces) parts.push(asDecided(piece, byHand.get(piece.name), records));
+        }
+  return { parts, unsized };
+}
+
+interface Placed {
+  readonly owner: string;
+  readonly bank: BankPlan;
+  readonly drawer: DrawerPlan;
+  readonly part: Part;
+}
+
+function piecesOf(job: Job, { owner, bank, drawer, part }: Placed): readonly CutPart[] {
+  const { role, count, blank } = part;
+  const material = job.materials.find(({ id }) => id === part.material);
+  if (!part.length || !part.width || !material) return [];
+  const finished = { length: part.length, width: part.width };
+  const use = { case: owner, bank: bank.id, path: bank.path, drawer: drawer.id, place: drawer.place, role };
+  const whole = [owner, bank.id, drawer.id, role].join('/');
+  return Array.from({ length: count }, (_, index) => ({
+    name: count > 1 ? `${whole} ${index + 1}` : whole,
+    use,
+    material,
+    length: blank?.length ?? finished.length,
+    width: blank?.width ?? finished.width,
+    ...(blank ? { finished } : {}),
+    machining: drawer.machining.filter((cut) => cut.role === role),
+    release: releaseOf(job, bank, drawer, role),
+  }));
+}
+
+function asDecided(part: CutPart, byHand: string | undefined, records: ReturnType<typeof recordsOf>): CutPart {
+  const record = records.get(part.name);
+  return {
+    ...part,
+    ...(byHand !== undefined && part.release !== 'now' ? { release: 'now' as const, byHand } : {}),
+    ...(record ? { standing: standingOf(record, part.length.total, part.width.total) } : {}),
+  };
+}
+
+/** Still to be cut: not cut yet, or to be made again. */
+export function toCut({ standing }: CutPart): boolean {
+  return !standing || standing.fits === 'again';
+}

@@ -1,0 +1,179 @@
+import { patched } from '../job';
+import { BANK, sample } from '../job/sample.spec-data';
+import { inches, inMillimetres, millimetres } from '../length';
+import { demo } from '../plan/plan.spec-data';
+import { layOut, lyingIn, stepsOf } from '../sheets';
+import { replay } from '../sheets/replay.spec-data';
+import { boardList } from './boards';
+import { boxSteps } from './box-steps';
+import { gate, worked } from './cutting.spec-data';
+import { bestOf, cutDocument } from './document';
+import { partsOf } from './parts';
+import { rulesOf, sawOf } from './saw';
+import { sawSettings } from './settings';
+import { sheetParts } from './sheet-parts';
+
+const sheet = { length: '2440 mm', width: '1220 mm' };
+const sheeted = patched(
+  sample,
+  [0, 1, 2].map((index) => ({ path: `materials[${index}].sheet`, value: sheet })),
+);
+
+describe('saw settings', () => {
+  it('names every fence and stop once, longest first, and gangs what is alike', () => {
+    const { job, planned } = worked(demo('notions-bank'));
+    const { parts } = partsOf(job, planned);
+    const { fences, stops } = sawSettings(parts);
+    for (const settings of [fences, stops]) {
+      const sizes = settings.map(({ size }) => size);
+      expect(sizes).toEqual([...new Set(sizes)].sort((a, b) => b - a));
+      expect(settings.reduce((sum, { parts: ganged }) => sum + ganged.length, 0)).toBe(parts.length);
+    }
+    expect(stops.length).toBeLessThan(fences.length);
+  });
+
+  it('says how many settings another choice of box heights saves, and keeps its word', () => {
+    const document = demo('notions-bank');
+    const { job, planned } = worked(document);
+    const now = sawSettings(partsOf(job, planned).parts).fences.length;
+    const [best] = boxSteps(job, planned);
+    expect(best!.saves).toBeGreaterThan(0);
+    const then = worked(patched(document, best!.patches));
+    expect(sawSettings(partsOf(then.job, then.planned).parts).fences.length).toBe(now - best!.saves);
+    expect(best!.loses).toBeGreaterThan(0);
+    expect(best!.loses).toBeLessThan(best!.step);
+  });
+});
+
+describe('layouts of a job', () => {
+  it('are of what is released, or of all to buy by, less what is cut', () => {
+    const { job, planned } = worked(sheeted, { path: `${BANK}.gates`, value: { slides: gate } });
+    const count = (which: 'now' | 'all') => sheetParts(job, planned, which).map(({ parts }) => parts.length);
+    expect(count('now')).toEqual([12]);
+    expect(count('all')).toEqual([12, 3, 3]);
+    const [first] = partsOf(job, planned).parts;
+    const record = { part: first!.name, length: '600 mm', width: '200 mm', at: gate.at };
+    const after = worked(sheeted, { path: 'cutting', value: { cut: [record] } });
+    expect(sheetParts(after.job, after.planned, 'all')[0]!.parts).toHaveLength(11);
+  });
+
+  it('use what the rack has of a material by its name before sheets are bought', () => {
+    const { job, planned } = worked(sheeted);
+    const [material] = job.materials;
+    const rack = [
+      {
+        id: 's7',
+        material: ` ${material!.name.toUpperCase()}  `,
+        length: millimetres(1200),
+        width: millimetres(600),
+        count: 2,
+      },
+      { id: 's8', material: 'something else', length: millimetres(1200), width: millimetres(600), count: 9 },
+    ];
+    const [{ task }] = sheetParts(job, planned, 'all', rack) as [{ task: Parameters<typeof layOut>[0] }];
+    expect(task.stock.map(({ id, count }) => [id, count])).toEqual([
+      ['s7', 2],
+      [material!.id, undefined],
+    ]);
+    const found = bestOf(layOut(task), 200)!;
+    replay(task, found.layout);
+    expect(found.layout.sheets.map(({ stock }) => stock)).toEqual(['s7', 's7']);
+    expect(found).toMatchObject({ fewest: 0, proven: true });
+  });
+
+  it.each([
+    ['down a bank', `${BANK}.front.run`],
+    ['across a case', 'cases[0].run'],
+  ])('keep grain-matched fronts together in their order, %s', (_, path) => {
+    for (const strip of [undefined, '20 mm']) {
+      const run = { kerf: '3.2 mm', trim: '12 mm', ...(strip ? { strip } : {}) };
+      const grained = { path: 'materials[2].grain', value: true };
+      const { job, planned } = worked(sheeted, { path, value: run }, grained);
+      const rules = rulesOf(sawOf(job));
+      const fronts = sheetParts(job, planned, 'all').find(({ material }) => material.id === 'front')!;
+      expect(fronts.task.pieces).toHaveLength(1);
+      const { layout } = bestOf(layOut(fronts.task), 100)!;
+      const pieces = fronts.parts.map(({ name, length, width }) => ({
+        id: name,
+        length: length.total,
+        width: width.total,
+        mayTurn: true,
+      }));
+      replay({ ...fronts.task, pieces }, layout);
+      const lying = lyingIn(layout.sheets[0]!, rules).filter(({ piece }) => piece);
+      expect(lying.map(({ piece }) => piece)).toEqual(fronts.parts.map(({ name }) => name));
+      const between = lying
+        .slice(1)
+        .map(({ x }, index) => inMillimetres((x - lying[index]!.x - lying[index]!.long) as never));
+      expect(new Set(between)).toEqual(new Set([strip ? 23.2 : 3.2]));
+    }
+  });
+
+  it('are cut in steps that make every part, each cut inside its panel', () => {
+    const { job, planned } = worked(demo('rope-bench'));
+    const rules = rulesOf(sawOf(job));
+    for (const { task } of sheetParts(job, planned, 'all')) {
+      const { layout } = bestOf(layOut(task), 300)!;
+      for (const sheet of layout.sheets) {
+        const steps = stepsOf(sheet, rules);
+        expect(steps.slice(0, 2).map(({ trims }) => trims)).toEqual([true, true]);
+        for (const { panel, pieces, direction, setting, trims } of steps)
+          for (const piece of pieces) {
+            expect(trims ? setting : direction === 'rip' ? piece.wide : piece.long).toBe(setting);
+            expect(piece.x).toBeGreaterThanOrEqual(panel.x);
+            expect(piece.y + piece.wide).toBeLessThanOrEqual(panel.y + panel.wide);
+          }
+        const made = steps.flatMap(({ pieces }) => pieces.map(({ x, y, long, wide }) => [x, y, long, wide].join()));
+        const parts = lyingIn(sheet, rules).filter(({ piece }) => piece);
+        const last = parts.filter(({ x, y, long, wide }) => !made.includes([x, y, long, wide].join()));
+        // What no step takes off is what the last cut of its panel leaves.
+        for (const { x, y, long, wide } of last)
+          expect(steps.some(({ panel: p }) => x + long === p.x + p.long || y + wide === p.y + p.wide)).toBe(true);
+      }
+    }
+  });
+});
+
+describe('boards', () => {
+  it('are listed over size with what is bought of them', () => {
+    const { job, planned } = worked(demo('flag-chest'));
+    const [cherry, rails] = boardList(job, planned);
+    const { fronts } = { fronts: partsOf(job, planned).parts.filter(({ use }) => use.role === 'face') };
+    expect(cherry!.wood).toBe('Black cherry, 20 mm');
+    expect(cherry!.rows.reduce((sum, { count }) => sum + count, 0)).toBe(fronts.length);
+    expect(cherry!.rows[0]!.rough).toBe(inches(1, 1));
+    expect(cherry!.rows[0]!.length).toBe(fronts[0]!.length.total + millimetres(25));
+    const { metres, feet, boardFeet, cubicMetres } = cherry!.bought;
+    const metresByHand = fronts.reduce((sum, { length }) => sum + inMillimetres(length.total) + 25, 0) / 1000;
+    expect(metres).toBeCloseTo(metresByHand, 9);
+    expect(feet * 0.3048).toBeCloseTo(metres, 9);
+    // A board foot is 2 359 737.216 mm³ exactly.
+    expect(boardFeet).toBeCloseTo((cubicMetres * 1e9) / 2_359_737.216, 9);
+    expect(rails!.rows[0]).toMatchObject({ what: 'rail', count: planned.cases[0]!.banks[0]!.drawers.length - 1 });
+  });
+
+  it('hold the runners of drawers that ride on wood', () => {
+    const { job, planned } = worked(demo('rope-bench'));
+    const runners = boardList(job, planned).find(({ wood }) => wood === 'Runners')!;
+    const drawers = planned.cases.flatMap(({ banks }) => banks.flatMap((bank) => bank.drawers));
+    expect(runners.rows.reduce((sum, { count }) => sum + count, 0)).toBe(2 * drawers.length);
+  });
+});
+
+describe('the cut document', () => {
+  it('is the same for the same job, tries and seed, and holds every part once', () => {
+    const { job, planned } = worked(demo('rope-bench'));
+    const once = cutDocument(job, planned, { tries: 150, seed: 3 });
+    expect(cutDocument(job, planned, { tries: 150, seed: 3 })).toEqual(once);
+    const names = once.materials.flatMap(({ parts }) => parts.flatMap((row) => row.parts));
+    expect(names.sort()).toEqual(
+      partsOf(job, planned)
+        .parts.map(({ name }) => name)
+        .sort(),
+    );
+    for (const { sheets, parts } of once.materials) {
+      const laid = sheets?.layouts.flatMap(({ lying }) => lying.flatMap((each) => ('part' in each ? [each.part] : [])));
+      if (laid) expect(laid.sort()).toEqual(parts.flatMap((row) => row.parts).sort());
+    }
+  });
+});
