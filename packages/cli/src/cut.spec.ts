@@ -1,3 +1,5 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { cutCommand } from './cut';
 
@@ -56,6 +58,24 @@ describe('cut JOB.json', () => {
       });
     },
   );
+
+  it('cuts from the stock there is first, and says which lines of its list can’t be read', () => {
+    const folder = mkdtempSync(join(tmpdir(), 'zabble-stock-'));
+    const stock = join(folder, 'stock.csv');
+    writeFileSync(stock, 'Material,Length (mm),Width (mm),Count\r\n12 mm birch plywood,1500,900,2\r\n');
+    const { out, code } = cutCommand(['--stock', stock, '--tries', '200', demo('notions-bank')]);
+    expect(code).toBe(0);
+    const layouts = (JSON.parse(out) as Cut).materials[0]?.sheets?.layouts as { stock: string }[];
+    expect(layouts.map((each) => each.stock)).toContain('line 2');
+    writeFileSync(stock, 'Material,Length,Width\nply,96,a lot\n,1,1\n');
+    const { err } = cutCommand(['--stock', stock, demo('notions-bank')]);
+    expect(err).toMatch(/^\(stock\) line 2: width: Read "a lot".*\n\(stock\) line 3: material is empty\n$/);
+    expect(cutCommand(['--stock', join(folder, 'none.csv'), demo('notions-bank')])).toMatchObject({
+      code: 2,
+      err: expect.stringContaining('no such file') as string,
+    });
+    rmSync(folder, { recursive: true });
+  });
 
   it('says what is wrong with a file, field by field', () => {
     expect(cutCommand([join(__dirname, 'no-such.json')])).toMatchObject({ out: '', code: 2 });

@@ -1,31 +1,46 @@
-import { cutDocument, plan } from '@zabble/core';
+import { cutDocument, plan, type RackItem } from '@zabble/core';
 import { readJobFrom } from './job-file';
 import type { Outcome } from './outcome';
+import { readStockFrom } from './stock-file';
 
-const USAGE = 'cut wants one job file: npm run -s cut -- [--tries N] [--seed N] JOB.json';
+const USAGE = 'cut wants one job file: npm run -s cut -- [--stock STOCK.csv] [--tries N] [--seed N] JOB.json';
 /** Enough for the layouts of a few sheets to settle; a second or so. */
 const USUAL = { tries: 4000, seed: 1 };
 
+interface Asked {
+  readonly path: string;
+  readonly stock?: string;
+  readonly tries: number;
+  readonly seed: number;
+}
+
 /**
- * `cut JOB.json`: the cut list and a layout for every material that comes in sheets, as JSON. The same file, tries and
- * seed give the same answer.
+ * `cut JOB.json`: the cut list and a layout for every material that comes in sheets, as JSON; with a list of stock, on
+ * that first. The same files, tries and seed give the same answer.
  */
 export function cutCommand(args: readonly string[]): Outcome {
   const asked = readArguments(args);
   if (!asked) return { out: '', err: `${USAGE}\n`, code: 2 };
   const read = readJobFrom(asked.path);
-  if ('errors' in read) {
-    const lines = read.errors.map(({ path: field, says }) => `${field}: ${says}\n`);
-    return { out: '', err: lines.join(''), code: 2 };
-  }
+  if ('errors' in read) return refused(read.errors);
   const { job } = read;
-  const document = cutDocument(job, plan(job), asked);
+  let rack: readonly RackItem[] = [];
+  if (asked.stock !== undefined) {
+    const stock = readStockFrom(asked.stock, job.unit);
+    if ('errors' in stock) return refused(stock.errors);
+    ({ rack } = stock);
+  }
+  const document = cutDocument(job, plan(job), asked, rack);
   return { out: `${JSON.stringify(document, null, 2)}\n`, err: '', code: 0 };
 }
 
+function refused(errors: readonly { readonly path: string; readonly says: string }[]): Outcome {
+  return { out: '', err: errors.map(({ path, says }) => `${path}: ${says}\n`).join(''), code: 2 };
+}
+
 /** Undefined where the arguments are not what the command takes. */
-function readArguments(args: readonly string[]): { path: string; tries: number; seed: number } | undefined {
-  let asked = { ...USUAL };
+function readArguments(args: readonly string[]): Asked | undefined {
+  let asked: Omit<Asked, 'path'> = USUAL;
   const paths: string[] = [];
   for (let at = 0; at < args.length; at += 1) {
     const word = args[at] ?? '';
@@ -33,10 +48,18 @@ function readArguments(args: readonly string[]): { path: string; tries: number; 
       paths.push(word);
       continue;
     }
-    const number = Number(args[(at += 1)]);
-    if (!['--tries', '--seed'].includes(word) || !Number.isInteger(number) || number < 1) return undefined;
-    asked = { ...asked, [word.slice(2)]: number };
+    const option = readOption(word, args[(at += 1)]);
+    if (!option) return undefined;
+    asked = { ...asked, ...option };
   }
   const [path] = paths;
   return path !== undefined && paths.length === 1 ? { path, ...asked } : undefined;
+}
+
+function readOption(word: string, value: string | undefined): Partial<Asked> | undefined {
+  if (value === undefined) return undefined;
+  if (word === '--stock') return { stock: value };
+  const number = Number(value);
+  const fine = ['--tries', '--seed'].includes(word) && Number.isInteger(number) && number >= 1;
+  return fine ? { [word.slice(2)]: number } : undefined;
 }

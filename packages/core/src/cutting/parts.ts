@@ -1,6 +1,7 @@
 import type { Part, PartCut, Role } from '../box';
+import type { Bore } from '../fronts';
 import type { Job, Material } from '../job';
-import type { Tally } from '../length';
+import { plus, tally, type Tally } from '../length';
 import type { BankPlan, DrawerPlan, Plan } from '../plan';
 import { releaseOf, type Release } from './release';
 import { recordsOf, standingOf, type Standing } from './record';
@@ -13,7 +14,8 @@ export interface Use {
   readonly path: string;
   readonly drawer: string;
   readonly place: number;
-  readonly role: Role;
+  /** `extra`: a part of nobody’s, brought in besides. */
+  readonly role: Role | 'extra';
 }
 
 /** One piece of wood to cut. Two alike are two of these. */
@@ -21,6 +23,8 @@ export interface CutPart {
   /** `case/bank/drawer/role`, with its number where a drawer has several: a new plan keeps it. */
   readonly name: string;
   readonly use: Use;
+  /** What it is called, where it is nobody’s. */
+  readonly called?: string;
   readonly material: Material;
   /** As sawn: before edge banding, where it has any. `length` along the grain or the longer cut. */
   readonly length: Tally;
@@ -28,6 +32,9 @@ export interface CutPart {
   /** Its size when it is done, where that is not its size as sawn. */
   readonly finished?: { readonly length: Tally; readonly width: Tally };
   readonly machining: readonly PartCut[];
+  /** Bores for pulls, from the lower left corner. */
+  readonly bores: readonly Bore[];
+  readonly mayTurn: boolean;
   readonly release: Release;
   /** Released before its turn, and why. */
   readonly byHand?: string;
@@ -55,6 +62,7 @@ export function partsOf(job: Job, plan: Plan): PartsOfJob {
           if (pieces.length === 0) unsized += part.count;
           for (const piece of pieces) parts.push(asDecided(piece, byHand.get(piece.name), records));
         }
+  for (const piece of extraParts(job)) parts.push(asDecided(piece, undefined, records));
   return { parts, unsized };
 }
 
@@ -80,8 +88,32 @@ function piecesOf(job: Job, { owner, bank, drawer, part }: Placed): readonly Cut
     width: blank?.width ?? finished.width,
     ...(blank ? { finished } : {}),
     machining: drawer.machining.filter((cut) => cut.role === role),
+    bores: role === 'face' ? drawer.bores : [],
+    mayTurn: material.grain !== true,
     release: releaseOf(job, bank, drawer, role),
   }));
+}
+
+/** Parts brought in from a list: they wait for nobody. */
+function extraParts({ materials, cutting }: Job): readonly CutPart[] {
+  return (cutting?.extra ?? []).flatMap(({ id, material: of, name, length, width, count, mayTurn }, index) => {
+    const material = materials.find(({ id: each }) => each === of);
+    if (!material) return [];
+    const field = (size: string) => ({ kind: 'field', path: `cutting.extra[${index}].${size}` }) as const;
+    const use = { case: '', bank: '', path: '', drawer: '', place: index, role: 'extra' } as const;
+    return Array.from({ length: count }, (_, number) => ({
+      name: count > 1 ? `extra/${id} ${number + 1}` : `extra/${id}`,
+      use,
+      called: name,
+      material,
+      length: tally(plus('length', length, field('length'))),
+      width: tally(plus('width', width, field('width'))),
+      machining: [],
+      bores: [],
+      mayTurn: mayTurn ?? material.grain !== true,
+      release: 'now' as const,
+    }));
+  });
 }
 
 function asDecided(part: CutPart, byHand: string | undefined, records: ReturnType<typeof recordsOf>): CutPart {

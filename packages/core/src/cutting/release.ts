@@ -14,17 +14,28 @@ export const RELEASES: readonly Release[] = ['now', 'forecast', 'mend', 'slides'
 /** Judgements of the whole case that say nothing of its parts' sizes. */
 const NOT_OF_PARTS: ReadonlySet<string> = new Set(['TIPS']);
 
+interface Gate {
+  readonly gate: 'slides' | 'groove' | 'hung';
+  readonly holds: (role: Role) => boolean;
+}
+
+const isBottom = (role: Role): boolean => role === 'bottom' || role === 'muntin';
+
+/** Which parts each gate of a bank holds back, in the order of the work. */
+const GATES: readonly Gate[] = [
+  { gate: 'slides', holds: (role) => role === 'side' || isBottom(role) },
+  { gate: 'groove', holds: isBottom },
+  { gate: 'hung', holds: (role) => FRONT_ROLES.has(role) },
+];
+
 /** When a part of this role may be cut, as the gates of its bank stand. */
 export function releaseOf(job: Job, plan: BankPlan, drawer: DrawerPlan, role: Role): Release {
   const { basis, gates } = plan.bank;
   if (basis === 'planned' || notMeasured(plan)) return 'forecast';
   if (stopped(plan, drawer)) return 'mend';
-  if (FRONT_ROLES.has(role)) return gates?.hung ? 'now' : 'hung';
-  if (role === 'side' || role === 'bottom' || role === 'muntin') {
-    if (!gates?.slides && !knownByItself(job, drawer)) return 'slides';
-    if (role !== 'side' && !gates?.groove) return 'groove';
-  }
-  return 'now';
+  const sheetKnown = knownByItself(job, drawer);
+  const shut = GATES.find(({ gate, holds }) => holds(role) && !gates?.[gate] && !(gate === 'slides' && sheetKnown));
+  return shut?.gate ?? 'now';
 }
 
 /** Called as built, with every reading still the planned one. */

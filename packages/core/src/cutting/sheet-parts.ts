@@ -53,12 +53,16 @@ function stockOf({ id, name, sheet }: Material, rack: readonly RackItem[]): read
 }
 
 function piecesOf(job: Job, plan: Plan, material: Material, parts: readonly CutPart[]): readonly Piece[] {
-  const mayTurn = material.grain !== true;
   const runs = grainRuns(job, plan, parts);
   const inRun = new Set(runs.flatMap(({ names }) => names));
   const rest = parts.filter(({ name }) => !inRun.has(name));
   return [
-    ...runs.map(({ piece }) => ({ ...piece, mayTurn })),
-    ...rest.map(({ name, length, width }) => ({ id: name, length: length.total, width: width.total, mayTurn })),
+    ...runs.map(({ piece }) => ({ ...piece, mayTurn: material.grain !== true })),
+    ...rest.map(({ name, length, width, mayTurn }) => ({
+      id: name,
+      length: length.total,
+      width: width.total,
+      mayTurn,
+    })),
   ];
 }

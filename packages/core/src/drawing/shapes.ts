@@ -4,11 +4,13 @@ import type { Length } from '../length';
  * A drawing is shapes in millimetres, `y` up from the floor of the opening and `x` from its left edge. Screen, paper
  * and machine file are writers over the same shapes. `role` says what a shape stands for, never how it looks.
  */
-export type Shape = Box | Line | Measure | Outline;
+export type Shape = Box | Circle | Line | Measure | Outline | Words;
 
 interface Standing {
   /** Id of the drawer it belongs to, and of its bank where several are drawn. */
   readonly drawer?: string;
+  /** Name of the part it is, or is worked into. */
+  readonly part?: string;
   readonly bank?: string;
 }
 
@@ -28,10 +30,37 @@ export interface Box extends Standing {
     | 'box-bottom'
     | 'slide'
     | 'notch'
-    | 'bore';
+    | 'bore'
+    | 'sheet'
+    | 'part'
+    | 'held-part'
+    | 'off-cut'
+    | 'groove'
+    | 'rabbet'
+    | 'dado'
+    | 'tongue'
+    | 'tails';
   readonly x: number;
   readonly y: number;
   readonly width: number;
+  readonly height: number;
+}
+
+export interface Circle extends Standing {
+  readonly kind: 'circle';
+  readonly role: 'bore';
+  readonly x: number;
+  readonly y: number;
+  readonly diameter: number;
+}
+
+/** Words in the middle of where they stand, so high. */
+export interface Words extends Standing {
+  readonly kind: 'words';
+  readonly role: 'name' | 'note';
+  readonly text: string;
+  readonly x: number;
+  readonly y: number;
   readonly height: number;
 }
 
@@ -63,6 +92,7 @@ export interface Outline extends Standing {
   readonly points: readonly (readonly [number, number])[];
 }
 
+/** What is drawn, and the room it takes. */
 export interface Drawing {
   readonly x: number;
   readonly y: number;

@@ -1,5 +1,4 @@
-import type { Role } from '../box';
-import { cutList, type Crosscut, type Release } from '../cutting';
+import { cutList, PART_WORDS, WHEN, type Crosscut } from '../cutting';
 import { groupFindings } from '../findings';
 import type { Job } from '../job';
 import { nm, smallest, subtract, writeExact, writeLength, ZERO, type Length, type Tally } from '../length';
@@ -8,27 +7,6 @@ import { setInColumns, shorten, wrap, type Column } from './columns';
 
 /** No line of a card is longer: it fits a printed page and a terminal. */
 const WIDTH = 100;
-
-const RELEASES: Readonly<Record<Release, string>> = {
-  forecast: 'HOLD: opening',
-  now: 'cut now',
-  mend: 'HOLD: mend',
-  slides: 'HOLD: slides',
-  groove: 'HOLD: groove',
-  hung: 'HOLD: boxes hung',
-};
-
-const ROLES: Readonly<Record<Role, string>> = {
-  side: 'side',
-  front: 'box front',
-  back: 'back',
-  bottom: 'bottom',
-  muntin: 'muntin',
-  face: 'drawer front',
-  stile: 'stile',
-  rail: 'front rail',
-  panel: 'panel',
-};
 
 interface Writing {
   readonly job: Job;
@@ -207,7 +185,7 @@ function partTable(writing: Writing, owner: CasePlan, bank: BankPlan): readonly 
         cut.release === 'now' ? show(writing, width, 'down') : 'HOLD',
         writeExact(material.thickness, writing.job.unit).replace(/ in$/, ''),
         material.name,
-        RELEASES[cut.release],
+        WHEN[cut.release].printed,
       ]),
     ),
   );
@@ -220,7 +198,7 @@ function served({ uses }: Crosscut): string {
   return roles
     .map(
       (role) =>
-        `${ROLES[role]} ${uses
+        `${PART_WORDS[role].one} ${uses
           .filter((use) => use.role === role)
           .map(({ place }) => place + 1)
           .join(' ')}`,

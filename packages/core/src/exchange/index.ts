@@ -1,1 +1,6 @@
 export { benchCards } from './bench-card';
+export * from './cut-rows';
+export * from './dxf';
+export * from './svg';
+export * from './table-kinds';
+export * from './table-reading';

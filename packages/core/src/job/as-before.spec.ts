@@ -11,8 +11,8 @@ describe('asBefore', () => {
   it('is the earlier one where both say the same', () => {
     fc.assert(
       fc.property(plain, (value) => {
-        const copy = JSON.parse(JSON.stringify(value)) as unknown;
-        expect(asBefore(JSON.parse(JSON.stringify(value)) as unknown, copy)).toEqual(copy);
+        const copy = structuredClone(value);
+        expect(asBefore(structuredClone(value), copy)).toEqual(copy);
         const before = { part: value };
         expect(asBefore(before, { part: copy })).toBe(before);
       }),

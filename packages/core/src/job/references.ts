@@ -11,6 +11,10 @@ export function checkReferences(job: Job, report: Report): void {
   checkUnique(job.materials, 'materials', report);
   checkUnique(job.slides ?? [], 'slides', report);
   checkUnique(job.cases, 'cases', report);
+  checkUnique(job.cutting?.extra ?? [], 'cutting.extra', report);
+  job.cutting?.extra?.forEach(({ material }, index) =>
+    checkMaterial(job, material, `cutting.extra[${index}].material`, report),
+  );
   job.cases.forEach((each, c) => {
     checkUnique(each.banks, `cases[${c}].banks`, report);
     each.banks.forEach((bank, b) => checkBank(job, bank, `cases[${c}].banks[${b}]`, report));

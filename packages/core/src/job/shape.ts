@@ -29,6 +29,7 @@ import type {
   CuttingOf,
   DivisionOf,
   DrawerOf,
+  ExtraPartOf,
   FrameOf,
   FrontOf,
   Gates,
@@ -354,6 +355,21 @@ const saw = object<SawOf<L>>({
 
 const part = text(200, 1);
 const cutting = object<CuttingOf<L>>({
+  extra: optional(
+    list(
+      object<ExtraPartOf<L>>({
+        id: required(id),
+        name: required(name),
+        material: required(id),
+        length: required(some),
+        width: required(some),
+        count: required(number(1, 1000, 'whole')),
+        mayTurn: optional(yesNo),
+      }),
+      0,
+      2000,
+    ),
+  ),
   released: optional(list(object<ReleasedPart>({ part: required(part), reason: required(name), ...deed }), 0, 20_000)),
   cut: optional(
     list(

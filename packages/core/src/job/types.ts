@@ -175,10 +175,23 @@ export interface CutRecordOf<L> extends Deed {
   readonly wrong?: string;
 }
 
+/** Parts brought in from a list besides the drawers'. */
+export interface ExtraPartOf<L> {
+  readonly id: string;
+  readonly name: string;
+  readonly material: string;
+  readonly length: L;
+  readonly width: L;
+  readonly count: number;
+  /** Whether it may lie across the grain; by its material where it is left out. */
+  readonly mayTurn?: boolean;
+}
+
 /** What was decided and done at the saw, oldest first; parts by their names, `case/bank/drawer/role`. */
 export interface CuttingOf<L> {
   readonly released?: readonly ReleasedPart[];
   readonly cut?: readonly CutRecordOf<L>[];
+  readonly extra?: readonly ExtraPartOf<L>[];
 }
 
 export interface CaseOf<L> {

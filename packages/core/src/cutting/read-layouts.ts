@@ -1,0 +1,87 @@
+import type { Job } from '../job';
+import type { Plan } from '../plan';
+import { lyingIn, type SawnPanel, type SheetLayout } from '../sheets';
+import { partsOf } from './parts';
+import { rulesOf, sawOf } from './saw';
+
+/** A sheet's layout with the material it is of. */
+export interface MaterialLayout {
+  readonly material: string;
+  readonly sheet: SheetLayout;
+}
+
+export type LayoutsReading =
+  { readonly ok: true; readonly layouts: readonly MaterialLayout[] } | { readonly ok: false; readonly says: string };
+
+const DEEPEST = 40;
+const MOST = 2000;
+
+/**
+ * Reads layouts that come from elsewhere and holds them against the plan: every part in them is a part of this job in
+ * its size, once, and lies in its sheet. So nothing is printed that the plan no longer says.
+ */
+export function readLayouts(value: unknown, job: Job, plan: Plan): LayoutsReading {
+  if (!Array.isArray(value) || value.length > MOST) return refuse('the layouts are not a list of sheets');
+  const layouts: MaterialLayout[] = [];
+  for (const [index, each] of value.entries()) {
+    const read = readOne(each);
+    if (!read) return refuse(`sheet ${index + 1} can’t be read as a layout`);
+    layouts.push(read);
+  }
+  const problem = againstPlan(layouts, job, plan);
+  return problem === undefined ? { ok: true, layouts } : refuse(problem);
+}
+
+function refuse(says: string): LayoutsReading {
+  return { ok: false, says };
+}
+
+function readOne(value: unknown): MaterialLayout | undefined {
+  const { material, sheet } = fields(value);
+  const { stock, length, width, panel } = fields(sheet);
+  const read = panelOf(panel, 0);
+  if (typeof material !== 'string' || typeof stock !== 'string' || !isSize(length) || !isSize(width) || !read)
+    return undefined;
+  return { material, sheet: { stock, length, width, panel: read } };
+}
+
+function panelOf(value: unknown, depth: number): SawnPanel | undefined {
+  const { kind, piece, turned, direction, children } = fields(value);
+  if (kind === 'rest') return { kind };
+  if (kind === 'part')
+    return typeof piece === 'string' && typeof turned === 'boolean' ? { kind, piece, turned } : undefined;
+  if (kind !== 'cuts' || (direction !== 'rip' && direction !== 'cross')) return undefined;
+  if (!Array.isArray(children) || children.length > MOST || depth > DEEPEST) return undefined;
+  const read = children.map((child: unknown) => {
+    const { size, panel } = fields(child);
+    const inside = panelOf(panel, depth + 1);
+    return inside && isSize(size) ? { size, panel: inside } : undefined;
+  });
+  return read.every((child) => child !== undefined) ? { kind, direction, children: read } : undefined;
+}
+
+function fields(value: unknown): Readonly<Record<string, unknown>> {
+  return typeof value === 'object' && value !== null ? (value as Record<string, unknown>) : {};
+}
+
+function isSize(value: unknown): value is SheetLayout['length'] {
+  return typeof value === 'number' && Number.isInteger(value) && value > 0;
+}
+
+/** What is wrong, in a sentence; undefined where nothing is. */
+function againstPlan(layouts: readonly MaterialLayout[], job: Job, plan: Plan): string | undefined {
+  const parts = new Map(partsOf(job, plan).parts.map((part) => [part.name, part]));
+  const rules = rulesOf(sawOf(job));
+  for (const [index, { sheet, material }] of layouts.entries())
+    for (const { piece, turned, x, y, long, wide } of lyingIn(sheet, rules)) {
+      const inside = x + long <= sheet.length - rules.trim && y + wide <= sheet.width - rules.trim;
+      if (!inside) return `sheet ${index + 1}: a cut lies outside its sheet`;
+      if (piece === undefined) continue;
+      const part = parts.get(piece);
+      const [length, width] = turned ? [wide, long] : [long, wide];
+      const same = part?.material.id === material && part.length.total === length && part.width.total === width;
+      if (!same) return `sheet ${index + 1}: ${piece} is not in the plan in this size (any more)`;
+      parts.delete(piece);
+    }
+  return undefined;
+}

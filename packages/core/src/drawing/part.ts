@@ -1,0 +1,127 @@
+import type { PartCut } from '../box';
+import type { Bore } from '../fronts';
+import { inMillimetres, type Tally } from '../length';
+import type { Drawing, Shape } from './shapes';
+
+/** A part with what is worked into it. */
+export interface WorkedPart {
+  readonly name: string;
+  readonly length: Tally;
+  readonly width: Tally;
+  readonly machining: readonly PartCut[];
+  readonly bores: readonly Bore[];
+}
+
+/** Between two parts drawn one above the other, and the letters of their names, in millimetres. */
+const APART = 60;
+const LETTERS = 12;
+/** A bore a pull's machine screw goes through; common practice. */
+const PULL_BORE = 5;
+
+/**
+ * A part as it is worked: seen on the face that is worked, its length along and its lower edge below, front end to the
+ * left. A cut whose place only the joint knows is written, not drawn.
+ */
+export function drawPart(part: WorkedPart, label: string): Drawing {
+  const [width, height] = [inMillimetres(part.length.total), inMillimetres(part.width.total)];
+  const bores: readonly Shape[] = part.bores.map(({ x, y }) => ({
+    kind: 'circle',
+    role: 'bore',
+    part: part.name,
+    x: inMillimetres(x.total),
+    y: inMillimetres(y.total),
+    diameter: PULL_BORE,
+  }));
+  const worked = part.machining.flatMap((cut) => DRAWN[cut.kind]?.(cut, { width, height }) ?? []);
+  const notes = part.machining
+    .filter(({ kind }) => !DRAWN[kind])
+    .map(({ kind, where, sizes }) => {
+      const depth = sizes['depth'] ? ` ${inMillimetres(sizes['depth'].total)} mm deep` : '';
+      return `${kind}${depth}, ${where}`;
+    });
+  const text = [label, ...notes].join('; ');
+  return {
+    x: 0,
+    y: 0,
+    width,
+    height,
+    shapes: [
+      { kind: 'box', role: 'part', part: part.name, x: 0, y: 0, width, height },
+      ...worked.map((shape) => ({ ...shape, part: part.name })),
+      ...bores,
+      { kind: 'words', role: 'name', part: part.name, text, x: width / 2, y: height / 2, height: LETTERS },
+    ],
+  };
+}
+
+/** Parts one above another, the first on top. */
+export function drawParts(drawings: readonly Drawing[]): Drawing {
+  const height = drawings.reduce((sum, each) => sum + each.height, 0) + APART * Math.max(0, drawings.length - 1);
+  let top = height;
+  const shapes = drawings.flatMap((each) => {
+    top -= each.height;
+    const moved = each.shapes.map((shape) => raised(shape, top));
+    top -= APART;
+    return moved;
+  });
+  return { x: 0, y: 0, width: Math.max(0, ...drawings.map(({ width }) => width)), height, shapes };
+}
+
+function raised(shape: Shape, by: number): Shape {
+  if (shape.kind === 'line' || shape.kind === 'measure') return { ...shape, y1: shape.y1 + by, y2: shape.y2 + by };
+  if (shape.kind === 'outline') return { ...shape, points: shape.points.map(([x, y]) => [x, y + by] as const) };
+  return { ...shape, y: shape.y + by };
+}
+
+interface Size {
+  readonly width: number;
+  readonly height: number;
+}
+
+type Drawn = (cut: PartCut, size: Size) => readonly Shape[];
+
+const mm = (size: Tally | undefined): number => (size ? inMillimetres(size.total) : 0);
+
+/** Along the whole part, above its lower edge; along both edges, as deep as it is. */
+const groove: Drawn = ({ sizes, where }, { width, height }) => {
+  if (where === 'both edges')
+    return [0, height - mm(sizes['depth'])].map((y) => box('groove', 0, y, width, mm(sizes['depth'])));
+  return [box('groove', 0, mm(sizes['up']), width, mm(sizes['width']))];
+};
+
+/** Along the lower edge, or as wide as its side at both ends. */
+const rabbet: Drawn = ({ sizes, where }, { width, height }) => {
+  const across = mm(sizes['width']);
+  if (where === 'lower edge') return [box('rabbet', 0, 0, width, across)];
+  return [box('rabbet', 0, 0, across, height), box('rabbet', width - across, 0, across, height)];
+};
+
+const notch: Drawn = ({ sizes }, { width }) => {
+  const [across, up] = [mm(sizes['width']), mm(sizes['height'])];
+  return [box('notch', 0, 0, across, up), box('notch', width - across, 0, across, up)];
+};
+
+const bore: Drawn = ({ sizes }, { width }) =>
+  [mm(sizes['in']), width - mm(sizes['in'])].map((x) => ({
+    kind: 'circle',
+    role: 'bore',
+    x,
+    y: mm(sizes['up']),
+    diameter: mm(sizes['diameter']),
+  }));
+
+const battenGroove: Drawn = ({ sizes }, { width }) => [
+  box('groove', 0, mm(sizes['up']) - mm(sizes['width']) / 2, width, mm(sizes['width'])),
+];
+
+const DRAWN: Readonly<Partial<Record<PartCut['kind'], Drawn>>> = {
+  groove,
+  rabbet,
+  notch,
+  bore,
+  'batten-groove': battenGroove,
+};
+
+function box(role: 'groove' | 'rabbet' | 'notch', x: number, y: number, width: number, height: number): Shape {
+  return { kind: 'box', role, x, y, width, height };
+}

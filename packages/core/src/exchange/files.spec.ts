@@ -1,0 +1,210 @@
+import DxfParser from 'dxf-parser';
+import Papa from 'papaparse';
+import { bestOf, partsOf, rulesOf, sameName, sawOf, sheetParts } from '../cutting';
+import { cutList } from '../cutting';
+import { worked } from '../cutting/cutting.spec-data';
+import { drawPart, drawParts, drawSheet } from '../drawing';
+import { patched } from '../job';
+import { inMillimetres, millimetres } from '../length';
+import { demo } from '../plan/plan.spec-data';
+import { layOut, lyingIn } from '../sheets';
+import { cutRows } from './cut-rows';
+import { dxfOf } from './dxf';
+import { svgOf } from './svg';
+import { PART_COLUMNS, partOfLine, STOCK_COLUMNS } from './table-kinds';
+import { guessMapping, readLines } from './table-reading';
+
+const { job, planned } = worked(demo('notions-bank'));
+const saw = sawOf(job);
+const [boxes] = sheetParts(job, planned, 'all');
+const [sheet] = bestOf(layOut(boxes!.task), 300)!.layout.sheets;
+const label = (says: string) => ({ says, held: false });
+const text = (rows: readonly (readonly string[])[]): string =>
+  Papa.unparse(rows as string[][], { escapeFormulae: true, newline: '\r\n' });
+
+interface Entity {
+  readonly type: string;
+  readonly layer: string;
+  readonly vertices?: readonly { readonly x: number; readonly y: number }[];
+  readonly shape?: boolean;
+  readonly text?: string;
+}
+const entities = (dxf: string): readonly Entity[] =>
+  (new DxfParser().parseSync(dxf)?.entities ?? []) as unknown as readonly Entity[];
+/** Sizes of closed outlines of a layer, along and across. */
+const outlines = (dxf: string, layer: string): number[][] =>
+  entities(dxf)
+    .filter((each) => each.layer === layer && each.type === 'POLYLINE')
+    .map(({ vertices = [] }) => {
+      const [xs, ys] = [vertices.map(({ x }) => x), vertices.map(({ y }) => y)];
+      return [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)];
+    });
+const sorted = (sizes: number[][]): string[] =>
+  sizes.map((pair) => pair.map((each) => each.toFixed(4)).join(' × ')).sort();
+
+describe('a layout as a machine file', () => {
+  it.each([
+    ['mm', 1],
+    ['in', 25.4],
+  ] as const)('reads back with every part in its size, in %s', (unit, perUnit) => {
+    const dxf = dxfOf(drawSheet(sheet!, saw, label), unit);
+    const wanted = lyingIn(sheet!, rulesOf(saw))
+      .filter(({ piece }) => piece)
+      .map(({ long, wide }) => [long / 1e6 / perUnit, wide / 1e6 / perUnit]);
+    expect(sorted(outlines(dxf, 'CUT'))).toEqual(sorted(wanted));
+    expect(outlines(dxf, 'SHEET')).toHaveLength(1);
+    expect(dxf).toContain('AC1009');
+    expect(dxf.replace(/\r\n/g, '')).toMatch(/^[\x20-\x7e]*$/);
+    const names = entities(dxf).filter(({ type }) => type === 'TEXT');
+    expect(names.map(({ text: says }) => says)).toEqual(expect.arrayContaining(boxes!.parts.map(({ name }) => name)));
+  });
+
+  it('keeps what is held on a layer of its own', () => {
+    const dxf = dxfOf(
+      drawSheet(sheet!, saw, (says) => ({ says, held: true })),
+      'mm',
+    );
+    expect(outlines(dxf, 'CUT')).toEqual([]);
+    expect(outlines(dxf, 'HOLD').length).toBeGreaterThan(0);
+  });
+
+  it('has any words in plain letters', () => {
+    const named = dxfOf(
+      drawSheet(sheet!, saw, () => label('Näht, ½ “Segel”\n')),
+      'mm',
+    );
+    expect(named).toContain('N\\U+00E4ht, \\U+00BD');
+    expect(entities(named).length).toBeGreaterThan(0);
+  });
+});
+
+describe('parts as drawings', () => {
+  const { parts } = partsOf(job, planned);
+
+  it('read back in their size, each kind of work on its layer', () => {
+    const drawing = drawParts(parts.map((part) => drawPart(part, part.name)));
+    const dxf = dxfOf(drawing, 'mm');
+    const wanted = parts.map(({ length, width }) => [inMillimetres(length.total), inMillimetres(width.total)]);
+    expect(sorted(outlines(dxf, 'CUT'))).toEqual(sorted(wanted));
+    const grooved = parts.filter(({ machining }) => machining.some(({ kind }) => kind === 'groove'));
+    expect(outlines(dxf, 'GROOVE')).toHaveLength(grooved.length);
+    const boxes = drawing.shapes.filter((shape) => shape.kind === 'box' && shape.role === 'part');
+    expect(boxes).toHaveLength(parts.length);
+  });
+
+  it('show grooves, notches and bores where the sums say', () => {
+    const undermount = worked(
+      demo('notions-bank'),
+      { path: 'cases[0].banks[0].slide', value: { family: 'undermount-16' } },
+      { path: 'cases[0].banks[0].box.bottomFit', value: 'captured' },
+    );
+    const back = partsOf(undermount.job, undermount.planned).parts.find(({ use }) => use.role === 'back')!;
+    const { shapes, width } = drawPart(back, 'back');
+    const bore = back.machining.find(({ kind }) => kind === 'bore')!;
+    const circles = shapes.flatMap((shape) => (shape.kind === 'circle' ? [shape] : []));
+    const inwards = inMillimetres(bore.sizes['in']!.total);
+    expect(circles.map(({ x }) => x)).toEqual([inwards, width - inwards]);
+    expect(shapes.filter(({ role }) => role === 'notch')).toHaveLength(2);
+  });
+
+  it('are SVG at full size, with nothing in a name that could be more than a name', () => {
+    const svg = svgOf(drawPart(parts[0]!, '<script>"&'), 'a < b');
+    expect(svg).toContain(`width="${inMillimetres(parts[0]!.length.total) + 20}mm"`);
+    expect(svg).not.toContain('<script>');
+    expect(new Set(svg.match(/data-part="[^"]*"/g)).size).toBe(1);
+  });
+});
+
+describe('the cut list as a table', () => {
+  const rows = cutRows(job, planned);
+
+  it('is read back as the same list', () => {
+    const back = Papa.parse<string[]>(text(rows)).data;
+    const mapping = guessMapping(back[0]!, PART_COLUMNS);
+    const read = readLines(back, PART_COLUMNS, mapping, job.unit).map((line) =>
+      partOfLine(line, job.materials, job.unit),
+    );
+    const list = cutList(job, planned).groups.flatMap(({ material, rips }) =>
+      rips.flatMap(({ crosscuts }) =>
+        crosscuts.map(({ length, widthTally, count }) => [material.id, length, widthTally.total, count]),
+      ),
+    );
+    expect(
+      read.map((line) =>
+        line.ok ? [line.part?.material, line.values['length'], line.values['width'], line.part?.count] : line,
+      ),
+    ).toEqual(list);
+  });
+
+  it('can run nothing in a spreadsheet, and comes back as it was', () => {
+    const evil = worked(patched(demo('notions-bank'), [{ path: 'materials[0].name', value: '=HYPERLINK("x")' }]));
+    const csv = text(cutRows(evil.job, evil.planned));
+    for (const line of csv.split('\r\n')) expect(line).not.toMatch(/(^|,)"?[=+\-@]/);
+    const back = Papa.parse<string[]>(csv).data;
+    const [first] = readLines(back, PART_COLUMNS, guessMapping(back[0]!, PART_COLUMNS), 'in');
+    expect(first).toMatchObject({ ok: true, values: { material: '=HYPERLINK("x")' } });
+  });
+});
+
+describe('reading a table from elsewhere', () => {
+  const read = (...lines: string[]) => {
+    const rows = lines.map((line) => line.split(','));
+    return readLines(rows, STOCK_COLUMNS, guessMapping(rows[0]!, STOCK_COLUMNS), 'in');
+  };
+
+  it('knows columns by their words and units by their headings', () => {
+    const lines = read('Qty,Name,Length (mm),Width_mm,Where', '2,Birch ply,2440,1220,left wall');
+    expect(lines).toEqual([
+      {
+        ok: true,
+        line: 2,
+        values: {
+          material: 'Birch ply',
+          length: millimetres(2440),
+          width: millimetres(1220),
+          count: 2,
+          place: 'left wall',
+        },
+      },
+    ]);
+    expect(read('name,length,width', 'ply,96,48 1/2')[0]).toMatchObject({ values: { length: 2_438_400_000 } });
+  });
+
+  it('says what is wrong, line by line, and keeps the rest', () => {
+    const lines = read(
+      'name,length,width,count',
+      'ply,96,48,1',
+      '',
+      'ply,,48,1',
+      'ply,96,1/0,1',
+      'ply,96,48,half',
+      ',96,48,1',
+    );
+    expect(lines.map((line) => (line.ok ? line.line : `${line.line}: ${line.says}`))).toEqual([
+      2,
+      '4: length is empty',
+      expect.stringMatching(/^5: width: Read .*1\/0/) as string,
+      '6: count: read "half": a whole number from 1 to 1000 is wanted',
+      '7: material is empty',
+    ]);
+    const [none] = readLines([['a'], ['1']], STOCK_COLUMNS, {}, 'mm');
+    expect(none).toEqual({ ok: false, line: 2, says: 'no column is read as material' });
+  });
+
+  it('refuses a part of a material the job has not', () => {
+    const [line] = readLines(
+      [
+        ['material', 'length', 'width'],
+        ['gold', '1', '1'],
+      ],
+      PART_COLUMNS,
+      { material: 0, length: 1, width: 2 },
+      'in',
+    );
+    expect(partOfLine(line!, job.materials, 'in')).toMatchObject({
+      ok: false,
+      says: 'the job has no material called “gold”',
+    });
+    expect(sameName(' Birch  PLY', 'birch ply')).toBe(true);
+  });
+});

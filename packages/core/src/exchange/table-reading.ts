@@ -1,0 +1,118 @@
+import { nm, quoted, readLength, type Length, type Unit } from '../length';
+
+/** What a column of a table may hold. */
+export type Kind = 'text' | 'length' | 'count' | 'money';
+
+/** A field that is looked for in a table, the words its heading may have, and whether a row may do without it. */
+export interface Wanted {
+  readonly field: string;
+  readonly title: string;
+  readonly kind: Kind;
+  readonly headings: readonly string[];
+  readonly optional?: boolean;
+}
+
+/** Which column (counted from 0) a field is read from; absent where from none. */
+export type Mapping = Readonly<Record<string, number | undefined>>;
+
+export type Read = Readonly<Record<string, string | number | undefined>>;
+
+/** A line of a file: what was understood, or why it was refused. `line` counts from 1, headings included. */
+export type LineReading =
+  | { readonly ok: true; readonly line: number; readonly values: Read }
+  | { readonly ok: false; readonly line: number; readonly says: string };
+
+/** The columns whose headings are known by their words; the first that fits, each once. */
+export function guessMapping(headings: readonly string[], wanted: readonly Wanted[]): Mapping {
+  const taken = new Set<number>();
+  return Object.fromEntries(
+    wanted.map(({ field, headings: words }) => {
+      const found = words
+        .map((word) => headings.findIndex((heading, column) => !taken.has(column) && plain(heading) === word))
+        .find((column) => column >= 0);
+      if (found !== undefined) taken.add(found);
+      return [field, found];
+    }),
+  );
+}
+
+/** Reads every line after the headings. A column whose heading names a unit is in that unit, else in the job's. */
+export function readLines(
+  rows: readonly (readonly string[])[],
+  wanted: readonly Wanted[],
+  mapping: Mapping,
+  unit: Unit,
+): readonly LineReading[] {
+  const [headings = [], ...lines] = rows;
+  return lines
+    .map((cells, index) => ({ cells, line: index + 2 }))
+    .filter(({ cells }) => cells.some((cell) => cell.trim() !== ''))
+    .map(({ cells, line }) => readLine(cells, line, headings, wanted, mapping, unit));
+}
+
+function readLine(
+  cells: readonly string[],
+  line: number,
+  headings: readonly string[],
+  wanted: readonly Wanted[],
+  mapping: Mapping,
+  unit: Unit,
+): LineReading {
+  const values: Record<string, string | number | undefined> = {};
+  for (const { field, title, kind, optional } of wanted) {
+    const column = mapping[field];
+    const text = column === undefined ? '' : unescaped(cells[column] ?? '');
+    if (text === '') {
+      if (optional) continue;
+      return { ok: false, line, says: column === undefined ? `no column is read as ${title}` : `${title} is empty` };
+    }
+    const read = READERS[kind](text, unitOf(headings[column ?? 0] ?? '') ?? unit);
+    if ('says' in read) return { ok: false, line, says: `${title}: ${read.says}` };
+    values[field] = read.value;
+  }
+  return { ok: true, line, values };
+}
+
+type CellReading = { readonly value: string | number } | { readonly says: string };
+
+const READERS: Readonly<Record<Kind, (text: string, unit: Unit) => CellReading>> = {
+  text: (text) => (text.length > 200 ? { says: `longer than 200 characters` } : { value: text }),
+  length: (text, unit) => {
+    const read = readLength(text, unit);
+    if (!read.ok) return { says: read.says };
+    return read.value > 0 ? { value: read.value } : { says: `read ${quoted(text)}: it must be more than nothing` };
+  },
+  count: (text) => {
+    const number = Number(text);
+    const whole = Number.isInteger(number) && number >= 1 && number <= 1000;
+    return whole ? { value: number } : { says: `read ${quoted(text)}: a whole number from 1 to 1000 is wanted` };
+  },
+  money: (text) => {
+    const number = Number(text.replace(',', '.').replace(/^[^\d.-]+/, ''));
+    const fine = Number.isFinite(number) && number >= 0 && number <= 1_000_000;
+    return fine ? { value: number } : { says: `read ${quoted(text)}: a price is wanted` };
+  },
+};
+
+/** Spreadsheets keep a text that looks like a sum behind an apostrophe. */
+function unescaped(cell: string): string {
+  return cell.trim().replace(/^'(?=[=+\-@\t\r])/, '');
+}
+
+function unitOf(heading: string): Unit | undefined {
+  if (/[_ (](mm|millimet)/i.test(heading)) return 'mm';
+  return /[_ (](in|inch|inches)\)?$/i.test(heading.trim()) ? 'in' : undefined;
+}
+
+function plain(heading: string): string {
+  return heading
+    .toLowerCase()
+    .replace(/[_ (]+(mm|millimetres|in|inch|inches)\)?$/i, '')
+    .replace(/[^a-z]+/g, ' ')
+    .trim();
+}
+
+/** A length a line gave. */
+export function lengthOf(value: string | number | undefined): Length {
+  return nm(typeof value === 'number' ? value : 0);
+}
