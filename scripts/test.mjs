@@ -10,7 +10,7 @@ import { main, say } from './lib/say.mjs';
 const totals = { passed: 0, failed: 0 };
 
 await main(async () => {
-  await ensurePackages('mariadb-server', 'chromium');
+  await ensurePackages('mariadb-server', 'chromium', 'poppler-utils');
   await ensureDependencies();
   await check('Lint', 'npm', ['run', '-s', 'lint']);
   await check('Types', 'npm', ['run', '-s', 'types']);

@@ -5,6 +5,7 @@ import { say, Stop } from './say.mjs';
 /** System packages, and how to see that they are there. */
 const PACKAGES = {
   'mariadb-server': () => has('mariadbd') && has('mariadb-install-db') && has('mariadb'),
+  'poppler-utils': () => has('pdftotext') && has('pdftoppm'),
   chromium: () => existsSync('/usr/bin/chromium'),
 };
 

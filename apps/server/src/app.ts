@@ -12,19 +12,27 @@ import { healthRouter } from './health/router';
 import { nothingHere, sayErrors } from './http/errors';
 import { jobsRouter } from './jobs/router';
 import type { JobService } from './jobs/service';
+import { PriceRepository } from './prices/repository';
+import { pricesRouter } from './prices/router';
+import { simulatedSupplier } from './prices/simulated-supplier';
+import { printRouter } from './print/router';
 import { ShopRepository } from './shop/repository';
 import { shopRouter } from './shop/router';
+import { StockRepository } from './stock/repository';
+import { stockRouter } from './stock/router';
 
 export interface AppParts {
   readonly pool: Pool;
   readonly jobs: JobService;
   readonly logger: Logger;
   readonly webRoot: string;
+  /** Folder of the fonts that are printed with. */
+  readonly fonts: string;
   readonly version: string;
 }
 
 /** The API and the built web application on one address. */
-export function createApp({ pool, jobs, logger, webRoot, version }: AppParts): Express {
+export function createApp({ pool, jobs, logger, webRoot, fonts, version }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger, autoLogging: { ignore: ({ url }) => !url?.startsWith('/api/') } }));
@@ -33,6 +41,10 @@ export function createApp({ pool, jobs, logger, webRoot, version }: AppParts): E
   app.use('/api/health', healthRouter(pool, version));
   app.use('/api/jobs', jobsRouter(jobs));
   app.use('/api/shop', shopRouter(new ShopRepository(pool)));
+  app.use('/api/shop', stockRouter(new StockRepository(pool)));
+  const supplier = simulatedSupplier(Math.random, () => new Date());
+  app.use('/api/shop/prices', pricesRouter(new PriceRepository(pool), supplier));
+  app.use('/api/print', printRouter(fonts));
   app.use('/api/devices', devicesRouter(simulatedLaser(Math.random)));
   app.use('/api', nothingHere);
   serveWeb(app, webRoot);

@@ -8,6 +8,8 @@ export interface Config {
   readonly webRoot: string;
   readonly migrations: string;
   readonly demo: string;
+  /** Folder of the fonts that are printed with. */
+  readonly fonts: string;
   readonly version: string;
   readonly logLevel: string;
 }
@@ -26,6 +28,7 @@ export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
     webRoot: environment['WEB_ROOT'] ?? under('apps/web/dist/browser/'),
     migrations: under('apps/server/migrations/'),
     demo: under('apps/server/demo/'),
+    fonts: under('node_modules/@fontsource/barlow/files/'),
     version: environment['npm_package_version'] ?? '0.1.0',
     logLevel: environment['LOG_LEVEL'] ?? 'info',
   };

@@ -26,7 +26,7 @@ async function start(config: Config): Promise<void> {
   const { wasNew } = await migrate(pool, config.migrations);
   if (wasNew) logger.info({ jobs: await addDemoJobs(jobs, config.demo) }, 'demo jobs put in');
   const server = await listen(
-    createApp({ pool, jobs, logger, webRoot: config.webRoot, version: config.version }),
+    createApp({ pool, jobs, logger, webRoot: config.webRoot, fonts: config.fonts, version: config.version }),
     config.port,
   );
   logger.info({ port: config.port }, 'listening');

@@ -1,3 +1,4 @@
+import { join } from 'node:path';
 import { createConnection } from 'mysql2/promise';
 import type { Pool } from 'mysql2/promise';
 import { pino } from 'pino';
@@ -23,6 +24,7 @@ export function quietApp(pool: Pool) {
     jobs: new JobService(new JobRepository(pool)),
     logger: pino({ level: 'silent' }),
     webRoot: 'no-such-folder',
+    fonts: join(__dirname, '../../../node_modules/@fontsource/barlow/files'),
     version: 'test',
   });
 }

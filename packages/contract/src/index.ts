@@ -1,4 +1,6 @@
 export * from './devices';
 export * from './jobs';
+export * from './print';
 export * from './routes';
 export * from './shop';
+export * from './stock';

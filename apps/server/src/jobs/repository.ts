@@ -1,6 +1,7 @@
 import type { JobList, JobListQuery, StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
-import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { inTransaction } from '../db/transaction';
 
 interface JobRow extends RowDataPacket {
   id: string;
@@ -55,7 +56,7 @@ export class JobRepository {
     revision: number,
     document: JobDocument,
   ): Promise<{ replaced: boolean; job: StoredJob } | undefined> {
-    return this.inTransaction(async (connection) => {
+    return inTransaction(this.pool, async (connection) => {
       const [result] = await connection.execute<ResultSetHeader>(
         `UPDATE jobs SET name = ?, customer = ?, document = ?, revision = revision + 1, updated_at = UTC_TIMESTAMP(3)
          WHERE id = ? AND revision = ? AND deleted_at IS NULL`,
@@ -85,21 +86,6 @@ export class JobRepository {
       [id],
     );
     return result.affectedRows === 1;
-  }
-
-  private async inTransaction<T>(work: (connection: PoolConnection) => Promise<T>): Promise<T> {
-    const connection = await this.pool.getConnection();
-    try {
-      await connection.beginTransaction();
-      const result = await work(connection);
-      await connection.commit();
-      return result;
-    } catch (problem) {
-      await connection.rollback().catch(() => undefined);
-      throw problem;
-    } finally {
-      connection.release();
-    }
   }
 }
 

@@ -5,6 +5,7 @@ export * from './patch';
 export * from './read';
 export { Report, type JobError } from './report';
 export * from './settings';
+export * from './stock-item';
 export { ownSlide } from './shape';
 export { boxGroups, tieGroups, type TieGroup } from './ties';
 export type * from './types';

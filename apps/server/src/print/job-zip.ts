@@ -1,0 +1,69 @@
+import {
+  benchCards,
+  cutRows,
+  drawPart,
+  drawSheet,
+  dxfOf,
+  partsOf,
+  partTitle,
+  planDocument,
+  sawOf,
+  svgOf,
+} from '@zabble/core';
+import { strToU8, zipSync, type Zippable } from 'fflate';
+import Papa from 'papaparse';
+import { cutListPdf } from './cut-list-pdf';
+import { labelsPdf } from './labels-pdf';
+import { layoutsPdf } from './layouts-pdf';
+import type { Printing } from './printing';
+
+/** All of a job in one file: the job, its plan, cards, cut list, labels, layouts and part drawings. */
+export async function jobZip(printing: Printing, document: object): Promise<Buffer> {
+  const { job, plan, layouts } = printing;
+  const json = (value: unknown): Uint8Array => strToU8(`${JSON.stringify(value, null, 2)}\n`);
+  const files: Zippable = {
+    'job.json': json(document),
+    'plan.json': json(planDocument(plan)),
+    'bench-cards.txt': strToU8(benchCards(job, plan).join('\n')),
+    'cut-list.csv': strToU8(Papa.unparse(cutRows(job, plan) as string[][], { escapeFormulae: true, newline: '\r\n' })),
+    'cut-list.pdf': await cutListPdf(printing),
+    'labels.pdf': await labelsPdf(printing),
+    ...(layouts.length > 0 ? { 'sheets.pdf': await layoutsPdf(printing) } : {}),
+    ...sheetFiles(printing),
+    ...partFiles(printing),
+  };
+  return Buffer.from(zipSync(files, { level: 6 }));
+}
+
+function sheetFiles({ job, plan, layouts }: Printing): Zippable {
+  const parts = new Map(partsOf(job, plan).parts.map((part) => [part.name, part]));
+  const label = (name: string) => {
+    const part = parts.get(name);
+    return { says: part ? partTitle(plan, part) : name, held: part !== undefined && part.release !== 'now' };
+  };
+  return Object.fromEntries(
+    layouts.flatMap(({ sheet }, index) => {
+      const drawing = drawSheet(sheet, sawOf(job), label);
+      const name = `sheets/sheet-${String(index + 1).padStart(2, '0')}`;
+      return [
+        [`${name}.svg`, strToU8(svgOf(drawing, `${job.name}: sheet ${index + 1}`))],
+        [`${name}.dxf`, strToU8(dxfOf(drawing, job.unit))],
+      ];
+    }),
+  );
+}
+
+/** Only what is released: a drawing of a held part could be cut by. */
+function partFiles({ job, plan }: Printing): Zippable {
+  const free = partsOf(job, plan).parts.filter(({ release }) => release === 'now');
+  return Object.fromEntries(
+    free.flatMap((part) => {
+      const drawing = drawPart(part, partTitle(plan, part));
+      const name = `parts/${part.name.replace(/[^A-Za-z0-9]+/g, '-')}`;
+      return [
+        [`${name}.svg`, strToU8(svgOf(drawing, part.name))],
+        [`${name}.dxf`, strToU8(dxfOf(drawing, job.unit))],
+      ];
+    }),
+  );
+}

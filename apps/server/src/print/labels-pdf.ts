@@ -1,0 +1,85 @@
+import { drawerTitle, partsOf, PART_WORDS, toCut, WHEN, type CutPart } from '@zabble/core';
+import QRCode from 'qrcode';
+import { Pdf } from './pdf';
+import { sizeOf, type Printing } from './printing';
+
+/** Stickers on a sheet: three across, eight down, of a common size for each paper. In millimetres. */
+const STICKERS = {
+  a4: { across: 3, down: 8, width: 64, height: 34, left: 9, top: 12.5, apart: 0 },
+  letter: { across: 3, down: 8, width: 66, height: 32, left: 8.9, top: 11.7, apart: 0 },
+} as const;
+const CODE = 22;
+
+/** Which face is up and where the arrow points, for every kind of part. */
+const LIES: Readonly<Record<CutPart['use']['role'], readonly [face: string, edge: string]>> = {
+  side: ['inside', 'front end'],
+  front: ['inside', 'top edge'],
+  back: ['inside', 'top edge'],
+  bottom: ['inside up', 'front edge'],
+  muntin: ['top', 'front end'],
+  face: ['show face', 'top edge'],
+  stile: ['show face', 'top end'],
+  rail: ['show face', 'top edge'],
+  panel: ['show face', 'top edge'],
+  extra: ['face', 'front edge'],
+};
+
+/** A sticker for every part that is still to cut: what it is, its size or HOLD, how it lies, and a code that opens it. */
+export function labelsPdf(printing: Printing): Promise<Buffer> {
+  const { job, plan, fonts, paper } = printing;
+  const pdf = new Pdf(fonts, paper, `${job.name}: labels`);
+  const { across, down, width, height, left, top } = STICKERS[paper];
+  const parts = partsOf(job, plan).parts.filter(toCut);
+  if (parts.length === 0) pdf.page();
+  parts.forEach((part, index) => {
+    const place = index % (across * down);
+    if (place === 0) pdf.page();
+    sticker(pdf, printing, part, left + (place % across) * width, top + Math.floor(place / across) * height);
+  });
+  return pdf.finish(`${job.name} · labels`);
+}
+
+function sticker(pdf: Pdf, printing: Printing, part: CutPart, x: number, y: number): void {
+  const { paper } = printing;
+  const { width, height } = STICKERS[paper];
+  pdf.rect(x, y, width, height, { stroke: '#c9cfc9', weight: 0.1 });
+  const room = width - CODE - 6;
+  const { one } = PART_WORDS[part.use.role];
+  const number = /\s\d+$/.exec(part.name)?.[0] ?? '';
+  pdf.text(part.called ?? drawerTitle(printing.plan, part), x + 2.5, y + 2, { size: 8.5, width: room });
+  pdf.text(`${one}${number}`, x + 2.5, y + 5.6, { size: 12, font: 'bold', width: room });
+  const free = part.release === 'now';
+  const size = free
+    ? `${sizeOf(printing, part.length.total)} × ${sizeOf(printing, part.width.total)}`
+    : WHEN[part.release].printed;
+  pdf.text(size, x + 2.5, y + 11.2, { size: 12, font: 'medium', width: room + 2 });
+  pdf.text(part.material.name, x + 2.5, y + 16.8, { size: 7.5, width: room });
+  pdf.text(part.name, x + 2.5, y + 20.2, { size: 6.5, width: room });
+  const [face, edge] = LIES[part.use.role];
+  arrow(pdf, x + 4.5, y + 25);
+  pdf.text(face, x + 8.5, y + 23.8, { size: 7.5, width: room - 6 });
+  pdf.text(`arrow to the ${edge}`, x + 8.5, y + 27.2, { size: 7.5, width: room - 6 });
+  code(pdf, printing.partAt(part.name), x + width - CODE - 2, y + (height - CODE) / 2);
+}
+
+/** Points up: the sticker goes on with it towards the edge that is named. */
+function arrow(pdf: Pdf, x: number, y: number): void {
+  pdf.triangle(
+    [
+      [x, y - 1],
+      [x + 2, y + 2],
+      [x - 2, y + 2],
+    ],
+    '#1d2424',
+  );
+  pdf.line(x, y + 2, x, y + 5, 0.8);
+}
+
+function code(pdf: Pdf, words: string, x: number, y: number): void {
+  const { modules } = QRCode.create(words, { errorCorrectionLevel: 'L' });
+  const size = CODE / modules.size;
+  for (let row = 0; row < modules.size; row += 1)
+    for (let column = 0; column < modules.size; column += 1)
+      if (modules.get(row, column))
+        pdf.rect(x + column * size, y + row * size, size, size, { fill: '#000', stroke: '#000', weight: 0.01 });
+}

@@ -1,0 +1,150 @@
+import { join } from 'node:path';
+import PDFDocument from 'pdfkit';
+
+/** Paper in millimetres, upright. */
+export const PAPERS = { a4: { width: 210, height: 297 }, letter: { width: 215.9, height: 279.4 } } as const;
+export type Paper = keyof typeof PAPERS;
+
+const POINT = 72 / 25.4;
+/** Free at every edge: printers reach no further. In millimetres. */
+export const MARGIN = 12;
+/** Width of the line that shows whether the print is true to size. */
+const MARK = 100;
+
+export interface Style {
+  readonly size?: number;
+  readonly font?: 'plain' | 'medium' | 'bold';
+  readonly align?: 'left' | 'right' | 'center';
+  /** Room there is; longer words are cut short. */
+  readonly width?: number;
+  readonly colour?: string;
+}
+
+/** A PDF in millimetres from the upper left corner, in the application's own font with real fractions. */
+export class Pdf {
+  readonly doc: PDFKit.PDFDocument;
+  readonly width: number;
+  readonly height: number;
+
+  constructor(
+    fonts: string,
+    private readonly paper: Paper,
+    readonly title: string,
+    private readonly lying = false,
+  ) {
+    const { width, height } = PAPERS[paper];
+    [this.width, this.height] = lying ? [height, width] : [width, height];
+    this.doc = new PDFDocument({
+      autoFirstPage: false,
+      bufferPages: true,
+      margin: 0,
+      info: { Title: title, Creator: 'Zabble' },
+    });
+    for (const [name, weight] of [
+      ['plain', 400],
+      ['medium', 500],
+      ['bold', 600],
+    ] as const)
+      this.doc.registerFont(name, join(fonts, `barlow-latin-${weight}-normal.woff`));
+  }
+
+  page(): void {
+    const { width, height } = PAPERS[this.paper];
+    this.doc.addPage({
+      size: [width * POINT, height * POINT],
+      layout: this.lying ? 'landscape' : 'portrait',
+      margin: 0,
+    });
+  }
+
+  /** One line of words; `y` is its upper edge. */
+  text(
+    words: string,
+    x: number,
+    y: number,
+    { size = 10, font = 'plain', align = 'left', width, colour = '#1d2424' }: Style = {},
+  ): void {
+    this.doc.font(font).fontSize(size).fillColor(colour);
+    const set = words.replace(FRACTION, '$1\u2044$2');
+    const shown = width === undefined ? set : this.shortened(set, width);
+    const wide = this.widthOf(shown);
+    const room = width ?? 0;
+    const left = align === 'right' ? x + room - wide : align === 'center' ? x + (room - wide) / 2 : x;
+    this.doc.text(shown, left * POINT, y * POINT, { lineBreak: false, features: FEATURES });
+  }
+
+  line(x1: number, y1: number, x2: number, y2: number, weight = 0.2, colour = '#1d2424'): void {
+    this.doc
+      .lineWidth(weight * POINT)
+      .strokeColor(colour)
+      .moveTo(x1 * POINT, y1 * POINT)
+      .lineTo(x2 * POINT, y2 * POINT)
+      .stroke();
+  }
+
+  rect(
+    x: number,
+    y: number,
+    width: number,
+    height: number,
+    look: { fill?: string; stroke?: string; weight?: number; dash?: number } = {},
+  ): void {
+    const { fill, stroke = '#1d2424', weight = 0.2, dash } = look;
+    this.doc.save().lineWidth(weight * POINT);
+    if (dash !== undefined) this.doc.dash(dash * POINT, { space: dash * POINT });
+    this.doc.rect(x * POINT, y * POINT, width * POINT, height * POINT);
+    if (fill === undefined) this.doc.stroke(stroke);
+    else this.doc.fillAndStroke(fill, stroke);
+    this.doc.restore();
+  }
+
+  triangle(points: readonly (readonly [number, number])[], fill: string): void {
+    this.doc.polygon(...points.map(([x, y]) => [x * POINT, y * POINT])).fill(fill);
+  }
+
+  /** Numbers the pages, puts the mark on each that shows true size, and gives the file. */
+  finish(says: string, mark = true): Promise<Buffer> {
+    const { start, count } = this.doc.bufferedPageRange();
+    for (let page = 0; page < count; page += 1) {
+      this.doc.switchToPage(start + page);
+      const y = this.height - MARGIN + 3;
+      if (mark) this.sizeMark(MARGIN, y);
+      const words = count > 1 ? `${says} · ${page + 1} of ${count}` : says;
+      this.text(words, this.width / 2, y - 1.5, { size: 8, align: 'right', width: this.width / 2 - MARGIN });
+    }
+    return new Promise((resolve, reject) => {
+      const parts: Buffer[] = [];
+      this.doc.on('data', (part: Buffer) => parts.push(part));
+      this.doc.on('end', () => resolve(Buffer.concat(parts)));
+      this.doc.on('error', reject);
+      this.doc.end();
+    });
+  }
+
+  private sizeMark(x: number, y: number): void {
+    this.line(x, y, x + MARK, y);
+    this.line(x, y - 1.5, x, y + 1.5);
+    this.line(x + MARK, y - 1.5, x + MARK, y + 1.5);
+    this.text('100 mm when printed at full size', x + 2, y - 4, { size: 7 });
+  }
+
+  private shortened(words: string, width: number): string {
+    if (this.widthOf(words) <= width) return words;
+    let [short, long] = [0, words.length];
+    while (short < long - 1) {
+      const middle = Math.floor((short + long) / 2);
+      if (this.widthOf(`${words.slice(0, middle)}…`) <= width) short = middle;
+      else long = middle;
+    }
+    return `${words.slice(0, short).trimEnd()}…`;
+  }
+
+  private widthOf(words: string): number {
+    return this.doc.widthOfString(words, { features: FEATURES }) / POINT;
+  }
+}
+
+/** With the slash of fractions the font sets them as such. */
+const FRACTION = /(\d+)\/(\d+)/g;
+/** Figures that line up. */
+const FEATURES: PDFKit.Mixins.OpenTypeFeatures[] = ['tnum', 'kern'];

@@ -1,0 +1,180 @@
+import {
+  bestOf,
+  layOut,
+  plan,
+  readJobDocument,
+  rulesOf,
+  sawOf,
+  sheetParts,
+  lyingIn,
+  type JobDocument,
+} from '@zabble/core';
+import { strFromU8, unzipSync } from 'fflate';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import express from 'express';
+import request from 'supertest';
+import { sayErrors } from '../http/errors';
+import { printRouter } from './router';
+
+const app = express();
+app.use('/api/print', printRouter(join(__dirname, '../../../../node_modules/@fontsource/barlow/files')));
+app.use(sayErrors);
+
+const document = JSON.parse(readFileSync(join(__dirname, '../../demo/notions-bank.json'), 'utf8')) as JobDocument;
+const reading = readJobDocument(document);
+if (!reading.ok) throw new Error('the demo job can’t be read');
+const { job } = reading;
+const layouts = sheetParts(job, plan(job), 'all').flatMap(({ material, task }) =>
+  bestOf(layOut(task), 100)!.layout.sheets.map((sheet) => ({ material: material.id, sheet })),
+);
+const wish = {
+  document,
+  layouts,
+  paper: 'a4',
+  job: 'b7c6f1de-58a2-4a0b-9a44-0f1f3a6f7a10',
+  address: 'http://127.0.0.1:4870',
+};
+const folder = mkdtempSync(join(tmpdir(), 'zabble-print-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+/** The file as it is answered, on disk for poppler's tools. */
+async function printed(name: string, more: object = {}): Promise<string> {
+  const { body } = await request(app)
+    .post(`/api/print/${name}`)
+    .send({ ...wish, ...more })
+    .buffer(true)
+    .parse((response, done) => {
+      const parts: Buffer[] = [];
+      response.on('data', (part: Buffer) => parts.push(part));
+      response.on('end', () => done(null, Buffer.concat(parts)));
+    })
+    .expect(200);
+  const path = join(folder, name);
+  writeFileSync(path, body as Buffer);
+  return path;
+}
+const text = (path: string): string => execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' });
+const info = (path: string): string => execFileSync('pdfinfo', [path], { encoding: 'utf8' });
+
+/** Longest dark stretch of any row of the lowest fifteenth of the first page, in millimetres, at 300 dots an inch. */
+function markOf(path: string): number {
+  execFileSync('pdftoppm', ['-r', '300', '-gray', '-f', '1', '-l', '1', path, join(folder, 'page')]);
+  const name = execFileSync('ls', [folder], { encoding: 'utf8' })
+    .split('\n')
+    .find((each) => each.endsWith('.pgm'))!;
+  const file = readFileSync(join(folder, name));
+  rmSync(join(folder, name));
+  const [, width, height] = /^P5\s+(\d+)\s+(\d+)\s+255\s/.exec(file.toString('latin1', 0, 40))!.map(Number);
+  const pixels = file.subarray(file.length - width! * height!);
+  let longest = 0;
+  for (let row = Math.floor((height! * 14) / 15); row < height!; row += 1) {
+    let run = 0;
+    for (let column = 0; column < width!; column += 1) {
+      run = pixels[row * width! + column]! < 128 ? run + 1 : 0;
+      longest = Math.max(longest, run);
+    }
+  }
+  return (longest / 300) * 25.4;
+}
+
+describe('printing the cut list', () => {
+  it('has real sizes for what may be cut and HOLD for the rest, on the paper asked for, true to size', async () => {
+    const path = await printed('cut-list.pdf');
+    const words = text(path);
+    expect(words).toContain('Notions bank');
+    expect(words).toContain('12 mm birch plywood');
+    expect(words).toMatch(/HOLD\s+6\s+bottoms of 1, 2, 3, 4, 5, 6 · held until the groove is cut and tried/);
+    expect(words).toContain('Guards on');
+    expect(words).not.toMatch(/25\s+1\s+drawer fronts/);
+    expect(info(path)).toMatch(/Page size:\s+595\.27\d x 841\.89/);
+    expect(info(await printed('cut-list.pdf', { paper: 'letter' }))).toMatch(/Page size:\s+612 x 792/);
+    expect(Math.abs(markOf(path) - 100)).toBeLessThan(0.3);
+  });
+
+  it('sets fractions as fractions', async () => {
+    const words = text(await printed('cut-list.pdf'));
+    expect(words).toContain('5 3⁄16');
+    expect(words).not.toMatch(/\d\/\d/);
+  });
+
+  it('sets its fonts in the file', async () => {
+    const fonts = execFileSync('pdffonts', [await printed('cut-list.pdf')], { encoding: 'utf8' });
+    expect(fonts).toMatch(/Barlow/);
+    for (const line of fonts.trim().split('\n').slice(2)) expect(line).toMatch(/\byes yes yes\b/);
+  });
+});
+
+describe('printing labels', () => {
+  it('has one for every part, with its name, drawer and how it lies', async () => {
+    const path = await printed('labels.pdf');
+    const words = text(path);
+    const { parts } = sheetParts(job, plan(job), 'all').reduce(
+      (all, { parts: own }) => ({ parts: [...all.parts, ...own] }),
+      {
+        parts: [] as ReturnType<typeof sheetParts>[0]['parts'][number][],
+      },
+    );
+    for (const { name } of parts) expect(words.replace(/\s+/g, ' ')).toContain(name);
+    expect(words).toContain('arrow to the front end');
+    expect(words).toContain('HOLD: boxes hung');
+    expect(info(path)).toMatch(new RegExp(`Pages:\\s+${Math.ceil(parts.length / 24)}`));
+    expect(Math.abs(markOf(path) - 100)).toBeLessThan(0.3);
+  });
+});
+
+describe('printing layouts', () => {
+  it('has a page a sheet, each part by its title, with the cuts in their order', async () => {
+    const path = await printed('layouts.pdf');
+    const words = text(path);
+    expect(info(path)).toMatch(new RegExp(`Pages:\\s+${layouts.length}`));
+    expect(words).toMatch(/1\. trim both long edges by/);
+    expect(words).toMatch(/\d+\. rip /);
+    const laid = lyingIn(layouts[0]!.sheet, rulesOf(sawOf(job))).filter(({ piece }) => piece);
+    expect(laid.length).toBeGreaterThan(0);
+    expect(words).toContain('5 side 1');
+  });
+
+  it('are refused where they say what the plan does not', async () => {
+    const other = { ...document, cases: JSON.parse(JSON.stringify(document.cases).replace('23 1/2', '22')) as unknown };
+    const narrow = JSON.parse(JSON.stringify(other).replace('"24 in"', '"23 in"')) as object;
+    const { body } = await request(app)
+      .post('/api/print/layouts.pdf')
+      .send({ ...wish, document: narrow })
+      .expect(422);
+    expect((body as { says: string }).says).toMatch(/not in the plan in this size.*lay the parts out again/);
+  });
+});
+
+describe('all of a job in one file', () => {
+  it('holds the job as it was, its plan, lists and drawings', async () => {
+    const files = unzipSync(readFileSync(await printed('job.zip')));
+    const names = Object.keys(files);
+    expect(JSON.parse(strFromU8(files['job.json']!))).toEqual(document);
+    expect(JSON.parse(strFromU8(files['plan.json']!))).toMatchObject({ format: 'zabble-plan' });
+    expect(names).toEqual(
+      expect.arrayContaining(['cut-list.csv', 'cut-list.pdf', 'labels.pdf', 'sheets.pdf', 'bench-cards.txt']),
+    );
+    expect(names.filter((name) => /^sheets\/.*dxf$/.test(name))).toHaveLength(layouts.length);
+    expect(names).toContain('parts/c1-b1-d1-side-1.svg');
+    expect(names.some((name) => name.includes('face'))).toBe(false);
+    expect(strFromU8(files['cut-list.csv']!)).toMatch(/^material,thickness_mm/);
+  });
+});
+
+describe('a wish that can’t be', () => {
+  it.each<[string, object, number, RegExp]>([
+    ['a job that is none', { document: { format: 'x' } }, 422, /The job can’t be read/],
+    ['another paper', { paper: 'foolscap' }, 400, /paper/],
+    ['an address that is none', { address: 'javascript:alert(1)' }, 400, /address/],
+    ['a field too many', { colour: 'red' }, 400, /colour/],
+  ])('is refused: %s', async (_, more, status, says) => {
+    const { body } = await request(app)
+      .post('/api/print/labels.pdf')
+      .send({ ...wish, ...more })
+      .expect(status);
+    expect((body as { says: string }).says).toMatch(says);
+  });
+});

@@ -1,0 +1,50 @@
+import { LARGEST_PRINT, PrintWish, PRINTS, type PrintName } from '@zabble/contract';
+import { plan, readJobDocument, readLayouts } from '@zabble/core';
+import express, { Router } from 'express';
+import { Refusal, refuse } from '../http/refusal';
+import { validated } from '../http/validate';
+import { cutListPdf } from './cut-list-pdf';
+import { jobZip } from './job-zip';
+import { labelsPdf } from './labels-pdf';
+import { layoutsPdf } from './layouts-pdf';
+import type { Printing } from './printing';
+
+type Maker = (printing: Printing, document: object) => Promise<Buffer>;
+
+const MAKERS: Readonly<Record<PrintName, Maker>> = {
+  'cut-list.pdf': cutListPdf,
+  'labels.pdf': labelsPdf,
+  'layouts.pdf': layoutsPdf,
+  'job.zip': jobZip,
+};
+
+/** /api/print/…: the job that is sent, as it stands on the screen, made ready for paper. Nothing is kept. */
+export function printRouter(fonts: string): Router {
+  const router = Router();
+  for (const name of PRINTS)
+    router.post(`/${name}`, express.json({ limit: LARGEST_PRINT }), async (request, response) => {
+      const wish = validated(PrintWish, request.body);
+      const printing = readWish(wish, fonts);
+      const made = await MAKERS[name](printing, wish.document);
+      response.type(name.endsWith('.zip') ? 'application/zip' : 'application/pdf');
+      response.attachment(name).send(made);
+    });
+  return router;
+}
+
+function readWish({ document, layouts, paper, address, job: id }: PrintWish, fonts: string): Printing {
+  const reading = readJobDocument(document);
+  if (!reading.ok) {
+    const [first] = reading.errors;
+    const says = `The job can’t be read: ${first?.path ?? 'job'}: ${first?.says ?? 'it holds an error'}. Nothing was printed.`;
+    throw new Refusal({ status: 422, says, errors: reading.errors });
+  }
+  const { job } = reading;
+  const planned = plan(job);
+  const laid = readLayouts(layouts ?? [], job, planned);
+  if (!laid.ok)
+    throw refuse(422, `The layouts don’t hold: ${laid.says}. Nothing was printed; lay the parts out again.`);
+  const partAt = (part: string): string =>
+    `${address.replace(/\/+$/, '')}/jobs/${id}/cut?part=${encodeURIComponent(part)}`;
+  return { job, plan: planned, layouts: laid.layouts, fonts, paper, partAt };
+}

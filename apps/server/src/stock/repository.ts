@@ -1,0 +1,160 @@
+import { randomUUID } from 'node:crypto';
+import type { Booking, StockEntry, Taking } from '@zabble/contract';
+import type { StockItemOf } from '@zabble/core';
+import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { inTransaction } from '../db/transaction';
+import { refuse } from '../http/refusal';
+
+type Item = StockItemOf<string>;
+
+interface StockRow extends RowDataPacket {
+  id: string;
+  item: string;
+  count: number;
+  updated_at: Date;
+}
+
+interface BookingRow extends RowDataPacket {
+  id: string;
+  material: string;
+  taken: string;
+  brought: string;
+  booked_at: Date;
+  undone_at: Date | null;
+}
+
+/** What a layout takes and leaves, ready to be booked. */
+export interface ToBook {
+  readonly id: string;
+  readonly job: string;
+  readonly material: string;
+  readonly taken: readonly Taking[];
+  readonly brought: readonly Item[];
+}
+
+const COLUMNS = 'id, item, count, updated_at';
+const BOOKING = 'id, material, taken, brought, booked_at, undone_at';
+
+/** The tables stock and bookings. */
+export class StockRepository {
+  constructor(private readonly pool: Pool) {}
+
+  async list(): Promise<readonly StockEntry[]> {
+    const [rows] = await this.pool.query<StockRow[]>(
+      `SELECT ${COLUMNS} FROM stock ORDER BY material, kind DESC, updated_at DESC, id LIMIT 5000`,
+    );
+    return rows.map(toEntry);
+  }
+
+  /** Keeps the item under its id, in place of what was there. */
+  async keep(id: string, item: Item): Promise<void> {
+    await put(this.pool, id, item);
+  }
+
+  async add(items: readonly Item[]): Promise<void> {
+    await inTransaction(this.pool, async (connection) => {
+      for (const item of items) await put(connection, randomUUID(), item);
+    });
+  }
+
+  /** True when there was such an item. */
+  async delete(id: string): Promise<boolean> {
+    const [result] = await this.pool.execute<ResultSetHeader>('DELETE FROM stock WHERE id = ?', [id]);
+    return result.affectedRows === 1;
+  }
+
+  async bookings(job: string): Promise<readonly Booking[]> {
+    const [rows] = await this.pool.execute<BookingRow[]>(
+      `SELECT ${BOOKING} FROM bookings WHERE job_id = ? ORDER BY booked_at DESC, id LIMIT 500`,
+      [job],
+    );
+    return rows.map(toBooking);
+  }
+
+  /** Takes from the rack and puts the off-cuts in, all or nothing; the same id again changes nothing. */
+  async book(wish: ToBook): Promise<void> {
+    await inTransaction(this.pool, async (connection) => {
+      const known = await bookingOf(connection, wish.id);
+      if (known) return;
+      const taken: StockEntry[] = [];
+      for (const { stock, count } of wish.taken) taken.push(await take(connection, stock, count));
+      const brought: StockEntry[] = [];
+      for (const item of wish.brought) {
+        const id = randomUUID();
+        await put(connection, id, item);
+        brought.push({ id, item, updatedAt: new Date().toISOString() });
+      }
+      await connection.execute(
+        `INSERT INTO bookings (id, job_id, material, taken, brought, booked_at)
+         VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
+        [wish.id, wish.job, wish.material, JSON.stringify(taken), JSON.stringify(brought)],
+      );
+    });
+  }
+
+  /** Puts back what was taken and takes the off-cuts out again, while they are all still there. */
+  async undo(id: string): Promise<void> {
+    await inTransaction(this.pool, async (connection) => {
+      const booking = await bookingOf(connection, id);
+      if (!booking) throw refuse(404, 'There is no booking with this id.');
+      if (booking.undoneAt) return;
+      for (const { id: offcut } of booking.brought) {
+        const [gone] = await connection.execute<ResultSetHeader>('DELETE FROM stock WHERE id = ?', [offcut]);
+        if (gone.affectedRows === 0)
+          throw refuse(409, 'An off-cut of this layout has been used since. Nothing was put back.');
+      }
+      for (const { id: stock, item } of booking.taken) await giveBack(connection, stock, item);
+      await connection.execute('UPDATE bookings SET undone_at = UTC_TIMESTAMP(3) WHERE id = ?', [id]);
+    });
+  }
+}
+
+async function put(connection: Pool | PoolConnection, id: string, item: Item): Promise<void> {
+  await connection.execute(
+    `INSERT INTO stock (id, material, kind, item, count, updated_at) VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))
+     ON DUPLICATE KEY UPDATE material = VALUES(material), kind = VALUES(kind), item = VALUES(item),
+       count = VALUES(count), updated_at = VALUES(updated_at)`,
+    [id, item.material, item.kind, JSON.stringify(item), item.count],
+  );
+}
+
+/** So many of an item, as an entry of that count; the row goes when none is left. */
+async function take(connection: PoolConnection, id: string, count: number): Promise<StockEntry> {
+  const [[row]] = await connection.execute<StockRow[]>(`SELECT ${COLUMNS} FROM stock WHERE id = ? FOR UPDATE`, [id]);
+  if (!row || row.count < count)
+    throw refuse(
+      409,
+      `The rack has ${row?.count ?? 0} of what the layout takes ${count} of. Nothing was booked; lay it out again.`,
+    );
+  if (row.count === count) await connection.execute('DELETE FROM stock WHERE id = ?', [id]);
+  else await put(connection, id, { ...toEntry(row).item, count: row.count - count });
+  const entry = toEntry(row);
+  return { ...entry, item: { ...entry.item, count } };
+}
+
+async function giveBack(connection: PoolConnection, id: string, item: Item): Promise<void> {
+  const [[row]] = await connection.execute<StockRow[]>(`SELECT ${COLUMNS} FROM stock WHERE id = ? FOR UPDATE`, [id]);
+  await put(connection, id, { ...item, count: item.count + (row?.count ?? 0) });
+}
+
+async function bookingOf(connection: PoolConnection, id: string): Promise<Booking | undefined> {
+  const [[row]] = await connection.execute<BookingRow[]>(`SELECT ${BOOKING} FROM bookings WHERE id = ? FOR UPDATE`, [
+    id,
+  ]);
+  return row && toBooking(row);
+}
+
+function toEntry({ id, item, count, updated_at }: StockRow): StockEntry {
+  return { id, item: { ...(JSON.parse(item) as Item), count }, updatedAt: updated_at.toISOString() };
+}
+
+function toBooking({ id, material, taken, brought, booked_at, undone_at }: BookingRow): Booking {
+  return {
+    id,
+    material,
+    taken: JSON.parse(taken) as StockEntry[],
+    brought: JSON.parse(brought) as StockEntry[],
+    bookedAt: booked_at.toISOString(),
+    undoneAt: undone_at?.toISOString() ?? null,
+  };
+}

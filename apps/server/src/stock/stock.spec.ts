@@ -1,0 +1,164 @@
+import type { BookingList, PriceList, Problem, StockEntry, StockList } from '@zabble/contract';
+import type { Express } from 'express';
+import { randomUUID } from 'node:crypto';
+import { join } from 'node:path';
+import type { Pool } from 'mysql2/promise';
+import request from 'supertest';
+import { migrate } from '../db/migrate';
+import { ownDatabase, quietApp } from '../own-server.spec-data';
+import { simulatedSupplier } from '../prices/simulated-supplier';
+
+const PLY = {
+  material: '12 mm birch plywood',
+  kind: 'sheet',
+  length: '96 in',
+  width: '48 in',
+  count: 3,
+  place: 'left wall',
+};
+const REST = {
+  material: '12 mm birch plywood',
+  kind: 'off-cut',
+  length: '600 mm',
+  width: '400 mm',
+  count: 1,
+  from: 'Notions bank',
+};
+let pool: Pool;
+let app: Express;
+
+beforeAll(async () => {
+  pool = await ownDatabase('zabble_stock');
+  await migrate(pool, join(__dirname, '../../migrations'));
+  app = quietApp(pool);
+});
+afterAll(() => pool.end());
+
+const list = async (): Promise<readonly StockEntry[]> =>
+  ((await request(app).get('/api/shop/stock').expect(200)).body as StockList).items;
+const keep = (id: string, item: object) => request(app).put(`/api/shop/stock/${id}`).send({ item });
+const book = (wish: object) => request(app).post('/api/shop/bookings').send(wish);
+
+describe('the rack', () => {
+  it('keeps, changes and lets go of what stands in it', async () => {
+    const id = randomUUID();
+    await keep(id, PLY).expect(200);
+    await keep(id, { ...PLY, count: 2, price: 71.5 }).expect(200);
+    expect(await list()).toEqual([
+      { id, item: { ...PLY, count: 2, price: 71.5 }, updatedAt: expect.any(String) as string },
+    ]);
+    await request(app).delete(`/api/shop/stock/${id}`).expect(200);
+    await request(app).delete(`/api/shop/stock/${id}`).expect(404);
+    expect(await list()).toEqual([]);
+  });
+
+  it('takes a list whole or not at all', async () => {
+    const bad = [PLY, { ...PLY, length: '0 in' }];
+    const { body } = await request(app).post('/api/shop/stock/list').send({ items: bad }).expect(422);
+    expect((body as Problem).says).toMatch(/item.length: .*more than nothing.*Nothing was changed/);
+    expect(await list()).toEqual([]);
+    await request(app)
+      .post('/api/shop/stock/list')
+      .send({ items: [PLY, REST] })
+      .expect(200);
+    expect((await list()).map(({ item }) => item.kind)).toEqual(['off-cut', 'sheet']);
+  });
+
+  it.each([
+    ['no id', 'x', PLY, 400],
+    ['a field nobody knows', randomUUID(), { ...PLY, colour: 'red' }, 422],
+    ['half a sheet', randomUUID(), { ...PLY, count: 0.5 }, 422],
+    ['no material', randomUUID(), { ...PLY, material: ' ' }, 422],
+  ])('refuses %s', async (_, id, item, status) => {
+    await keep(id, item).expect(status);
+  });
+});
+
+describe('booking a layout', () => {
+  it('takes sheets out and puts off-cuts in, once however often it is sent', async () => {
+    const sheet = (await list()).find(({ item }) => item.kind === 'sheet')!;
+    const wish = {
+      id: randomUUID(),
+      job: randomUUID(),
+      material: PLY.material,
+      taken: [{ stock: sheet.id, count: 2 }],
+      brought: [{ ...REST, length: '700 mm' }],
+    };
+    await book(wish).expect(200);
+    await book(wish).expect(200);
+    const after = await list();
+    expect(after.find(({ id }) => id === sheet.id)?.item.count).toBe(1);
+    expect(after.filter(({ item }) => item.length === '700 mm')).toHaveLength(1);
+    const { body } = await request(app).get('/api/shop/bookings').query({ job: wish.job }).expect(200);
+    expect((body as BookingList).items).toMatchObject([
+      { id: wish.id, undoneAt: null, taken: [{ item: { count: 2 } }] },
+    ]);
+
+    await request(app).post(`/api/shop/bookings/${wish.id}/undo`).expect(200);
+    await request(app).post(`/api/shop/bookings/${wish.id}/undo`).expect(200);
+    const back = await list();
+    expect(back.find(({ id }) => id === sheet.id)?.item.count).toBe(3);
+    expect(back.filter(({ item }) => item.length === '700 mm')).toEqual([]);
+  });
+
+  it('is refused whole where the rack has less, or an off-cut is used already', async () => {
+    const [offcut, sheet] = await list();
+    const common = { job: randomUUID(), material: PLY.material };
+    const taken = [
+      { stock: offcut!.id, count: 1 },
+      { stock: sheet!.id, count: 9 },
+    ];
+    const { body } = await book({ ...common, id: randomUUID(), taken, brought: [REST] }).expect(409);
+    expect((body as Problem).says).toBe(
+      'The rack has 3 of what the layout takes 9 of. Nothing was booked; lay it out again.',
+    );
+    expect(await list()).toHaveLength(2);
+
+    const id = randomUUID();
+    const { body: then } = await book({ ...common, id, taken: [], brought: [{ ...REST, place: 'new' }] }).expect(200);
+    const brought = (then as StockList).items.find(({ item }) => item.place === 'new');
+    await request(app).delete(`/api/shop/stock/${brought!.id}`).expect(200);
+    await request(app).post(`/api/shop/bookings/${id}/undo`).expect(409);
+    await request(app).post(`/api/shop/bookings/${randomUUID()}/undo`).expect(404);
+  });
+
+  it('is counted once when two ask at the same moment', async () => {
+    const sheet = (await list()).find(({ item }) => item.kind === 'sheet')!;
+    const wishes = [1, 2, 3].map(() => ({
+      id: randomUUID(),
+      job: randomUUID(),
+      material: PLY.material,
+      taken: [{ stock: sheet.id, count: 2 }],
+      brought: [],
+    }));
+    const answers = await Promise.all(wishes.map((wish) => book(wish)));
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
+    expect((await list()).find(({ id }) => id === sheet.id)?.item.count).toBe(1);
+  });
+});
+
+describe('the supplier’s price list', () => {
+  it('is empty until asked for, then dated and kept', async () => {
+    const prices = async () => (await request(app).get('/api/shop/prices').expect(200)).body as PriceList;
+    expect(await prices()).toEqual({ items: [], simulated: true });
+    const { body } = await request(app).post('/api/shop/prices/refresh').expect(200);
+    const { items } = body as PriceList;
+    expect(items.length).toBeGreaterThan(4);
+    for (const { pricedOn } of items) expect(pricedOn).toBe(new Date().toISOString().slice(0, 10));
+    expect(await prices()).toEqual(body);
+  });
+
+  it('sways a little around what it stands in for', async () => {
+    const on = new Date('2026-11-23T10:00:00Z');
+    const [low, high] = await Promise.all(
+      [0, 1].map((chance) =>
+        simulatedSupplier(
+          () => chance,
+          () => on,
+        )(),
+      ),
+    );
+    expect(low![0]!.price).toBeLessThan(high![0]!.price);
+    expect(low![0]!.pricedOn).toBe('2026-11-23');
+  });
+});

@@ -1,0 +1,30 @@
+import { IsArray, IsIn, IsObject, IsOptional, IsString, IsUrl, IsUUID, MaxLength } from 'class-validator';
+
+/** What is printed: the job as it stands on the screen, with its layouts where they are asked for. */
+export class PrintWish {
+  @IsObject()
+  document!: object;
+
+  @IsUUID()
+  job!: string;
+
+  /** Sheets as they were laid out; held against the plan before they are printed. */
+  @IsOptional()
+  @IsArray()
+  layouts?: unknown[];
+
+  @IsIn(['a4', 'letter'])
+  paper: 'a4' | 'letter' = 'a4';
+
+  /** Where this Zabble is found, for the codes on labels. */
+  @IsString()
+  @MaxLength(200)
+  @IsUrl({ require_tld: false, require_protocol: true, protocols: ['http', 'https'] })
+  address!: string;
+}
+
+/** Largest job with its layouts, in bytes. */
+export const LARGEST_PRINT = 12_000_000;
+
+export const PRINTS = ['cut-list.pdf', 'labels.pdf', 'layouts.pdf', 'job.zip'] as const;
+export type PrintName = (typeof PRINTS)[number];
