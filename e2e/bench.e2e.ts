@@ -87,9 +87,11 @@ test('a job of two banks: each has its own face, and the cut list holds both', a
   await page.getByRole('button', { name: 'Bench, right' }).click();
   await expect.poll(() => figure(page, 'Width that governs')).toBe('30');
   await page.getByRole('link', { name: /^Cut/ }).click();
-  await expect(page.getByText('sides of left 4', { exact: false }).first()).toBeVisible();
-  await expect(page.getByText('sides of right 4', { exact: false }).first()).toBeVisible();
-  await expect(page.getByText('forecast: not before the opening is measured').first()).toBeVisible();
+  const held = page.getByRole('region', { name: 'Held' });
+  await expect(held).toContainText('held until the opening is measured as built');
+  await held.getByRole('button', { name: 'What they will be' }).click();
+  await expect(held.getByText('sides of left 4', { exact: false }).first()).toBeVisible();
+  await expect(held.getByText('sides of right 4', { exact: false }).first()).toBeVisible();
 });
 
 test('another unit: the same lengths, written in it', async ({ page }) => {

@@ -77,6 +77,7 @@ test('banded, framed, from one panel: the cut list follows', async ({ page }) =>
   await made.getByRole('button', { name: 'Framed' }).click();
   await made.getByLabel('Panel of').selectOption('6 mm birch plywood');
   await page.getByRole('link', { name: /^Cut/ }).click();
+  await page.getByRole('button', { name: 'The boxes are hung' }).click();
   await expect(page.getByRole('table').last()).toContainText(/stiles of|front rails of/);
   await kept(page);
 });

@@ -23,9 +23,10 @@ test('a job is searched, deleted and brought back', async ({ page }) => {
 test('a job goes out as a file and comes in as one; a broken file says which field', async ({ page }) => {
   await openJob(page, 'Rope bench');
   await page.getByRole('link', { name: /^Cut/ }).click();
+  await page.getByRole('tab', { name: 'Files' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Download the job file' }).click(),
+    page.getByRole('link', { name: 'The job file' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('rope-bench.zabble.json');
   const text = await readFile(await download.path(), 'utf8');

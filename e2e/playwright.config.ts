@@ -3,12 +3,22 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: '.',
   // A project each: every file starts from a new database with the demo jobs.
-  projects: ['story', 'measure', 'slides', 'bench', 'boxes', 'divide', 'fronts', 'everywhere', 'jobs', 'keeping'].map(
-    (name) => ({
-      name,
-      testMatch: `${name}.e2e.ts`,
-    }),
-  ),
+  projects: [
+    'story',
+    'measure',
+    'slides',
+    'bench',
+    'boxes',
+    'divide',
+    'fronts',
+    'cut',
+    'everywhere',
+    'jobs',
+    'keeping',
+  ].map((name) => ({
+    name,
+    testMatch: `${name}.e2e.ts`,
+  })),
   outputDir: './test-results',
   workers: 1,
   retries: 0,

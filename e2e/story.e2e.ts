@@ -19,6 +19,7 @@ test('one width reading changes the governing width, every front, box and part a
   await page.getByRole('link', { name: /^Boxes/ }).click();
   for (const box of [1, 2, 3, 4, 5, 6]) expect(await figure(page, `Width of box ${box}`)).toBe('22 7/8');
   await page.getByRole('link', { name: /^Cut/ }).click();
+  await page.getByRole('button', { name: 'The boxes are hung' }).click();
   await expect(
     page
       .getByRole('table')

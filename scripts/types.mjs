@@ -10,6 +10,7 @@ const CHECKS = [
   ['npx', ['tsc', '-p', 'apps/server']],
   ['npx', ['tsc', '-p', 'tsconfig.spec.json']],
   ['npx', ['tsc', '-p', 'apps/web/tsconfig.spec.json', '--noEmit']],
+  ['npx', ['tsc', '-p', 'apps/web/tsconfig.worker.json']],
   ['npx', ['tsc', '-p', 'e2e']],
   ['npx', ['ngc', '-p', 'tsconfig.json', '--noEmit'], join(ROOT, 'apps/web')],
 ];

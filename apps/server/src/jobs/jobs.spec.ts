@@ -4,13 +4,12 @@ import type { Express } from 'express';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Pool } from 'mysql2/promise';
-import { pino } from 'pino';
 import request from 'supertest';
-import { createApp } from '../app';
 import { migrate } from '../db/migrate';
 import { openPool } from '../db/pool';
 import { addDemoJobs } from '../demo/demo';
 import { JobRepository } from './repository';
+import { quietApp } from '../own-server.spec-data';
 import { JobService } from './service';
 
 const folder = (path: string): string => join(__dirname, '../..', path);
@@ -25,13 +24,7 @@ let jobs: JobService;
 beforeAll(async () => {
   pool = openPool(process.env['TEST_DATABASE_URL'] ?? '');
   jobs = new JobService(new JobRepository(pool));
-  app = createApp({
-    pool,
-    jobs,
-    logger: pino({ level: 'silent' }),
-    webRoot: folder('no-such-folder'),
-    version: 'test',
-  });
+  app = quietApp(pool);
 });
 afterAll(() => pool.end());
 
@@ -48,13 +41,7 @@ describe('a new database', () => {
     const { body } = (await request(app).get('/api/health').expect(200)) as { body: unknown };
     expect(body).toEqual({ status: 'ok', database: 'answers', version: 'test' });
     const gone = openPool('mysql://nobody:x@127.0.0.1:1/none');
-    const lost = createApp({
-      pool: gone,
-      jobs,
-      logger: pino({ level: 'silent' }),
-      webRoot: folder('no-such-folder'),
-      version: 'test',
-    });
+    const lost = quietApp(gone);
     await request(lost).get('/api/health').expect(503);
     await gone.end();
   });
@@ -187,13 +174,7 @@ describe('what can’t be taken is refused with a sentence', () => {
 
   it('also when the database is away', async () => {
     const gone = openPool('mysql://nobody:x@127.0.0.1:1/none');
-    const lost = createApp({
-      pool: gone,
-      jobs: new JobService(new JobRepository(gone)),
-      logger: pino({ level: 'silent' }),
-      webRoot: folder('no-such-folder'),
-      version: 'test',
-    });
+    const lost = quietApp(gone);
     const [code, problem] = await says(request(lost).get('/api/jobs'));
     expect([code, problem.says]).toEqual([
       503,

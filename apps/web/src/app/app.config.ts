@@ -9,6 +9,8 @@ import { JobEffects } from './store/job/job.effects';
 import { JobsEffects, jobsFeature } from './jobs/jobs-store';
 import { jobFeature } from './store/job/job.reducer';
 import { sessionFeature } from './store/session/session';
+import { LAYOUT_SEARCH } from './workers/layout-worker';
+import { makeLayoutWorker } from './workers/make-layout-worker';
 
 export const appConfig: ApplicationConfig = {
   providers: [
@@ -21,6 +23,7 @@ export const appConfig: ApplicationConfig = {
       [sessionFeature.name]: sessionFeature.reducer,
     }),
     provideEffects(JobEffects, JobsEffects),
+    { provide: LAYOUT_SEARCH, useValue: makeLayoutWorker },
     // The application itself stays on the device: a page can be loaded afresh while the server is away.
     provideServiceWorker('ngsw-worker.js', {
       enabled: !isDevMode(),

@@ -70,7 +70,7 @@ describe('layouts of a job', () => {
       },
       { id: 's8', material: 'something else', length: millimetres(1200), width: millimetres(600), count: 9 },
     ];
-    const [{ task }] = sheetParts(job, planned, 'all', rack) as [{ task: Parameters<typeof layOut>[0] }];
+    const { task } = sheetParts(job, planned, 'all', rack)[0]!;
     expect(task.stock.map(({ id, count }) => [id, count])).toEqual([
       ['s7', 2],
       [material!.id, undefined],

@@ -37,22 +37,24 @@ export function* layOut(task: LayoutTask, seed = 1): Generator<Found, void, unde
   const chance = chanceFrom(seed);
   const fewest = fewestSheets(task);
   const joins = canJoin(task, fewest) ? JOINS : 0;
+  const telling = new Telling(task, fewest);
   let tried = 0;
-  let best: Try = tryOne(task, task.pieces, ANY);
+  let at: Try = tryOne(task, task.pieces, ANY);
   for (const sorted of ORDERS)
     for (const habit of HABITS) {
       tried += 1;
-      best = better(best, tryOne(task, [...task.pieces].sort(sorted), habit));
-      yield told(task, best, fewest, tried);
-      if (ended(task, best, fewest)) return;
+      at = better(at, tryOne(task, [...task.pieces].sort(sorted), habit));
+      yield telling.tell(at, tried);
+      if (ended(task, at, fewest)) return;
     }
   for (;;) {
-    const joined = firstJoined(task, joins, chance);
-    tried += joins + 1;
+    const tries = proven(at, fewest) ? 0 : joins;
+    const joined = firstJoined(task, tries, chance);
+    tried += tries + 1;
     const habit = HABITS[Math.floor(chance() * HABITS.length)] ?? ANY;
-    best = joined ?? better(best, tryOne(task, changed(best.order, chance), habit));
-    yield told(task, best, fewest, tried);
-    if (ended(task, best, fewest)) return;
+    at = better(at, joined ?? tryOne(task, changed(at.order, chance), habit));
+    yield telling.tell(at, tried);
+    if (ended(task, at, fewest)) return;
   }
 }
 
@@ -162,16 +164,40 @@ function changed(order: readonly Piece[], chance: () => number): readonly Piece[
   return next;
 }
 
-function told({ rules: { kerf } }: LayoutTask, best: Try, fewest: number, tried: number): Found {
-  const layout: Layout = {
-    sheets: best.sheets.map(({ stock, root }) => ({
+/** Costs this near are equal. */
+const HAIR = 1e-9;
+
+/** Tells the best so far; its layout is written out once, however long it stays the best. */
+class Telling {
+  private best: Try | undefined;
+  private layout: Layout = { sheets: [], left: [] };
+  private settings = 0;
+
+  constructor(
+    private readonly task: LayoutTask,
+    private readonly fewest: number,
+  ) {}
+
+  /** Where the search stands now: told only where it is truly better, so that what is shown rests. */
+  tell(at: Try, tried: number): Found {
+    if (!this.best || at.cost < this.best.cost - HAIR) {
+      this.best = at;
+      this.layout = layoutOf(this.task, at);
+      this.settings = settingsOf(at.sheets.map(({ root }) => root)).size;
+    }
+    const { layout, settings, fewest } = this;
+    return { layout, fewest, proven: proven(this.best, fewest), settings, tried };
+  }
+}
+
+function layoutOf({ rules: { kerf } }: LayoutTask, { sheets, left }: Try): Layout {
+  return {
+    sheets: sheets.map(({ stock, root }) => ({
       stock: stock.id,
       length: stock.length,
       width: stock.width,
       panel: panelOf(root, kerf),
     })),
-    left: best.left.map(({ id }) => id),
+    left: left.map(({ id }) => id),
   };
-  const settings = settingsOf(best.sheets.map(({ root }) => root)).size;
-  return { layout, fewest, proven: proven(best, fewest), settings, tried };
 }

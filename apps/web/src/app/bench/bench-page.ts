@@ -20,6 +20,7 @@ import { selectBank, SessionActions, sessionFeature } from '../store/session/ses
 import { BenchHeader } from './bench-header';
 import { BoxesStep } from './boxes/boxes-step';
 import { ConflictBar } from './conflict-bar';
+import { CutSide } from './cut/cut-side';
 import { CutStep } from './cut/cut-step';
 import { DivideStep } from './divide/divide-step';
 import { Findings } from './findings/findings-list';
@@ -39,6 +40,7 @@ import { STEPS } from './steps';
     BenchHeader,
     BoxesStep,
     ConflictBar,
+    CutSide,
     CutStep,
     DivideStep,
     Findings,

@@ -1,100 +1,101 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { Store } from '@ngrx/store';
-import { ROUTES } from '@zabble/contract/routes';
 import {
-  writeExact,
-  type Asked,
-  type BankPlan,
-  type Crosscut,
-  type CutGroup,
-  type Release,
-  type Role,
-  type Use,
-} from '@zabble/core';
-import { jobFeature } from '../../store/job/job.reducer';
-import { selectCutList, selectPlan, selectShowing } from '../../store/job/job.selectors';
-import { SessionActions } from '../../store/session/session';
-import { Figure } from '../../ui/figure';
-import { Size } from '../../ui/size';
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  untracked,
+  type OnDestroy,
+} from '@angular/core';
+import { ActivatedRoute } from '@angular/router';
+import { toSignal } from '@angular/core/rxjs-interop';
+import type { BankPlan } from '@zabble/core';
+import { AtTheSaw } from './at-the-saw';
+import { BoardsView } from './boards-view';
+import { CutDesk } from './cut-desk';
+import { FilesView } from './files-view';
+import { PartCard } from './part-card';
+import { RackView } from './rack-view';
+import { SheetsView } from './sheets-view';
 
-const ROLES: Readonly<Record<Role, string>> = {
-  side: 'sides',
-  front: 'box fronts',
-  back: 'backs',
-  bottom: 'bottoms',
-  muntin: 'muntins',
-  face: 'drawer fronts',
-  stile: 'stiles',
-  rail: 'front rails',
-  panel: 'panels',
-};
-const RELEASES: Readonly<Record<Release, string>> = {
-  forecast: 'forecast: not before the opening is measured',
-  now: 'may be cut now',
-  groove: 'held until the groove is cut and tried',
-  hung: 'held until the boxes are hung',
-};
+const VIEWS = [
+  { id: 'saw', name: 'At the saw' },
+  { id: 'sheets', name: 'Sheets' },
+  { id: 'boards', name: 'Boards' },
+  { id: 'rack', name: 'Rack' },
+  { id: 'files', name: 'Files' },
+] as const;
 
-/** Cut: every part, grouped as it is cut: by material, by rip, by length. */
+/** Cut: what may be cut now, from what, at which setting; the sheets, the rack, and files for elsewhere. */
 @Component({
   selector: 'z-cut-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Figure, Size],
-  templateUrl: './cut-step.html',
+  imports: [AtTheSaw, BoardsView, FilesView, PartCard, RackView, SheetsView],
+  template: `<div class="flex flex-col gap-4">
+    <div class="flex flex-wrap gap-1" role="tablist" aria-label="Views of the cutting">
+      @for (view of views; track view.id) {
+        <button
+          type="button"
+          role="tab"
+          class="press"
+          [class.press-main]="view.id === desk.view()"
+          [attr.aria-selected]="view.id === desk.view()"
+          [tabindex]="view.id === desk.view() ? 0 : -1"
+          (click)="desk.view.set(view.id)"
+          (keydown.arrowRight)="turn(1, $event)"
+          (keydown.arrowLeft)="turn(-1, $event)"
+        >
+          {{ view.name }}
+        </button>
+      }
+    </div>
+    @if (part(); as looked) {
+      <z-part-card [part]="looked" />
+    }
+    @switch (desk.view()) {
+      @case ('saw') {
+        <z-at-the-saw [bank]="bank()" />
+      }
+      @case ('sheets') {
+        <z-sheets-view />
+      }
+      @case ('boards') {
+        <z-boards-view />
+      }
+      @case ('rack') {
+        <z-rack-view />
+      }
+      @case ('files') {
+        <z-files-view />
+      }
+    }
+  </div>`,
 })
-export class CutStep {
+export class CutStep implements OnDestroy {
   readonly bank = input.required<BankPlan>();
-  private readonly store = inject(Store);
-  private readonly plan = this.store.selectSignal(selectPlan);
-  protected readonly list = this.store.selectSignal(selectCutList);
-  private readonly id = this.store.selectSignal(jobFeature.selectId);
-  private readonly showing = this.store.selectSignal(selectShowing);
-  protected readonly file = computed(() => ROUTES.jobFile(this.id() ?? ''));
-  protected readonly releases = RELEASES;
+  protected readonly desk = inject(CutDesk);
+  protected readonly views = VIEWS;
+  private readonly query = toSignal(inject(ActivatedRoute).queryParamMap);
+  protected readonly part = computed(() => this.desk.byName().get(this.desk.part() ?? ''));
 
-  /** As measured: in the job’s unit where it is whole there, else in millimetres. */
-  protected thickness({ material }: CutGroup): string {
-    return writeExact(material.thickness, this.showing()?.unit ?? 'mm');
+  constructor() {
+    this.desk.active.set(true);
+    effect(() => {
+      const name = this.query()?.get('part');
+      if (name) untracked(() => this.desk.part.set(name));
+    });
   }
 
-  /** The release all parts of a group share; undefined where they differ. */
-  protected releaseOf({ rips }: CutGroup): Release | undefined {
-    const found = new Set(rips.flatMap(({ crosscuts }) => crosscuts.map(({ release }) => release)));
-    return found.size === 1 ? [...found][0] : undefined;
+  ngOnDestroy(): void {
+    this.desk.active.set(false);
   }
 
-  /** Which parts of which drawers: “sides of 1, 2, 3”; where the job has several banks, each by its name. */
-  protected served({ uses }: Crosscut): string {
-    const roles = [...new Set(uses.map(({ role }) => role))];
-    return roles
-      .map(
-        (role) =>
-          `${ROLES[role]} of ${uses
-            .filter((use) => use.role === role)
-            .map((use) => this.called(use))
-            .join(', ')}`,
-      )
-      .join('; ');
-  }
-
-  protected asked({ uses }: Crosscut, size: 'length' | 'width'): Asked {
-    const own = uses.find(({ path }) => path === this.bank().path) ?? (uses[0] as Use);
-    return { kind: 'part', drawer: own.drawer, role: own.role, size };
-  }
-
-  /** A sum can be asked for where the part is of the bank on the bench. */
-  protected here({ uses }: Crosscut): boolean {
-    return uses.some(({ path }) => this.bank().path === path);
-  }
-
-  protected choose({ uses }: Crosscut): void {
-    const own = uses.find(({ path }) => path === this.bank().path);
-    if (own) this.store.dispatch(SessionActions.drawerChosen({ drawer: own.drawer }));
-  }
-
-  private called({ case: owner, bank, place }: Use): string {
-    const cases = this.plan()?.cases ?? [];
-    const banks = cases.reduce((sum, each) => sum + each.banks.length, 0);
-    return [...(cases.length > 1 ? [owner] : []), ...(banks > 1 ? [bank] : []), place + 1].join(' ');
+  protected turn(by: number, event: Event): void {
+    const at = VIEWS.findIndex(({ id }) => id === this.desk.view());
+    const next = VIEWS[(at + by + VIEWS.length) % VIEWS.length];
+    if (next) this.desk.view.set(next.id);
+    const tabs = (event.currentTarget as HTMLElement).parentElement?.querySelectorAll('button');
+    tabs?.[(at + by + VIEWS.length) % VIEWS.length]?.focus();
   }
 }

@@ -1,5 +1,5 @@
 import { createSelector } from '@ngrx/store';
-import { cutList, showStep, type Job, type Showing } from '@zabble/core';
+import { showStep, type Job, type Showing } from '@zabble/core';
 import { jobFeature } from './job.reducer';
 import { planOnce, readOnce } from './worked-once';
 
@@ -12,12 +12,6 @@ export const selectJob = createSelector(selectDocument, (document): Job | undefi
 });
 
 export const selectPlan = createSelector(selectJob, (job) => job && planOnce(job));
-
-export const selectCutList = createSelector(
-  selectJob,
-  selectPlan,
-  (job, planned) => job && planned && cutList(job, planned),
-);
 
 /** How this job's lengths are shown. */
 export const selectShowing = createSelector(

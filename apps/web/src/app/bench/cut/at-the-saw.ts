@@ -1,0 +1,153 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import {
+  groupsOf,
+  PART_WORDS,
+  RELEASES,
+  toCut,
+  WHEN,
+  writeExact,
+  type Asked,
+  type BankPlan,
+  type Crosscut,
+  type CutGroup,
+  type CutPart,
+  type Release,
+  type Served,
+} from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectShowing } from '../../store/job/job.selectors';
+import { Figure } from '../../ui/figure';
+import { Says } from '../../ui/says';
+import { Size } from '../../ui/size';
+import { CutDesk } from './cut-desk';
+import { GateButton } from './gate-button';
+import { cutPatch } from './records';
+import { SettingsList } from './settings-list';
+import { Who } from './who';
+
+/** Parts that wait for the same thing. */
+interface Held {
+  readonly release: Release;
+  readonly parts: readonly CutPart[];
+  readonly says: string;
+}
+
+/** At the saw: what may be cut now, widest rip first; then what waits, and for what; then what is cut. */
+@Component({
+  selector: 'z-at-the-saw',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Figure, GateButton, Says, SettingsList, Size],
+  templateUrl: './at-the-saw.html',
+})
+export class AtTheSaw {
+  readonly bank = input.required<BankPlan>();
+  protected readonly desk = inject(CutDesk);
+  private readonly edits = inject(JobEdits);
+  private readonly who = inject(Who);
+  private readonly store = inject(Store);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly says = signal('');
+  protected readonly when = WHEN;
+  protected readonly groups = computed(() => groupsOf(this.desk.job()?.materials ?? [], this.desk.free()));
+  protected readonly held = computed((): readonly Held[] => {
+    const waiting = this.desk.parts().filter((part) => part.release !== 'now' && toCut(part));
+    return RELEASES.flatMap((release) => {
+      const parts = waiting.filter((part) => part.release === release);
+      return parts.length === 0 ? [] : [{ release, parts, says: counted(parts) }];
+    });
+  });
+  protected readonly done = computed(() => this.desk.parts().filter((part) => !toCut(part)));
+  protected readonly again = computed(() => this.desk.parts().filter(({ standing }) => standing?.fits === 'again'));
+  protected readonly trims = computed(() => this.desk.parts().filter(({ standing }) => standing?.fits === 'trim'));
+  /** Which held parts are shown in the size they will have about. */
+  protected readonly opened = signal<Release | undefined>(undefined);
+  /** In one line: how much, from what, where to begin. */
+  protected readonly first = computed(() => this.groups()[0]?.rips[0]);
+
+  /** Sheets the layout of a material takes, as far as it is found. */
+  protected sheetsOf({ material }: CutGroup): string {
+    const sheets = this.desk.found().get(material.id)?.layout.sheets;
+    if (!sheets || this.desk.which() === 'all') return '';
+    const rack = sheets.filter(({ stock }) => stock !== material.id).length;
+    const whole = sheets.length - rack;
+    const told = [
+      whole > 0 ? `${whole} whole ${whole === 1 ? 'sheet' : 'sheets'}` : '',
+      rack > 0 ? `${rack} from the rack` : '',
+    ];
+    return `from ${told.filter((each) => each !== '').join(' and ')}`;
+  }
+
+  protected thickness({ material }: CutGroup): string {
+    return writeExact(material.thickness, this.showing()?.unit ?? 'mm');
+  }
+
+  /** Which parts of which drawers: “sides of 1, 2, 3”; where the job has several banks, each by its name. */
+  protected served({ uses, parts }: Crosscut): string {
+    const roles = [...new Set(uses.map(({ role }) => role))];
+    return roles
+      .map((role) => {
+        const own = uses.filter((use) => use.role === role);
+        if (role === 'extra') return [...new Set(parts.map(({ called }) => called ?? ''))].join(', ');
+        const many = own.length > 1 || (own[0]?.count ?? 0) > 1;
+        return `${PART_WORDS[role][many ? 'many' : 'one']} of ${own.map((use) => this.called(use)).join(', ')}`;
+      })
+      .join('; ');
+  }
+
+  protected asked({ uses }: Crosscut, size: 'length' | 'width'): Asked {
+    const own = uses.find(({ path }) => path === this.bank().path) ?? uses[0];
+    const role = own?.role === 'extra' || !own ? 'side' : own.role;
+    return { kind: 'part', drawer: own?.drawer ?? '', role, size };
+  }
+
+  /** A sum can be asked for where the part is of the bank on the bench, and sawn to the size it ends with. */
+  protected here({ uses, parts }: Crosscut): boolean {
+    return uses.some(({ path }) => this.bank().path === path) && !parts[0]?.finished;
+  }
+
+  protected look({ parts }: Crosscut): void {
+    this.desk.part.set(parts[0]?.name);
+  }
+
+  protected markCut({ parts }: Crosscut): void {
+    const [document, unit] = [this.document(), this.showing()?.unit];
+    if (!document || !unit) return;
+    const patch = cutPatch(document, parts, this.who.deed(), unit);
+    this.says.set(this.edits.apply(parts.length === 1 ? 'a part cut' : `${parts.length} parts cut`, [patch]) ?? '');
+  }
+
+  protected open(release: Release): void {
+    this.opened.update((now) => (now === release ? undefined : release));
+  }
+
+  /** A forecast, to buy and to price by; nothing is cut by it. */
+  protected forecast({ parts }: Held): readonly Crosscut[] {
+    const groups = groupsOf(this.desk.job()?.materials ?? [], parts);
+    return groups.flatMap(({ rips }) => rips.flatMap(({ crosscuts }) => crosscuts));
+  }
+
+  /** Banks whose gate of this kind is still shut. */
+  protected banksAt({ parts }: Held): readonly string[] {
+    return [...new Set(parts.map(({ use }) => use.path))].filter((path) => path !== '');
+  }
+
+  private called({ case: owner, bank, place }: Served): string {
+    const cases = this.desk.plan()?.cases ?? [];
+    const banks = cases.reduce((sum, each) => sum + each.banks.length, 0);
+    return [...(cases.length > 1 ? [owner] : []), ...(banks > 1 ? [bank] : []), place + 1].join(' ');
+  }
+}
+
+/** “6 bottoms, 12 sides”. */
+function counted(parts: readonly CutPart[]): string {
+  const roles = [...new Set(parts.map(({ use }) => use.role))];
+  return roles
+    .map((role) => {
+      const count = parts.filter(({ use }) => use.role === role).length;
+      return `${count} ${PART_WORDS[role][count === 1 ? 'one' : 'many']}`;
+    })
+    .join(', ');
+}

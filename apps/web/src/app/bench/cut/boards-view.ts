@@ -1,0 +1,77 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { allowanceOf, boardList, PART_WORDS, type BoardRow } from '@zabble/core';
+import { Size } from '../../ui/size';
+import { CutDesk } from './cut-desk';
+
+/** Boards: solid wood over size, and what that comes to at the yard. */
+@Component({
+  selector: 'z-boards-view',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Size],
+  template: `@for (group of groups(); track group.wood) {
+      <section class="mb-4" [attr.aria-label]="group.wood">
+        <h3 class="flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink pb-1">
+          <span class="text-lg font-semibold">{{ group.wood }}</span>
+          <span>
+            <b class="font-semibold">{{ group.bought.boardFeet.toFixed(1) }}</b> board feet ·
+            <b class="font-semibold">{{ group.bought.feet.toFixed(1) }}</b> ft
+            <span class="caption"
+              >({{ group.bought.metres.toFixed(2) }} m, {{ group.bought.cubicMetres.toFixed(4) }} m³)</span
+            >
+          </span>
+        </h3>
+        <table class="w-full border-collapse">
+          <thead class="caption text-right">
+            <tr>
+              <th class="w-14 py-1 font-medium" scope="col">Count</th>
+              <th class="py-1 font-medium" scope="col">Long</th>
+              <th class="py-1 font-medium" scope="col">Wide</th>
+              <th class="py-1 font-medium" scope="col">Thick</th>
+              <th class="py-1 font-medium" scope="col">From rough</th>
+              <th class="py-1 pl-5 text-left font-medium" scope="col">For</th>
+            </tr>
+          </thead>
+          <tbody>
+            @for (row of group.rows; track $index) {
+              <tr class="border-b border-line text-right text-lg">
+                <td class="py-1.5">{{ row.count }}</td>
+                <td><z-size [length]="row.length" /></td>
+                <td><z-size [length]="row.width" /></td>
+                <td><z-size [length]="row.thickness" /></td>
+                <td><z-size [length]="row.rough" /></td>
+                <td class="pl-5 text-left text-base">{{ called(row) }}</td>
+              </tr>
+            }
+          </tbody>
+        </table>
+      </section>
+    } @empty {
+      <p class="caption">
+        Nothing of this job is made of boards: its materials come in sheets, and it has no wooden runners or rails.
+      </p>
+    }
+    @if (over(); as more) {
+      <p class="caption">
+        Over size by <z-size [length]="more.length" [unit]="true" /> of length and
+        <z-size [length]="more.width" [unit]="true" /> of width, waste not counted: add a fifth to two fifths for knots
+        and figure. Rails stand between the case’s sides; what their joints take is added by hand.
+      </p>
+    }`,
+})
+export class BoardsView {
+  private readonly desk = inject(CutDesk);
+  protected readonly groups = computed(() => {
+    const [job, plan] = [this.desk.job(), this.desk.plan()];
+    return job && plan ? boardList(job, plan) : [];
+  });
+  protected readonly over = computed(() => {
+    const job = this.desk.job();
+    return job && this.groups().length > 0 ? allowanceOf(job) : undefined;
+  });
+
+  protected called({ what, count }: BoardRow): string {
+    const words = PART_WORDS[what as keyof typeof PART_WORDS] as { one: string; many: string } | undefined;
+    if (words && what !== 'rail') return count === 1 ? words.one : words.many;
+    return count === 1 ? what : `${what}s`;
+  }
+}

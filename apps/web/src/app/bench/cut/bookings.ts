@@ -1,0 +1,79 @@
+import { ChangeDetectionStrategy, Component, effect, inject, signal, untracked } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { Booking } from '@zabble/contract';
+import { sentenceOf } from '../../jobs/jobs-store';
+import { jobFeature } from '../../store/job/job.reducer';
+import { Says } from '../../ui/says';
+import { Rack } from './rack';
+import { RackApi } from './rack-api';
+
+/** Sheets of this job that were cut: what each took from the rack and left there; the rack can be put back. */
+@Component({
+  selector: 'z-bookings',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Says],
+  template: `@if (list().length > 0) {
+      <section class="flex flex-col border-t border-line pt-3" aria-label="Sheets cut so far">
+        <h3 class="text-lg font-semibold">Sheets cut so far</h3>
+        <ul>
+          @for (booking of list(); track booking.id) {
+            <li
+              class="flex flex-wrap items-center gap-2 border-b border-line py-1"
+              [class.text-soft]="booking.undoneAt"
+            >
+              <span class="flex-1">
+                {{ booking.material }}
+                <span class="caption block">{{ told(booking) }}</span>
+              </span>
+              @if (booking.undoneAt) {
+                <span class="caption">put back</span>
+              } @else {
+                <button type="button" class="press" (click)="undo(booking)">Put the rack back</button>
+              }
+            </li>
+          }
+        </ul>
+        <p class="caption pt-1">
+          Putting back changes the rack only; parts marked as cut stay so until that is undone.
+        </p>
+      </section>
+    }
+    <z-says [text]="says()" />`,
+})
+export class Bookings {
+  private readonly api = inject(RackApi);
+  private readonly rack = inject(Rack);
+  private readonly id = inject(Store).selectSignal(jobFeature.selectId);
+  protected readonly list = signal<readonly Booking[]>([]);
+  protected readonly says = signal('');
+
+  constructor() {
+    effect(() => {
+      // What leans there changed: a sheet may have been booked.
+      this.rack.entries();
+      const id = this.id();
+      untracked(() => id !== undefined && this.fetch(id));
+    });
+  }
+
+  protected told({ taken, brought, bookedAt }: Booking): string {
+    const from =
+      taken.length > 0
+        ? `took ${taken.map(({ item }) => `${item.length} × ${item.width}`).join(', ')}`
+        : 'a sheet bought';
+    const left =
+      brought.length === 0 ? '' : `; left ${brought.map(({ item }) => `${item.length} × ${item.width}`).join(', ')}`;
+    return `${bookedAt.slice(0, 16).replace('T', ' ')}: ${from}${left}`;
+  }
+
+  protected undo({ id }: Booking): void {
+    this.rack.undo(id, () => this.says.set(''));
+  }
+
+  private fetch(id: string): void {
+    this.api.bookings(id).subscribe({
+      next: ({ items }) => this.list.set(items),
+      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
+    });
+  }
+}

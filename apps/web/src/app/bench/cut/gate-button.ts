@@ -1,0 +1,56 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { Release } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectBank } from '../../store/session/session';
+import { Says } from '../../ui/says';
+import { CutDesk } from './cut-desk';
+import { Who } from './who';
+
+const GATES: Readonly<Partial<Record<Release, string>>> = {
+  slides: 'The slides are in hand',
+  groove: 'The groove is tried',
+  hung: 'The boxes are hung',
+};
+
+/** What opens a gate of a bank: that it is done, or the step where it is. */
+@Component({
+  selector: 'z-gate-button',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [RouterLink, Says],
+  template: `@if (words(); as says) {
+      <button type="button" class="press" (click)="pass(says)">{{ says }}{{ bankName() }}</button>
+    } @else if (release() === 'forecast') {
+      <a class="press" [routerLink]="['/jobs', id(), 'measure']">Measure{{ bankName() }}</a>
+    }
+    <z-says [text]="says()" />`,
+  host: { class: 'contents' },
+})
+export class GateButton {
+  readonly release = input.required<Release>();
+  /** Path of the bank. */
+  readonly path = input.required<string>();
+  /** Other banks wait for the same. */
+  readonly several = input(false);
+  private readonly edits = inject(JobEdits);
+  private readonly who = inject(Who);
+  private readonly desk = inject(CutDesk);
+  private readonly store = inject(Store);
+  protected readonly id = this.store.selectSignal(jobFeature.selectId);
+  protected readonly bank = this.store.selectSignal(selectBank);
+  protected readonly says = signal('');
+  protected readonly words = computed(() => GATES[this.release()]);
+  protected readonly bankName = computed(() => {
+    if (!this.several()) return '';
+    const banks = this.desk.plan()?.cases.flatMap((owner) => owner.banks) ?? [];
+    const name = banks.find(({ path }) => path === this.path())?.id;
+    return name === undefined ? '' : `, bank ${name}`;
+  });
+
+  protected pass(says: string): void {
+    const patch = { path: `${this.path()}.gates.${this.release()}`, value: this.who.deed() };
+    this.says.set(this.edits.apply(says.toLowerCase(), [patch]) ?? '');
+  }
+}

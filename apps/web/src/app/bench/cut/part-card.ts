@@ -1,0 +1,109 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
+import { Store } from '@ngrx/store';
+import { drawerTitle, readLength, WHEN, writeExact, type CutPart, type Length } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectShowing } from '../../store/job/job.selectors';
+import { Says } from '../../ui/says';
+import { Size } from '../../ui/size';
+import { CutDesk } from './cut-desk';
+import { cutPatch, releasePatch } from './records';
+import { Who } from './who';
+
+/** One part: its size, what is worked into it, when it may be cut, and how it came out. */
+@Component({
+  selector: 'z-part-card',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [ReactiveFormsModule, Says, Size],
+  templateUrl: './part-card.html',
+})
+export class PartCard {
+  readonly part = input.required<CutPart>();
+  protected readonly desk = inject(CutDesk);
+  private readonly edits = inject(JobEdits);
+  protected readonly who = inject(Who);
+  private readonly store = inject(Store);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly when = WHEN;
+  protected readonly says = signal('');
+  protected readonly length = new FormControl('', { nonNullable: true });
+  protected readonly width = new FormControl('', { nonNullable: true });
+  protected readonly wrong = new FormControl('', { nonNullable: true });
+  protected readonly reason = new FormControl('', { nonNullable: true });
+  protected readonly name = new FormControl('', { nonNullable: true });
+  protected readonly drawer = computed(() => {
+    const plan = this.desk.plan();
+    return plan ? drawerTitle(plan, this.part()) : '';
+  });
+  protected readonly free = computed(() => this.part().release === 'now');
+  protected readonly works = computed(() =>
+    this.part().machining.map(({ kind, where, sizes }) => ({
+      says: `${kind.replace('-', ' ')}, ${where}`,
+      sizes: Object.entries(sizes).map(([size, { total }]) => ({ name: WORDS[size] ?? size, total })),
+    })),
+  );
+
+  constructor() {
+    this.name.setValue(this.who.name());
+    effect(() => {
+      const { length, width } = this.part();
+      untracked(() => {
+        this.length.setValue(this.plain(length.total));
+        this.width.setValue(this.plain(width.total));
+        this.wrong.setValue('');
+        this.says.set('');
+      });
+    });
+  }
+
+  protected named(): void {
+    this.who.set(this.name.value);
+  }
+
+  /** As it came out; with a word of what is wrong it is to be cut again. */
+  protected cut(): void {
+    const document = this.document();
+    const unit = this.showing()?.unit ?? 'mm';
+    const [length, width] = [readLength(this.length.value, unit), readLength(this.width.value, unit)];
+    if (!document) return;
+    if (!length.ok || !width.ok) {
+      this.says.set(length.ok ? (width.ok ? '' : width.says) : length.says);
+      return;
+    }
+    const wrong = this.wrong.value.trim();
+    const came = {
+      length: writeExact(length.value, unit),
+      width: writeExact(width.value, unit),
+      ...(wrong === '' ? {} : { wrong }),
+    };
+    const title = `${this.desk.titleOf(this.part())} ${wrong === '' ? 'cut' : 'came out wrong'}`;
+    const patch = cutPatch(document, [this.part()], this.who.deed(), unit, came);
+    this.says.set(this.edits.apply(title, [patch]) ?? '');
+  }
+
+  protected release(): void {
+    const document = this.document();
+    const reason = this.reason.value.trim();
+    if (!document) return;
+    if (reason === '') {
+      this.says.set('Say why it may be cut before its turn: the reason is kept with it.');
+      return;
+    }
+    const patch = releasePatch(document, [this.part().name], reason, this.who.deed());
+    this.says.set(this.edits.apply(`release ${this.desk.titleOf(this.part())}`, [patch]) ?? '');
+  }
+
+  protected close(): void {
+    this.desk.part.set(undefined);
+  }
+
+  private plain(length: Length): string {
+    const unit = this.showing()?.unit ?? 'mm';
+    const exact = writeExact(length, unit);
+    return exact.endsWith(` ${unit}`) ? exact.slice(0, -unit.length - 1) : exact;
+  }
+}
+
+const WORDS: Readonly<Record<string, string>> = { up: 'up from the lower edge', in: 'in from the end' };

@@ -1,0 +1,88 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
+import { Store } from '@ngrx/store';
+import type { StockEntry } from '@zabble/contract';
+import { readLength, sameName, writeExact, type StockItemOf } from '@zabble/core';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectShowing } from '../../store/job/job.selectors';
+import { Says } from '../../ui/says';
+import { CsvImport } from './csv-import';
+import { CutDesk } from './cut-desk';
+import { PriceView } from './price-view';
+import { Rack } from './rack';
+
+const text = () => new FormControl('', { nonNullable: true });
+
+/** The shop's rack: sheets, boards and off-cuts, kept across jobs. */
+@Component({
+  selector: 'z-rack-view',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [CsvImport, PriceView, ReactiveFormsModule, Says],
+  templateUrl: './rack-view.html',
+})
+export class RackView {
+  protected readonly rack = inject(Rack);
+  private readonly desk = inject(CutDesk);
+  private readonly store = inject(Store);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  protected readonly says = signal('');
+  protected readonly form = new FormGroup({
+    material: text(),
+    kind: new FormControl<StockItemOf<string>['kind']>('sheet', { nonNullable: true }),
+    length: text(),
+    width: text(),
+    thickness: text(),
+    count: new FormControl('1', { nonNullable: true }),
+    price: text(),
+    place: text(),
+  });
+  protected readonly names = computed(() => this.document()?.materials.map(({ name }) => name) ?? []);
+  protected readonly unit = computed(() => this.showing()?.unit ?? 'mm');
+
+  /** Of a material of this job: a layout will use it. */
+  protected serves({ item }: StockEntry): boolean {
+    return (
+      item.kind !== 'board' && (this.desk.job()?.materials ?? []).some(({ name }) => sameName(name, item.material))
+    );
+  }
+
+  /** A thickness other than the job counts with. */
+  protected differs({ item }: StockEntry): string {
+    const material = this.desk.job()?.materials.find(({ name }) => sameName(name, item.material));
+    const read = item.thickness === undefined ? undefined : readLength(item.thickness, this.unit());
+    if (!material || !read?.ok || Math.abs(read.value - material.thickness) < 150_000) return '';
+    return `measures ${item.thickness ?? ''}, the job counts ${writeExact(material.thickness, this.unit())}`;
+  }
+
+  protected add(): void {
+    const { length, width, thickness, count, price, place, material, kind } = this.form.getRawValue();
+    const sizes = { length, width, ...(thickness.trim() === '' ? {} : { thickness }) };
+    const read = Object.entries(sizes).map(([name, value]) => ({ name, reading: readLength(value, this.unit()) }));
+    const wrong = read.find(({ reading }) => !reading.ok);
+    const [number, money] = [Number(count), Number(price.replace(',', '.'))];
+    if (material.trim() === '') return this.says.set('What is it made of? A layout finds it by that name.');
+    if (wrong && !wrong.reading.ok) return this.says.set(`${wrong.name}: ${wrong.reading.says}`);
+    if (!Number.isInteger(number) || number < 1)
+      return this.says.set(`Read ${JSON.stringify(count)}: how many there are is a whole number.`);
+    if (!Number.isFinite(money) || money < 0)
+      return this.says.set(`Read ${JSON.stringify(price)}: a price is a number like 74.50.`);
+    const exact = Object.fromEntries(
+      read.map(({ name, reading }) => [name, reading.ok ? writeExact(reading.value, this.unit()) : '']),
+    ) as { length: string; width: string; thickness?: string };
+    this.says.set('');
+    this.rack.keep(crypto.randomUUID(), {
+      material: material.trim(),
+      kind,
+      ...exact,
+      count: number,
+      ...(price.trim() === '' ? {} : { price: money }),
+      ...(place.trim() === '' ? {} : { place: place.trim() }),
+    });
+  }
+
+  protected change({ id, item }: StockEntry, by: number): void {
+    if (item.count + by < 1) this.rack.delete(id);
+    else this.rack.keep(id, { ...item, count: item.count + by });
+  }
+}

@@ -1,0 +1,80 @@
+import { computed, inject, Injectable, signal } from '@angular/core';
+import type { PriceList, StockEntry, StockList } from '@zabble/contract';
+import { readFileLength, ZERO, type Length, type RackItem, type StockItemOf } from '@zabble/core';
+import type { Observable } from 'rxjs';
+import { sentenceOf } from '../../jobs/jobs-store';
+import { RackApi, type Booked } from './rack-api';
+
+/** What stands in the rack, as the server last told it. */
+@Injectable({ providedIn: 'root' })
+export class Rack {
+  private readonly api = inject(RackApi);
+  readonly entries = signal<readonly StockEntry[] | undefined>(undefined);
+  readonly prices = signal<PriceList | undefined>(undefined);
+  readonly says = signal('');
+  /** Sheets and off-cuts as a layout takes them. */
+  readonly items = computed((): readonly RackItem[] => (this.entries() ?? []).flatMap(asRackItem));
+
+  fetch(): void {
+    this.take(this.api.stock());
+  }
+
+  fetchPrices(): void {
+    this.then(this.api.prices(), (list) => this.prices.set(list));
+  }
+
+  refreshPrices(): void {
+    this.then(this.api.refreshPrices(), (list) => this.prices.set(list));
+  }
+
+  keep(id: string, item: StockItemOf<string>): void {
+    this.take(this.api.keep(id, item));
+  }
+
+  add(items: readonly StockItemOf<string>[], then?: () => void): void {
+    this.take(this.api.add(items), then);
+  }
+
+  delete(id: string): void {
+    this.take(this.api.delete(id));
+  }
+
+  /** Books the layout; what follows is done only when the rack has it. */
+  book(booked: Booked, then: () => void): void {
+    this.take(this.api.book(booked), then);
+  }
+
+  undo(id: string, then: () => void): void {
+    this.take(this.api.undo(id), then);
+  }
+
+  private take(answer: Observable<StockList>, then?: () => void): void {
+    this.then(answer, ({ items }) => {
+      this.entries.set(items);
+      then?.();
+    });
+  }
+
+  private then<T>(answer: Observable<T>, next: (value: T) => void): void {
+    answer.subscribe({
+      next: (value) => {
+        this.says.set('');
+        next(value);
+      },
+      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
+    });
+  }
+}
+
+/** Boards are for solid wood, whose parts are not laid out. */
+function asRackItem({ id, item }: StockEntry): readonly RackItem[] {
+  if (item.kind === 'board') return [];
+  const [length, width] = [lengthIn(item.length), lengthIn(item.width)];
+  return length > 0 && width > 0 ? [{ id, material: item.material, length, width, count: item.count }] : [];
+}
+
+/** A length as the rack writes it; nothing where it can't be read. */
+export function lengthIn(text: string): Length {
+  const read = readFileLength(text);
+  return read.ok ? read.value : ZERO;
+}

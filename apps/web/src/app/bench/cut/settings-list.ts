@@ -1,0 +1,59 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { boxSteps, sawSettings, type BoxStep } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { Says } from '../../ui/says';
+import { Size } from '../../ui/size';
+import { CutDesk } from './cut-desk';
+
+/** Every setting of fence and stop once, longest first; and what other box heights would save. */
+@Component({
+  selector: 'z-settings-list',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Says, Size],
+  template: `<section class="flex flex-col gap-2" aria-label="Saw settings">
+    <h3 class="border-b border-line pb-1 text-lg font-semibold">Saw settings</h3>
+    @for (
+      each of [
+        { name: 'Fence', list: settings().fences },
+        { name: 'Stop', list: settings().stops },
+      ];
+      track each.name
+    ) {
+      <p class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+        <span class="caption w-12">{{ each.name }}</span>
+        @for (setting of each.list; track setting.size) {
+          <span class="whitespace-nowrap">
+            <b class="text-lg font-semibold"><z-size [length]="setting.size" round="down" /></b>
+            <span class="caption"> × {{ setting.parts.length }}</span>
+          </span>
+        }
+      </p>
+    }
+    @for (step of steps(); track step.step) {
+      <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <span class="flex-1">
+          Box heights down to the next <z-size [length]="step.step" [unit]="true" />:
+          <b class="font-semibold">{{ step.saves }} {{ step.saves === 1 ? 'setting' : 'settings' }} fewer</b>, boxes
+          lower by up to <z-size [length]="step.loses" [unit]="true" />.
+        </span>
+        <button type="button" class="press" (click)="take(step)">Do it</button>
+      </div>
+    }
+    <z-says [text]="says()" />
+  </section>`,
+})
+export class SettingsList {
+  private readonly desk = inject(CutDesk);
+  private readonly edits = inject(JobEdits);
+  protected readonly says = signal('');
+  protected readonly settings = computed(() => sawSettings(this.desk.free()));
+  /** Once wood is cut, its height is no longer a choice. */
+  protected readonly steps = computed((): readonly BoxStep[] => {
+    const [job, plan] = [this.desk.job(), this.desk.plan()];
+    return job && plan && !job.cutting?.cut?.length ? boxSteps(job, plan).slice(0, 2) : [];
+  });
+
+  protected take({ patches }: BoxStep): void {
+    this.says.set(this.edits.apply('box heights in steps', patches) ?? '');
+  }
+}
