@@ -17,7 +17,17 @@ const VIEWS = [
   { name: 'findings', job: 'Rope bench', step: 'boxes', key: 'f', press: ['Make the bottom of 12 mm birch plywood'] },
   { name: 'actions', job: 'Notions bank', step: 'divide', key: 'a', write: 'drawer 3' },
   { name: 'conflict', job: 'Rope bench', step: 'measure', elsewhere: true },
-  { name: 'cut', job: 'Flag chest', step: 'cut' },
+  { name: 'cut', job: 'Notions bank', step: 'cut', settle: true, press: ['First cut', 'Next', 'Next'] },
+  { name: 'cut-sheets', job: 'Rope bench', step: 'cut', tab: 'Sheets', press: ['All, to buy by'], settle: true },
+  {
+    name: 'cut-rack',
+    job: 'Notions bank',
+    step: 'cut',
+    rack: true,
+    tab: 'Rack',
+    press: ['Ask for today’s'],
+    settle: true,
+  },
   { name: 'divide-dim', job: 'Rope bench', step: 'divide', theme: 'dim', ask: 'Clear height of drawer 3' },
   { name: 'measure-phone', job: 'Notions bank', step: 'measure', width: 390, height: 844 },
 ];
@@ -31,7 +41,7 @@ await main(() =>
 async function picture(
   browser,
   url,
-  { name, job, step, ask, press = [], to, key, write, laser = 0, elsewhere, ...look },
+  { name, job, step, ask, press = [], to, key, write, laser = 0, elsewhere, tab, settle, rack, ...look },
 ) {
   const { theme = 'light', width = 1280, height = 800 } = look;
   const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB', reducedMotion: 'reduce' });
@@ -45,6 +55,9 @@ async function picture(
     await page.getByRole('link', { name: new RegExp(`^${step}`, 'i') }).click();
     await page.locator(`z-${step}-step`).waitFor();
   }
+  if (rack) await stocked(page);
+  if (tab) await page.getByRole('tab', { name: tab }).click();
+  if (settle) await page.waitForTimeout(1500);
   if (key) await page.keyboard.press(key);
   if (write) await page.keyboard.type(write);
   await takeReadings(page, laser);
@@ -67,6 +80,43 @@ async function takeReadings(page, count) {
     await page.getByRole('button', { name: `Take width ${reading}`, disabled: false }).click();
     await page.getByText(`Taken: width ${reading}`).waitFor();
   }
+}
+
+/** A few sheets and off-cuts of the loft. */
+async function stocked(page) {
+  const items = [
+    {
+      material: '12 mm birch plywood',
+      kind: 'sheet',
+      length: '96 in',
+      width: '48 in',
+      thickness: '11.8 mm',
+      count: 2,
+      price: 74,
+      place: 'north wall',
+    },
+    {
+      material: '12 mm birch plywood',
+      kind: 'off-cut',
+      length: '37 1/2 in',
+      width: '22 in',
+      count: 1,
+      from: 'Rope bench',
+    },
+    {
+      material: '6 mm birch plywood',
+      kind: 'sheet',
+      length: '96 in',
+      width: '48 in',
+      thickness: '5.1 mm',
+      count: 1,
+      place: 'north wall',
+    },
+    { material: 'Black cherry, 4/4', kind: 'board', length: '96 in', width: '7 in', count: 5, place: 'rafters' },
+  ];
+  await page.request.post(`${new URL(page.url()).origin}/api/shop/stock/list`, { data: { items } });
+  await page.reload();
+  await page.getByRole('tab', { name: 'Rack' }).waitFor();
 }
 
 /** Another window saves first; then this one does. */

@@ -9,6 +9,23 @@ export const STEPS: readonly { readonly id: Step; readonly name: string }[] = [
   { id: 'cut', name: 'Cut' },
 ];
 
+/** The views of the step Cut. */
+export const CUT_VIEWS = [
+  { id: 'saw', name: 'At the saw' },
+  { id: 'sheets', name: 'Sheets' },
+  { id: 'boards', name: 'Boards' },
+  { id: 'rack', name: 'Rack' },
+  { id: 'files', name: 'Files' },
+] as const;
+export type CutView = (typeof CUT_VIEWS)[number]['id'];
+
+/** What opens a gate of a bank, as its button says it. */
+export const GATE_WORDS = {
+  slides: 'The slides are in hand',
+  groove: 'The groove is tried',
+  hung: 'The boxes are hung',
+} as const;
+
 /** How a step stands: done, wanting something, or held, and by what. */
 export interface Standing {
   readonly state: 'done' | 'wants' | 'held';

@@ -13,7 +13,7 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { selectPlan, selectRedoName, selectUndoName } from '../../store/job/job.selectors';
 import { selectBank, SessionActions } from '../../store/session/session';
 import { BothUnits } from '../../ui/both-units';
-import { STEPS } from '../steps';
+import { CUT_VIEWS, STEPS } from '../steps';
 import type { Action } from './action';
 import { WorkActions } from './work-actions';
 
@@ -43,6 +43,11 @@ export class ShellActions {
       key: String(index + 1),
       alt: true,
       run: () => void this.router.navigate(['/jobs', this.id(), id]),
+    })),
+    ...CUT_VIEWS.map(({ id, name }) => ({
+      name: `Cut: ${name.toLowerCase()}`,
+      group: 'Steps',
+      run: () => void this.router.navigate(['/jobs', this.id(), 'cut'], { queryParams: { view: id } }),
     })),
     ...this.banks(),
     ...this.undoing(),

@@ -5,10 +5,12 @@ import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob } from '../../store/job/job.selectors';
 import { selectBank, SessionActions, sessionFeature } from '../../store/session/session';
+import { Who } from '../cut/who';
 import { addPatch, lockPatch, schemePatches } from '../divide/bank-edits';
 import { besidePatches, duplicatePatch, movePatch } from '../divide/drawer-edits';
 import { worstFirst } from '../findings/worst-first';
 import { slidePatches } from '../slides/slide-patches';
+import { GATE_WORDS } from '../steps';
 import type { Action } from './action';
 
 const SCHEMES = [
@@ -24,6 +26,7 @@ const SCHEMES = [
 export class WorkActions {
   private readonly store = inject(Store);
   private readonly edits = inject(JobEdits);
+  private readonly who = inject(Who);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly job = this.store.selectSignal(selectJob);
   private readonly bank = this.store.selectSignal(selectBank);
@@ -37,9 +40,20 @@ export class WorkActions {
       ...this.ofChosen(bank),
       ...this.ofBank(bank),
       ...this.ofMaking(bank),
+      ...this.gates(bank),
       ...this.remedies(bank),
     ];
   });
+
+  /** What parts wait for, once it is so. */
+  private gates({ bank, path }: BankPlan): readonly Action[] {
+    return (['slides', 'groove', 'hung'] as const).map((gate) => ({
+      name: GATE_WORDS[gate],
+      group: 'Cut',
+      off: bank.basis === 'planned' || bank.gates?.[gate] !== undefined,
+      run: () => this.apply(GATE_WORDS[gate], [{ path: `${path}.gates.${gate}`, value: this.who.deed() }]),
+    }));
+  }
 
   private ofDrawers(bank: BankPlan): readonly Action[] {
     const unit = this.document()?.unit ?? 'mm';

@@ -60,8 +60,18 @@ export class AtTheSaw {
     });
   });
   protected readonly done = computed(() => this.desk.parts().filter((part) => !toCut(part)));
-  protected readonly again = computed(() => this.desk.parts().filter(({ standing }) => standing?.fits === 'again'));
-  protected readonly trims = computed(() => this.desk.parts().filter(({ standing }) => standing?.fits === 'trim'));
+  /** What is cut already and does not fit the plan of now. */
+  protected readonly amiss = computed(() =>
+    (['again', 'trim'] as const).flatMap((fits) => {
+      const parts = this.desk.parts().filter(({ standing }) => standing?.fits === fits);
+      const [part, has] = parts.length === 1 ? ['part', 'has'] : ['parts', 'have'];
+      const says =
+        fits === 'again'
+          ? `${parts.length} ${part} ${has} to be cut again: too small for the plan of now, or came out wrong.`
+          : `${parts.length} ${part} already cut can be saved by trimming.`;
+      return parts.length === 0 ? [] : [{ fits, parts, says }];
+    }),
+  );
   /** Which held parts are shown in the size they will have about. */
   protected readonly opened = signal<Release | undefined>(undefined);
   /** In one line: how much, from what, where to begin. */
@@ -106,6 +116,12 @@ export class AtTheSaw {
   /** A sum can be asked for where the part is of the bank on the bench, and sawn to the size it ends with. */
   protected here({ uses, parts }: Crosscut): boolean {
     return uses.some(({ path }) => this.bank().path === path) && !parts[0]?.finished;
+  }
+
+  /** What is worked into them after they are cut, in a few words. */
+  protected works({ parts }: Crosscut): string {
+    const kinds = parts[0]?.machining.map(({ kind }) => kind.replace('-', ' ')) ?? [];
+    return [...new Set(kinds)].join(', ');
   }
 
   protected look({ parts }: Crosscut): void {

@@ -15,6 +15,7 @@ import {
 import { selectJob, selectPlan } from '../../store/job/job.selectors';
 import { LAYOUT_SEARCH, type LayoutSearch } from '../../workers/layout-worker';
 import type { LayoutNews } from '../../workers/layout-messages';
+import type { CutView } from '../steps';
 import { Rack } from './rack';
 
 /** How long the search looks before it rests, in milliseconds; and how long more each time it is asked to go on. */
@@ -38,7 +39,7 @@ export class CutDesk {
   readonly plan = this.store.selectSignal(selectPlan);
   /** The step is on the bench; off it nothing is looked for. */
   readonly active = signal(false);
-  readonly view = signal<'saw' | 'sheets' | 'boards' | 'rack' | 'files'>('saw');
+  readonly view = signal<CutView>('saw');
   /** What may be cut now, or all there is, to buy by. */
   readonly which = signal<Which>('now');
   /** Name of the part that is looked at. */

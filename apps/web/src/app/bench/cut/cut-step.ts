@@ -11,6 +11,7 @@ import {
 import { ActivatedRoute } from '@angular/router';
 import { toSignal } from '@angular/core/rxjs-interop';
 import type { BankPlan } from '@zabble/core';
+import { CUT_VIEWS } from '../steps';
 import { AtTheSaw } from './at-the-saw';
 import { BoardsView } from './boards-view';
 import { CutDesk } from './cut-desk';
@@ -18,14 +19,6 @@ import { FilesView } from './files-view';
 import { PartCard } from './part-card';
 import { RackView } from './rack-view';
 import { SheetsView } from './sheets-view';
-
-const VIEWS = [
-  { id: 'saw', name: 'At the saw' },
-  { id: 'sheets', name: 'Sheets' },
-  { id: 'boards', name: 'Boards' },
-  { id: 'rack', name: 'Rack' },
-  { id: 'files', name: 'Files' },
-] as const;
 
 /** Cut: what may be cut now, from what, at which setting; the sheets, the rack, and files for elsewhere. */
 @Component({
@@ -75,14 +68,16 @@ const VIEWS = [
 export class CutStep implements OnDestroy {
   readonly bank = input.required<BankPlan>();
   protected readonly desk = inject(CutDesk);
-  protected readonly views = VIEWS;
+  protected readonly views = CUT_VIEWS;
   private readonly query = toSignal(inject(ActivatedRoute).queryParamMap);
   protected readonly part = computed(() => this.desk.byName().get(this.desk.part() ?? ''));
 
   constructor() {
     this.desk.active.set(true);
     effect(() => {
-      const name = this.query()?.get('part');
+      const [name, asked] = [this.query()?.get('part'), this.query()?.get('view')];
+      const view = CUT_VIEWS.find(({ id }) => id === asked);
+      if (view) untracked(() => this.desk.view.set(view.id));
       if (name) untracked(() => this.desk.part.set(name));
     });
   }
@@ -92,10 +87,10 @@ export class CutStep implements OnDestroy {
   }
 
   protected turn(by: number, event: Event): void {
-    const at = VIEWS.findIndex(({ id }) => id === this.desk.view());
-    const next = VIEWS[(at + by + VIEWS.length) % VIEWS.length];
+    const at = CUT_VIEWS.findIndex(({ id }) => id === this.desk.view());
+    const next = CUT_VIEWS[(at + by + CUT_VIEWS.length) % CUT_VIEWS.length];
     if (next) this.desk.view.set(next.id);
     const tabs = (event.currentTarget as HTMLElement).parentElement?.querySelectorAll('button');
-    tabs?.[(at + by + VIEWS.length) % VIEWS.length]?.focus();
+    tabs?.[(at + by + CUT_VIEWS.length) % CUT_VIEWS.length]?.focus();
   }
 }

@@ -6,14 +6,9 @@ import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectBank } from '../../store/session/session';
 import { Says } from '../../ui/says';
+import { GATE_WORDS } from '../steps';
 import { CutDesk } from './cut-desk';
 import { Who } from './who';
-
-const GATES: Readonly<Partial<Record<Release, string>>> = {
-  slides: 'The slides are in hand',
-  groove: 'The groove is tried',
-  hung: 'The boxes are hung',
-};
 
 /** What opens a gate of a bank: that it is done, or the step where it is. */
 @Component({
@@ -41,7 +36,7 @@ export class GateButton {
   protected readonly id = this.store.selectSignal(jobFeature.selectId);
   protected readonly bank = this.store.selectSignal(selectBank);
   protected readonly says = signal('');
-  protected readonly words = computed(() => GATES[this.release()]);
+  protected readonly words = computed(() => words(this.release()));
   protected readonly bankName = computed(() => {
     if (!this.several()) return '';
     const banks = this.desk.plan()?.cases.flatMap((owner) => owner.banks) ?? [];
@@ -53,4 +48,8 @@ export class GateButton {
     const patch = { path: `${this.path()}.gates.${this.release()}`, value: this.who.deed() };
     this.says.set(this.edits.apply(says.toLowerCase(), [patch]) ?? '');
   }
+}
+
+function words(release: Release): string | undefined {
+  return release in GATE_WORDS ? GATE_WORDS[release as keyof typeof GATE_WORDS] : undefined;
 }
