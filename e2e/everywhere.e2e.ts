@@ -131,3 +131,18 @@ async function noFaults(page: Page, where: string): Promise<void> {
   const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
   expect(serious.map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
 }
+
+test('letters typed on while the list of actions opens do nothing to the bench', async ({ page }) => {
+  await page.route(/chunk-.*\.js/, async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    await route.continue();
+  });
+  await openJob(page, 'Notions bank');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  await expect(page.getByRole('slider', { name: 'Joint below drawer 5' })).toBeVisible();
+  await page.keyboard.press('a');
+  await page.keyboard.type('dk');
+  await page.getByRole('combobox').press('Escape');
+  await expect(page.getByRole('slider', { name: /^Joint below drawer/ })).toHaveCount(5);
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
+});

@@ -59,6 +59,13 @@ async function picture(
   if (tab) await page.getByRole('tab', { name: tab }).click();
   if (settle) await page.waitForTimeout(1500);
   if (key) await page.keyboard.press(key);
+  if (write)
+    await page
+      .getByRole('dialog')
+      .getByRole('combobox')
+      .or(page.getByRole('dialog').getByRole('textbox'))
+      .first()
+      .waitFor();
   if (write) await page.keyboard.type(write);
   await takeReadings(page, laser);
   if (elsewhere) await changedElsewhere(page);

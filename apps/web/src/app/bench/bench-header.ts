@@ -66,7 +66,7 @@ export class BenchHeader {
 
   /** Single letters work where nobody is writing; Alt with a figure goes to a step from anywhere. */
   protected key(event: KeyboardEvent): void {
-    if (event.ctrlKey || event.metaKey || event.defaultPrevented || !this.open()) return;
+    if (event.ctrlKey || event.metaKey || event.defaultPrevented || !this.open() || this.shell.opening()) return;
     const { target } = event;
     const above = target instanceof HTMLElement && target.closest('[role="dialog"]') !== null;
     if (!event.altKey && (isWriting(event) || above)) return;

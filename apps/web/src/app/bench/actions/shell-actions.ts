@@ -1,6 +1,6 @@
 import { Dialog } from '@angular/cdk/dialog';
 import { createGlobalPositionStrategy } from '@angular/cdk/overlay';
-import { computed, inject, Injectable, Injector } from '@angular/core';
+import { computed, inject, Injectable, Injector, signal } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { ROUTES } from '@zabble/contract/routes';
@@ -146,21 +146,29 @@ export class ShellActions {
     if (id) location.assign(ROUTES.jobFile(id));
   }
 
+  /** What lies on top is being fetched: keys meant for it are not for the bench. */
+  readonly opening = signal(false);
+
   async search(): Promise<void> {
-    const { ActionSearch } = await import('./action-search');
-    this.alone(() =>
-      this.dialog.open(ActionSearch, { ariaLabel: 'Find an action', data: this.all, positionStrategy: this.atTop() }),
-    );
+    await this.alone(async () => {
+      const { ActionSearch } = await import('./action-search');
+      const look = { ariaLabel: 'Find an action', data: this.all, positionStrategy: this.atTop() };
+      return () => this.dialog.open(ActionSearch, look);
+    });
   }
 
   async keys(): Promise<void> {
-    const { KeySheet } = await import('../key-sheet');
-    this.alone(() => this.dialog.open(KeySheet, { ariaLabel: 'Keys of the bench', data: this.all }));
+    await this.alone(async () => {
+      const { KeySheet } = await import('../key-sheet');
+      return () => this.dialog.open(KeySheet, { ariaLabel: 'Keys of the bench', data: this.all });
+    });
   }
 
   async findings(): Promise<void> {
-    const { FindingsBoard } = await import('../findings/findings-board');
-    this.alone(() => this.dialog.open(FindingsBoard, { ariaLabel: 'All findings' }));
+    await this.alone(async () => {
+      const { FindingsBoard } = await import('../findings/findings-board');
+      return () => this.dialog.open(FindingsBoard, { ariaLabel: 'All findings' });
+    });
   }
 
   /** Under the header, where the list may grow and shrink without moving what is written. */
@@ -169,8 +177,14 @@ export class ShellActions {
   }
 
   /** One thing at a time lies on top of the bench. */
-  private alone(open: () => unknown): void {
-    this.dialog.closeAll();
-    open();
+  private async alone(fetch: () => Promise<() => unknown>): Promise<void> {
+    this.opening.set(true);
+    try {
+      const open = await fetch();
+      this.dialog.closeAll();
+      open();
+    } finally {
+      this.opening.set(false);
+    }
   }
 }

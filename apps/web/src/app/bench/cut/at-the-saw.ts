@@ -87,7 +87,7 @@ export class AtTheSaw {
       whole > 0 ? `${whole} whole ${whole === 1 ? 'sheet' : 'sheets'}` : '',
       rack > 0 ? `${rack} from the rack` : '',
     ];
-    return `from ${told.filter((each) => each !== '').join(' and ')}`;
+    return ` · from ${told.filter((each) => each !== '').join(' and ')}`;
   }
 
   protected thickness({ material }: CutGroup): string {
