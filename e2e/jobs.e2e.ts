@@ -91,7 +91,7 @@ test('every step is free of serious faults of access, light and dim, at three wi
     await page.getByRole('link', { name: 'Notions bank', exact: true }).waitFor();
     await noFaults(page, `jobs ${theme}`);
     await page.getByRole('link', { name: 'Notions bank', exact: true }).click();
-    for (const step of ['Measure', 'Slides', 'Divide', 'Boxes', 'Fronts', 'Cut']) {
+    for (const step of ['Measure', 'Slides', 'Divide', 'Boxes', 'Fronts', 'Cut', 'Fit']) {
       await page.getByRole('link', { name: new RegExp(`^${step}`) }).click();
       await page.locator(`z-${step.toLowerCase()}-step`).waitFor();
       await noFaults(page, `${step} ${theme}`);
@@ -99,7 +99,7 @@ test('every step is free of serious faults of access, light and dim, at three wi
   }
   for (const width of [768, 390]) {
     await page.setViewportSize({ width, height: 900 });
-    for (const step of ['Measure', 'Slides', 'Divide', 'Boxes', 'Fronts', 'Cut']) {
+    for (const step of ['Measure', 'Slides', 'Divide', 'Boxes', 'Fronts', 'Cut', 'Fit']) {
       await page.getByRole('link', { name: new RegExp(`^${step}`) }).click();
       const over = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

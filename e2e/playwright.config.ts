@@ -12,6 +12,7 @@ export default defineConfig({
     'divide',
     'fronts',
     'cut',
+    'fit',
     'everywhere',
     'jobs',
     'keeping',

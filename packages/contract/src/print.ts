@@ -26,5 +26,14 @@ export class PrintWish {
 /** Largest job with its layouts, in bytes. */
 export const LARGEST_PRINT = 12_000_000;
 
-export const PRINTS = ['cut-list.pdf', 'labels.pdf', 'layouts.pdf', 'job.zip'] as const;
+export const PRINTS = [
+  'cut-list.pdf',
+  'labels.pdf',
+  'layouts.pdf',
+  'bench-card.pdf',
+  'story-stick.pdf',
+  'story-stick-strip.pdf',
+  'templates.pdf',
+  'job.zip',
+] as const;
 export type PrintName = (typeof PRINTS)[number];

@@ -12,10 +12,13 @@ import {
 } from '@zabble/core';
 import { strToU8, zipSync, type Zippable } from 'fflate';
 import Papa from 'papaparse';
+import { benchCardPdf } from './bench-card-pdf';
 import { cutListPdf } from './cut-list-pdf';
 import { labelsPdf } from './labels-pdf';
 import { layoutsPdf } from './layouts-pdf';
 import type { Printing } from './printing';
+import { stickPdf } from './stick-pdf';
+import { templatesPdf } from './templates-pdf';
 
 /** All of a job in one file: the job, its plan, cards, cut list, labels, layouts and part drawings. */
 export async function jobZip(printing: Printing, document: object): Promise<Buffer> {
@@ -25,6 +28,9 @@ export async function jobZip(printing: Printing, document: object): Promise<Buff
     'job.json': json(document),
     'plan.json': json(planDocument(plan)),
     'bench-cards.txt': strToU8(benchCards(job, plan).join('\n')),
+    'bench-card.pdf': await benchCardPdf(printing),
+    'story-stick.pdf': await stickPdf(printing),
+    'templates.pdf': await templatesPdf(printing),
     'cut-list.csv': strToU8(Papa.unparse(cutRows(job, plan) as string[][], { escapeFormulae: true, newline: '\r\n' })),
     'cut-list.pdf': await cutListPdf(printing),
     'labels.pdf': await labelsPdf(printing),

@@ -5,6 +5,12 @@ import PDFDocument from 'pdfkit';
 export const PAPERS = { a4: { width: 210, height: 297 }, letter: { width: 215.9, height: 279.4 } } as const;
 export type Paper = keyof typeof PAPERS;
 
+/** A sheet of paper of any size, in millimetres: for a roll or a plotter. */
+export interface Size {
+  readonly width: number;
+  readonly height: number;
+}
+
 const POINT = 72 / 25.4;
 /** Free at every edge: printers reach no further. In millimetres. */
 export const MARGIN = 12;
@@ -28,11 +34,11 @@ export class Pdf {
 
   constructor(
     fonts: string,
-    private readonly paper: Paper,
+    paper: Paper | Size,
     readonly title: string,
-    private readonly lying = false,
+    lying = false,
   ) {
-    const { width, height } = PAPERS[paper];
+    const { width, height } = typeof paper === 'string' ? PAPERS[paper] : paper;
     [this.width, this.height] = lying ? [height, width] : [width, height];
     this.doc = new PDFDocument({
       autoFirstPage: false,
@@ -49,12 +55,25 @@ export class Pdf {
   }
 
   page(): void {
-    const { width, height } = PAPERS[this.paper];
-    this.doc.addPage({
-      size: [width * POINT, height * POINT],
-      layout: this.lying ? 'landscape' : 'portrait',
-      margin: 0,
-    });
+    this.doc.addPage({ size: [this.width * POINT, this.height * POINT], margin: 0 });
+  }
+
+  /** What `draw` draws is seen only inside this frame. */
+  inside(x: number, y: number, width: number, height: number, draw: () => void): void {
+    this.doc
+      .save()
+      .rect(x * POINT, y * POINT, width * POINT, height * POINT)
+      .clip();
+    draw();
+    this.doc.restore();
+  }
+
+  circle(x: number, y: number, diameter: number, weight = 0.2): void {
+    this.doc
+      .lineWidth(weight * POINT)
+      .strokeColor('#1d2424')
+      .circle(x * POINT, y * POINT, (diameter / 2) * POINT)
+      .stroke();
   }
 
   /** One line of words; `y` is its upper edge. */
@@ -65,7 +84,7 @@ export class Pdf {
     { size = 10, font = 'plain', align = 'left', width, colour = '#1d2424' }: Style = {},
   ): void {
     this.doc.font(font).fontSize(size).fillColor(colour);
-    const set = words.replace(FRACTION, '$1\u2044$2');
+    const set = words.replaceAll('≈', '~').replace(FRACTION, '$1\u2044$2');
     const shown = width === undefined ? set : this.shortened(set, width);
     const wide = this.widthOf(shown);
     const room = width ?? 0;
@@ -100,6 +119,18 @@ export class Pdf {
 
   triangle(points: readonly (readonly [number, number])[], fill: string): void {
     this.doc.polygon(...points.map(([x, y]) => [x * POINT, y * POINT])).fill(fill);
+  }
+
+  /** Words in lines no wider than this. */
+  wrapped(words: string, width: number, size: number): readonly string[] {
+    this.doc.font('plain').fontSize(size);
+    const lines: string[] = [];
+    for (const word of words.replaceAll('≈', '~').split(' ')) {
+      const longer = lines.length === 0 ? word : `${lines.at(-1) ?? ''} ${word}`;
+      if (lines.length > 0 && this.widthOf(longer) <= width) lines[lines.length - 1] = longer;
+      else lines.push(word);
+    }
+    return lines;
   }
 
   /** Numbers the pages, puts the mark on each that shows true size, and gives the file. */

@@ -1,83 +1,27 @@
-import {
-  bestOf,
-  layOut,
-  plan,
-  readJobDocument,
-  rulesOf,
-  sawOf,
-  sheetParts,
-  lyingIn,
-  type JobDocument,
-} from '@zabble/core';
+import { bestOf, layOut, lyingIn, rulesOf, sawOf, sheetParts } from '@zabble/core';
 import { strFromU8, unzipSync } from 'fflate';
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import express from 'express';
+import { readFileSync } from 'node:fs';
 import request from 'supertest';
-import { sayErrors } from '../http/errors';
-import { printRouter } from './router';
+import { app, info, Printer, text, wish as bare, worked } from './printed.spec-data';
 
-const app = express();
-app.use('/api/print', printRouter(join(__dirname, '../../../../node_modules/@fontsource/barlow/files')));
-app.use(sayErrors);
-
-const document = JSON.parse(readFileSync(join(__dirname, '../../demo/notions-bank.json'), 'utf8')) as JobDocument;
-const reading = readJobDocument(document);
-if (!reading.ok) throw new Error('the demo job can’t be read');
-const { job } = reading;
-const layouts = sheetParts(job, plan(job), 'all').flatMap(({ material, task }) =>
+const { document } = bare;
+const { job, planned } = worked(document);
+const layouts = sheetParts(job, planned, 'all').flatMap(({ material, task }) =>
   bestOf(layOut(task), 100)!.layout.sheets.map((sheet) => ({ material: material.id, sheet })),
 );
-const wish = {
-  document,
-  layouts,
-  paper: 'a4',
-  job: 'b7c6f1de-58a2-4a0b-9a44-0f1f3a6f7a10',
-  address: 'http://127.0.0.1:4870',
-};
-const folder = mkdtempSync(join(tmpdir(), 'zabble-print-'));
-afterAll(() => rmSync(folder, { recursive: true }));
+const wish = { ...bare, layouts };
+const printer = new Printer();
+afterAll(() => printer.end());
+const printed = (name: string, more: object = {}): Promise<string> => printer.printed(name, { layouts, ...more });
 
-/** The file as it is answered, on disk for poppler's tools. */
-async function printed(name: string, more: object = {}): Promise<string> {
-  const { body } = await request(app)
-    .post(`/api/print/${name}`)
-    .send({ ...wish, ...more })
-    .buffer(true)
-    .parse((response, done) => {
-      const parts: Buffer[] = [];
-      response.on('data', (part: Buffer) => parts.push(part));
-      response.on('end', () => done(null, Buffer.concat(parts)));
-    })
-    .expect(200);
-  const path = join(folder, name);
-  writeFileSync(path, body as Buffer);
-  return path;
-}
-const text = (path: string): string => execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' });
-const info = (path: string): string => execFileSync('pdfinfo', [path], { encoding: 'utf8' });
-
-/** Longest dark stretch of any row of the lowest fifteenth of the first page, in millimetres, at 300 dots an inch. */
+/** Longest dark stretch of any row of the lowest fifteenth of the first page, in millimetres. */
 function markOf(path: string): number {
-  execFileSync('pdftoppm', ['-r', '300', '-gray', '-f', '1', '-l', '1', path, join(folder, 'page')]);
-  const name = execFileSync('ls', [folder], { encoding: 'utf8' })
-    .split('\n')
-    .find((each) => each.endsWith('.pgm'))!;
-  const file = readFileSync(join(folder, name));
-  rmSync(join(folder, name));
-  const [, width, height] = /^P5\s+(\d+)\s+(\d+)\s+255\s/.exec(file.toString('latin1', 0, 40))!.map(Number);
-  const pixels = file.subarray(file.length - width! * height!);
+  const page = printer.page(path, 1);
   let longest = 0;
-  for (let row = Math.floor((height! * 14) / 15); row < height!; row += 1) {
-    let run = 0;
-    for (let column = 0; column < width!; column += 1) {
-      run = pixels[row * width! + column]! < 128 ? run + 1 : 0;
-      longest = Math.max(longest, run);
-    }
-  }
-  return (longest / 300) * 25.4;
+  for (let row = Math.floor((page.height * 14) / 15); row < page.height; row += 1)
+    for (const { from, to } of page.along(row)) longest = Math.max(longest, to - from);
+  return longest;
 }
 
 describe('printing the cut list', () => {
@@ -111,7 +55,7 @@ describe('printing labels', () => {
   it('has one for every part, with its name, drawer and how it lies', async () => {
     const path = await printed('labels.pdf');
     const words = text(path);
-    const { parts } = sheetParts(job, plan(job), 'all').reduce(
+    const { parts } = sheetParts(job, planned, 'all').reduce(
       (all, { parts: own }) => ({ parts: [...all.parts, ...own] }),
       {
         parts: [] as ReturnType<typeof sheetParts>[0]['parts'][number][],

@@ -3,11 +3,14 @@ import { plan, readJobDocument, readLayouts } from '@zabble/core';
 import express, { Router } from 'express';
 import { Refusal, refuse } from '../http/refusal';
 import { validated } from '../http/validate';
+import { benchCardPdf } from './bench-card-pdf';
 import { cutListPdf } from './cut-list-pdf';
 import { jobZip } from './job-zip';
 import { labelsPdf } from './labels-pdf';
 import { layoutsPdf } from './layouts-pdf';
 import type { Printing } from './printing';
+import { stickPdf, stickStripPdf } from './stick-pdf';
+import { templatesPdf } from './templates-pdf';
 
 type Maker = (printing: Printing, document: object) => Promise<Buffer>;
 
@@ -15,6 +18,10 @@ const MAKERS: Readonly<Record<PrintName, Maker>> = {
   'cut-list.pdf': cutListPdf,
   'labels.pdf': labelsPdf,
   'layouts.pdf': layoutsPdf,
+  'bench-card.pdf': benchCardPdf,
+  'story-stick.pdf': stickPdf,
+  'story-stick-strip.pdf': stickStripPdf,
+  'templates.pdf': templatesPdf,
   'job.zip': jobZip,
 };
 

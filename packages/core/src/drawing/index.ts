@@ -6,3 +6,5 @@ export * from './section';
 export * from './sheet';
 export type { Drawing, Shape } from './shapes';
 export * from './stick';
+export * from './stick-paper';
+export * from './templates';

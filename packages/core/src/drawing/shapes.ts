@@ -32,6 +32,7 @@ export interface Box extends Standing {
     | 'notch'
     | 'bore'
     | 'sheet'
+    | 'stick'
     | 'part'
     | 'held-part'
     | 'off-cut'
@@ -54,11 +55,12 @@ export interface Circle extends Standing {
   readonly diameter: number;
 }
 
-/** Words in the middle of where they stand, so high. */
+/** Words so high, in the middle of where they stand, or beginning there. */
 export interface Words extends Standing {
   readonly kind: 'words';
   readonly role: 'name' | 'note';
   readonly text: string;
+  readonly begins?: true;
   readonly x: number;
   readonly y: number;
   readonly height: number;
@@ -66,7 +68,7 @@ export interface Words extends Standing {
 
 export interface Line extends Standing {
   readonly kind: 'line';
-  readonly role: 'slide-line' | 'floor';
+  readonly role: 'slide-line' | 'floor' | 'tick' | 'leader' | 'centre-line' | 'edge';
   readonly x1: number;
   readonly y1: number;
   readonly x2: number;

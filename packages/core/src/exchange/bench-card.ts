@@ -18,6 +18,54 @@ export function benchCards(job: Job, plan: Plan): readonly string[] {
   return plan.cases.flatMap((owner) => owner.banks.map((bank) => cardOf({ job, plan }, owner, bank)));
 }
 
+/** A bench card as what stands on it, for paper. */
+export interface BenchCard {
+  readonly basis: string;
+  readonly columns: readonly { readonly title: string; readonly align: 'left' | 'right'; readonly share: number }[];
+  readonly rows: readonly (readonly string[])[];
+  /** In the order they are used, and how they follow from one another. */
+  readonly spacers: readonly string[];
+  readonly spacing: string;
+  /** Opening, slide, holes, build-outs, packing, screws. */
+  readonly notes: readonly string[];
+  readonly findings: readonly string[];
+}
+
+const SHARES = [4, 15, 9, 9, 16, 9, 9, 9, 8, 9, 8];
+
+/** The card of one bank of a plan. */
+export function benchCardOf(job: Job, plan: Plan, bank: BankPlan): BenchCard {
+  const writing = { job, plan };
+  const owner = plan.cases.find(({ banks }) => banks.includes(bank)) ?? plan.cases[0];
+  const [, basis = '', , ...opening] = owner ? heading(writing, owner, bank) : [];
+  const order = bank.bank.mounting?.order ?? 'top-first';
+  return {
+    basis,
+    columns: DRAWER_COLUMNS.map(({ title, align }, index) => ({ title, align, share: SHARES[index] ?? 8 })),
+    rows: drawerRows(writing, bank),
+    spacers: bank.spacers.map(({ total }) => show(writing, total)),
+    spacing: SPACING[order],
+    notes: [...whole(opening), ...mountingWords(writing, bank).map(plainLine)],
+    findings: bank.findings.length === 0 ? [] : findingWords(bank),
+  };
+}
+
+/** Lines that were broken for their width, in one again. */
+function whole(lines: readonly string[]): readonly string[] {
+  return lines.reduce<readonly string[]>(
+    (all, line) =>
+      line.startsWith(' ') && all.length > 0
+        ? [...all.slice(0, -1), `${all.at(-1) ?? ''} ${plainLine(line)}`]
+        : [...all, plainLine(line)],
+    [],
+  );
+}
+
+/** Without the room that sets its words in columns. */
+function plainLine(line: string): string {
+  return line.replace(/\s+/g, ' ').trim();
+}
+
 function cardOf(writing: Writing, owner: CasePlan, bank: BankPlan): string {
   const lines = [
     ...heading(writing, owner, bank),
@@ -76,7 +124,11 @@ const DRAWER_COLUMNS: readonly Column[] = [
 
 /** Slide: its nominal length; up: its lower edge above the floor; back: its set-back from the case's front edge. */
 function drawerTable(writing: Writing, bank: BankPlan): readonly string[] {
-  const rows = bank.drawers.map((drawer) => {
+  return setInColumns(DRAWER_COLUMNS, drawerRows(writing, bank));
+}
+
+function drawerRows(writing: Writing, bank: BankPlan): readonly (readonly string[])[] {
+  return bank.drawers.map((drawer) => {
     const at = (name: keyof DrawerPlan['dimensions'], round?: 'down'): string => {
       const size = drawer.dimensions[name];
       return size ? show(writing, size.total, round) : 'HOLD';
@@ -95,7 +147,6 @@ function drawerTable(writing: Writing, bank: BankPlan): readonly string[] {
       at('slide.setback'),
     ];
   });
-  return setInColumns(DRAWER_COLUMNS, rows);
 }
 
 /** `23 +0 −1/16`: never wider; narrower by what the family allows and the ease has not used. */
@@ -107,10 +158,14 @@ function withTolerance(writing: Writing, bank: BankPlan, drawer: DrawerPlan): st
   return `${show(writing, width.total, 'down')} +0 ${left > 0 ? `−${show(writing, left)}` : '−0'}`;
 }
 
+const SPACING = {
+  'top-first': 'top first, each cut from the one before',
+  'bottom-up': 'from the bottom up, each on the slide below',
+} as const;
+
 function spacerLines(writing: Writing, bank: BankPlan): readonly string[] {
   const order = bank.bank.mounting?.order ?? 'top-first';
-  const how =
-    order === 'top-first' ? 'top first, each cut from the one before' : 'from the bottom up, each on the slide below';
+  const how = SPACING[order];
   // A length is never broken over two lines.
   const lengths = bank.spacers.map(({ total }) => show(writing, total).replace(' ', '\u00a0')).join(' | ');
   const lines = wrap(`Spacers  ${how}: ${lengths === '' ? 'HOLD' : lengths}`, WIDTH, '         ');
@@ -119,9 +174,11 @@ function spacerLines(writing: Writing, bank: BankPlan): readonly string[] {
 
 /** Holes, build-outs, packing and screws: each once, where a bank has them. */
 function mountingLines(writing: Writing, bank: BankPlan): readonly string[] {
-  return [...holeLines(writing, bank), ...buildOutLines(writing, bank), ...screwLines(writing, bank)].flatMap((line) =>
-    wrap(line, WIDTH, '         '),
-  );
+  return mountingWords(writing, bank).flatMap((line) => wrap(line, WIDTH, '         '));
+}
+
+function mountingWords(writing: Writing, bank: BankPlan): readonly string[] {
+  return [...holeLines(writing, bank), ...buildOutLines(writing, bank), ...screwLines(writing, bank)];
 }
 
 function holeLines(writing: Writing, { drawers }: BankPlan): readonly string[] {
@@ -174,8 +231,16 @@ const PART_COLUMNS: readonly Column[] = [
   { title: 'When', align: 'left' },
 ];
 
+/** Parts that are nobody's are on no bank's card. */
+function withoutExtra(job: Job): Job {
+  return { ...job, cutting: { ...job.cutting, extra: [] } };
+}
+
 function partTable(writing: Writing, owner: CasePlan, bank: BankPlan): readonly string[] {
-  const { groups, unsized } = cutList(writing.job, { ...writing.plan, cases: [{ ...owner, banks: [bank] }] });
+  const { groups, unsized } = cutList(withoutExtra(writing.job), {
+    ...writing.plan,
+    cases: [{ ...owner, banks: [bank] }],
+  });
   const rows = groups.flatMap(({ material, rips }) =>
     rips.flatMap(({ width, crosscuts }) =>
       crosscuts.map((cut) => [
@@ -206,12 +271,14 @@ function served({ uses }: Crosscut): string {
     .join(', ');
 }
 
-function findingLines({ findings, drawers }: BankPlan): readonly string[] {
-  if (findings.length === 0) return ['Nothing stands in the way.'];
+function findingLines(bank: BankPlan): readonly string[] {
+  if (bank.findings.length === 0) return ['Nothing stands in the way.'];
+  return findingWords(bank).flatMap((words) => wrap(words, WIDTH, '     '));
+}
+
+function findingWords({ findings, drawers }: BankPlan): readonly string[] {
   const groups = groupFindings(findings, (drawer) => drawers.findIndex(({ id }) => id === drawer));
-  return groups.flatMap(({ finding, says }) =>
-    wrap(`${finding.severity.toUpperCase().padEnd(5)}${says}`, WIDTH, '     '),
-  );
+  return groups.map(({ finding, says }) => `${finding.severity.toUpperCase().padEnd(5)}${says}`);
 }
 
 function show({ job, plan }: Writing, length: Length, round: 'nearest' | 'down' = 'nearest'): string {

@@ -17,6 +17,11 @@ const LAYERS: Readonly<Record<string, Layer>> = {
   dado: { name: 'DADO', colour: 6 },
   notch: { name: 'NOTCH', colour: 3 },
   bore: { name: 'BORE', colour: 2 },
+  stick: { name: 'CUT', colour: 7 },
+  tick: { name: 'MARK', colour: 5 },
+  leader: { name: 'TEXT', colour: 8 },
+  edge: { name: 'EDGE', colour: 3 },
+  'centre-line': { name: 'CENTRE', colour: 4 },
   name: { name: 'TEXT', colour: 8 },
   note: { name: 'TEXT', colour: 8 },
 };
@@ -119,7 +124,7 @@ function entity(shape: Shape, s: (value: number) => string): readonly Pair[] {
         ...at(10, shape.x, shape.y, s),
         [40, s(shape.height)],
         [1, plain(shape.text)],
-        [72, 1],
+        [72, shape.begins ? 0 : 1],
         ...at(11, shape.x, shape.y, s),
         [73, 2],
       ];

@@ -1,4 +1,4 @@
-export { benchCards } from './bench-card';
+export { benchCardOf, benchCards, type BenchCard } from './bench-card';
 export * from './cut-rows';
 export * from './dxf';
 export * from './svg';

@@ -38,7 +38,7 @@ function element(shape: Shape): string {
     case 'circle':
       return `<circle ${of} cx="${n(shape.x)}" cy="${n(-shape.y)}" r="${n(shape.diameter / 2)}" ${LINE}/>`;
     case 'words':
-      return `<text ${of} x="${n(shape.x)}" y="${n(-shape.y)}" font-size="${n(shape.height)}" text-anchor="middle" dominant-baseline="central">${escaped(shape.text)}</text>`;
+      return `<text ${of} x="${n(shape.x)}" y="${n(-shape.y)}" font-size="${n(shape.height)}" text-anchor="${shape.begins ? 'start' : 'middle'}" dominant-baseline="central">${escaped(shape.text)}</text>`;
     case 'outline':
       return `<polygon ${of} points="${shape.points.map(([px, py]) => `${n(px)},${n(-py)}`).join(' ')}" ${LINE}/>`;
     default:

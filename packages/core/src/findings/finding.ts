@@ -42,7 +42,7 @@ export type FindingCode =
   | 'TIPS';
 
 /** Which step of the work a finding belongs to. */
-export type Step = 'measure' | 'slides' | 'divide' | 'boxes' | 'fronts' | 'cut';
+export type Step = 'measure' | 'slides' | 'divide' | 'boxes' | 'fronts' | 'cut' | 'fit';
 
 /** What would mend a finding: a sentence for a button, and the change to the job document that does it. */
 export interface Remedy {

@@ -66,10 +66,9 @@ export class BenchHeader {
 
   /** Single letters work where nobody is writing; Alt with a figure goes to a step from anywhere. */
   protected key(event: KeyboardEvent): void {
-    if (event.ctrlKey || event.metaKey || event.defaultPrevented || !this.open() || this.shell.opening()) return;
-    const { target } = event;
-    const above = target instanceof HTMLElement && target.closest('[role="dialog"]') !== null;
-    if (!event.altKey && (isWriting(event) || above)) return;
+    if (event.ctrlKey || event.metaKey || event.defaultPrevented || !this.open()) return;
+    if (!event.altKey && this.shell.covered()) return;
+    if (!event.altKey && isWriting(event)) return;
     const pressed = event.altKey ? `Alt ${event.key}` : event.key;
     const action = this.shell.all().find((each) => keyOf(each) === pressed && !each.off);
     if (!action) return;

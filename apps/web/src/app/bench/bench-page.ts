@@ -24,6 +24,7 @@ import { CutSide } from './cut/cut-side';
 import { CutStep } from './cut/cut-step';
 import { DivideStep } from './divide/divide-step';
 import { Findings } from './findings/findings-list';
+import { FitStep } from './fit/fit-step';
 import { FrontsStep } from './fronts/fronts-step';
 import { MeasureStep } from './measure/measure-step';
 import { Reckoning } from './reckoning/reckoning';
@@ -44,6 +45,7 @@ import { STEPS } from './steps';
     CutStep,
     DivideStep,
     Findings,
+    FitStep,
     FrontsStep,
     MeasureStep,
     Reckoning,

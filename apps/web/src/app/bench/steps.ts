@@ -7,6 +7,7 @@ export const STEPS: readonly { readonly id: Step; readonly name: string }[] = [
   { id: 'boxes', name: 'Boxes' },
   { id: 'fronts', name: 'Fronts' },
   { id: 'cut', name: 'Cut' },
+  { id: 'fit', name: 'Fit' },
 ];
 
 /** The views of the step Cut. */
@@ -55,6 +56,11 @@ const STANDINGS: Readonly<Record<Step, (bank: BankPlan, stopped: boolean) => Sta
   cut: (bank, stopped) => {
     if (stopped) return { state: 'held', says: 'held by what is to mend' };
     return isPlanned(bank) ? { state: 'held', says: 'held until measured' } : done('ready for the saw');
+  },
+  fit: (bank, stopped) => {
+    if (stopped) return { state: 'held', says: 'held by what is to mend' };
+    if (isPlanned(bank)) return { state: 'held', says: 'held until measured' };
+    return done(bank.bank.gates?.hung ? 'boxes hung' : 'card and stick');
   },
 };
 

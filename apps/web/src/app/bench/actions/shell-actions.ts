@@ -1,6 +1,6 @@
 import { Dialog } from '@angular/cdk/dialog';
 import { createGlobalPositionStrategy } from '@angular/cdk/overlay';
-import { computed, inject, Injectable, Injector, signal } from '@angular/core';
+import { computed, inject, Injectable, Injector } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { ROUTES } from '@zabble/contract/routes';
@@ -146,8 +146,12 @@ export class ShellActions {
     if (id) location.assign(ROUTES.jobFile(id));
   }
 
-  /** What lies on top is being fetched: keys meant for it are not for the bench. */
-  readonly opening = signal(false);
+  private fetching = false;
+
+  /** Something lies on top of the bench, or is being fetched: keys are for it, though the focus may not be there yet. */
+  covered(): boolean {
+    return this.fetching || this.dialog.openDialogs.length > 0;
+  }
 
   async search(): Promise<void> {
     await this.alone(async () => {
@@ -178,13 +182,13 @@ export class ShellActions {
 
   /** One thing at a time lies on top of the bench. */
   private async alone(fetch: () => Promise<() => unknown>): Promise<void> {
-    this.opening.set(true);
+    this.fetching = true;
     try {
       const open = await fetch();
       this.dialog.closeAll();
       open();
     } finally {
-      this.opening.set(false);
+      this.fetching = false;
     }
   }
 }

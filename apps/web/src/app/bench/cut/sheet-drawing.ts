@@ -23,7 +23,7 @@ const SMALLEST = 8;
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `@if (drawn(); as d) {
     <svg
-      class="block h-auto w-full [contain:content]"
+      class="block h-auto w-full [contain:content] max-lg:max-h-64"
       [attr.viewBox]="'-2 -2 ' + (d.width + 4) + ' ' + (d.height + 4)"
       role="group"
       [attr.aria-label]="label()"

@@ -1,0 +1,70 @@
+import { HttpClient } from '@angular/common/http';
+import { inject, Injectable, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { PrintName } from '@zabble/contract';
+import { ROUTES } from '@zabble/contract/routes';
+import { dxfOf, svgOf, type Drawing, type MaterialLayout } from '@zabble/core';
+import { sentenceOf } from '../jobs/jobs-store';
+import { jobFeature } from '../store/job/job.reducer';
+
+export type PaperSize = 'a4' | 'letter';
+
+/** Files out of the job as it stands on the screen: paper is made on the server, drawings here. */
+@Injectable({ providedIn: 'root' })
+export class Paper {
+  private readonly http = inject(HttpClient);
+  private readonly store = inject(Store);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly id = this.store.selectSignal(jobFeature.selectId);
+  readonly size = signal<PaperSize>(navigator.language === 'en-US' ? 'letter' : 'a4');
+  readonly says = signal('');
+  readonly busy = signal(false);
+
+  print(name: PrintName, layouts: readonly MaterialLayout[] = []): void {
+    const wish = {
+      document: this.document(),
+      job: this.id(),
+      layouts: layouts.map(({ material, sheet }) => ({ material, sheet })),
+      paper: this.size(),
+      address: location.origin,
+    };
+    this.busy.set(true);
+    this.http.post(ROUTES.print(name), wish, { responseType: 'blob' }).subscribe({
+      next: (blob) => {
+        this.busy.set(false);
+        this.says.set('');
+        this.hand(name, blob, blob.type);
+      },
+      error: (problem: unknown) => {
+        this.busy.set(false);
+        void this.told(problem);
+      },
+    });
+  }
+
+  /** A drawing as a file, at full size, in the job's unit. */
+  draw(name: string, drawing: Drawing, as: 'svg' | 'dxf'): void {
+    const document = this.document();
+    if (!document) return;
+    const text = as === 'svg' ? svgOf(drawing, `${document.name}: ${name}`) : dxfOf(drawing, document.unit);
+    this.hand(`${name}.${as}`, text, as === 'svg' ? 'image/svg+xml' : 'application/dxf');
+  }
+
+  hand(name: string, content: string | Blob, type: string): void {
+    const url = URL.createObjectURL(new Blob([content], { type }));
+    const link = Object.assign(document.createElement('a'), { href: url, download: name });
+    link.click();
+    setTimeout(() => URL.revokeObjectURL(url), 10_000);
+  }
+
+  /** A refusal comes as a blob here: its sentence is inside. */
+  private async told(problem: unknown): Promise<void> {
+    const body = (problem as { error?: unknown }).error;
+    const text = body instanceof Blob ? await body.text() : '';
+    try {
+      this.says.set((JSON.parse(text) as { says: string }).says);
+    } catch {
+      this.says.set(sentenceOf(problem));
+    }
+  }
+}

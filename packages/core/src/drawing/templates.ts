@@ -1,0 +1,134 @@
+import { inMillimetres, type Length } from '../length';
+import type { BankPlan, DrawerPlan } from '../plan';
+import type { Drawing, Line, Shape, Words } from './shapes';
+
+/** A template at full size, and the drawers it serves. */
+export interface Template {
+  readonly title: string;
+  readonly places: readonly number[];
+  readonly drawing: Drawing;
+}
+
+type Say = (length: Length) => string;
+
+const LETTERS = 3.6;
+/** Round what a template shows, in millimetres. */
+const ROUND = 30;
+/** A bore a pull's screw goes through; common practice. */
+const PULL_BORE = 5;
+/** Width of the strip that carries a row of screw holes. */
+const STRIP = 50;
+
+/** Templates at full size for a bank: its pulls, the backs of undermount boxes, and its slides' screws; alike ones once. */
+export function drawTemplates(plan: BankPlan, say: Say): readonly Template[] {
+  const all = plan.drawers.flatMap((drawer) =>
+    [pullTemplate(drawer, say), backTemplate(drawer, say), screwTemplate(drawer, say)].flatMap((each) => each ?? []),
+  );
+  const alike = new Map<string, Template>();
+  for (const template of all) {
+    const key = JSON.stringify([template.title, template.drawing]);
+    const known = alike.get(key);
+    alike.set(key, known ? { ...known, places: [...known.places, ...template.places] } : template);
+  }
+  return [...alike.values()];
+}
+
+function words(text: string, x: number, y: number): Words {
+  return { kind: 'words', role: 'note', text, begins: true, x, y, height: LETTERS };
+}
+
+function line(role: Line['role'], x1: number, y1: number, x2: number, y2: number): Line {
+  return { kind: 'line', role, x1, y1, x2, y2 };
+}
+
+/**
+ * One pull's bores, hung on the front's top edge; its centre line goes on the front's own, or at its distance from the
+ * left edge where a front has two pulls.
+ */
+function pullTemplate({ bores, dimensions, place }: DrawerPlan, say: Say): Template | undefined {
+  const [width, height] = [dimensions['front.width'], dimensions['front.height']];
+  const [first] = bores;
+  if (!first || !width || !height) return undefined;
+  const half = inMillimetres(width.total) / 2;
+  const left = bores.filter(({ x }) => inMillimetres(x.total) <= half);
+  const pairs = bores.length === 4 || (bores.length === 2 && left.length === 1 && twoKnobs(bores, half));
+  const own = pairs ? left : bores;
+  const xs = own.map(({ x }) => inMillimetres(x.total));
+  const middle = (Math.min(...xs) + Math.max(...xs)) / 2;
+  const down = inMillimetres(height.total) - inMillimetres(first.y.total);
+  const reach = Math.max(...xs) - middle + ROUND;
+  const low = -down - ROUND;
+  const where = pairs
+    ? `centre line ${say(Math.round(middle * 1e6) as Length)} in from the left edge, and as far from the right`
+    : 'centre line on the middle of the front';
+  const shapes: readonly Shape[] = [
+    line('edge', -reach, 0, reach, 0),
+    words('top edge of the front', -reach, LETTERS),
+    line('centre-line', 0, low, 0, 0),
+    words(where, -reach, low + 1),
+    ...xs.map((x): Shape => ({ kind: 'circle', role: 'bore', x: x - middle, y: -down, diameter: PULL_BORE })),
+    ...xs.map((x): Shape => line('centre-line', x - middle - 8, -down, x - middle + 8, -down)),
+  ];
+  const drawing = { x: -reach, y: low, width: 2 * reach, height: -low + 2 * LETTERS, shapes };
+  return { title: 'Pull', places: [place + 1], drawing };
+}
+
+/** Two bores far apart are two knobs, not the two screws of a bar. */
+function twoKnobs(bores: DrawerPlan['bores'], half: number): boolean {
+  const [a, b] = bores.map(({ x }) => inMillimetres(x.total));
+  return a !== undefined && b !== undefined && Math.abs(a - b) > half * 0.6;
+}
+
+/** Both lower corners of a back for undermount slides: the notch, and the hook's bore. */
+function backTemplate({ machining, place, dimensions }: DrawerPlan, say: Say): Template | undefined {
+  const notch = machining.find(({ role, kind }) => role === 'back' && kind === 'notch');
+  const bore = machining.find(({ role, kind }) => role === 'back' && kind === 'bore');
+  if ((!notch && !bore) || !dimensions['box.height']) return undefined;
+  const mm = (cut: typeof notch, name: string): number => (cut?.sizes[name] ? inMillimetres(cut.sizes[name].total) : 0);
+  const [across, up] = [mm(notch, 'width'), mm(notch, 'height')];
+  const wide = Math.max(across, mm(bore, 'in')) + ROUND;
+  const high = Math.max(up, mm(bore, 'up')) + ROUND;
+  const corner = (x: (at: number) => number, title: string, start: number): readonly Shape[] => [
+    line('edge', x(0), 0, x(wide), 0),
+    line('edge', x(0), 0, x(0), high),
+    ...(notch ? [line('tick', x(across), 0, x(across), up), line('tick', x(0), up, x(across), up)] : []),
+    ...(bore
+      ? [
+          {
+            kind: 'circle',
+            role: 'bore',
+            x: x(mm(bore, 'in')),
+            y: mm(bore, 'up'),
+            diameter: mm(bore, 'diameter'),
+          } as const,
+        ]
+      : []),
+    words(title, start, high + LETTERS),
+  ];
+  const deep = bore?.sizes['depth'] ? `bore ${say(bore.sizes['depth'].total)} deep` : '';
+  const shapes: readonly Shape[] = [
+    ...corner((at) => at, 'back, lower left, seen from behind', 0),
+    ...corner((at) => 2 * wide + ROUND - at, 'lower right', wide + ROUND),
+    words(deep, 0, -LETTERS - 1),
+  ];
+  const drawing = { x: 0, y: -2 * LETTERS, width: 2 * wide + ROUND, height: high + 4 * LETTERS, shapes };
+  return { title: 'Back for its slides', places: [place + 1], drawing };
+}
+
+/** The row of screw holes of a slide, upright: its upper end is the case's front edge. */
+function screwTemplate({ holes, nominal, place, family }: DrawerPlan, say: Say): Template | undefined {
+  if (!holes || nominal === undefined) return undefined;
+  const [first, pitch] = [inMillimetres(holes.first.total), inMillimetres(holes.pitch)];
+  const at = Array.from({ length: Math.max(1, holes.count) }, (_, index) => first + index * pitch);
+  const low = -(at.at(-1) ?? first) - ROUND;
+  const shapes: readonly Shape[] = [
+    line('edge', 0, 0, STRIP, 0),
+    words('front edge of the case', 2, 2),
+    line('centre-line', STRIP / 2, low, STRIP / 2, 0),
+    ...at.map((y): Shape => ({ kind: 'circle', role: 'bore', x: STRIP / 2, y: -y, diameter: 4 })),
+    ...at.map((y): Shape => line('tick', STRIP / 2 - 8, -y, STRIP / 2 + 8, -y)),
+    words(`first ${say(holes.first.total)}, then every ${say(holes.pitch)}; slots first`, 2, low + 1),
+  ];
+  const drawing = { x: 0, y: low, width: STRIP, height: -low + 2 * LETTERS, shapes };
+  return { title: `Screw line, ${family.name}`, places: [place + 1], drawing };
+}
