@@ -16,6 +16,7 @@ import { BankDrawing } from '../drawing/bank-drawing';
 import { JobActions } from '../store/job/job.actions';
 import { jobFeature } from '../store/job/job.reducer';
 import { selectPlan } from '../store/job/job.selectors';
+import { Beside } from '../store/session/beside';
 import { selectBank, SessionActions, sessionFeature } from '../store/session/session';
 import { BenchHeader } from './bench-header';
 import { BoxesStep } from './boxes/boxes-step';
@@ -62,11 +63,13 @@ export class BenchPage implements OnDestroy {
   private readonly store = inject(Store);
   private readonly title = inject(Title);
   protected readonly bank = this.store.selectSignal(selectBank);
+  protected readonly beside = inject(Beside).bank;
   protected readonly sync = this.store.selectSignal(jobFeature.selectSync);
   protected readonly refused = this.store.selectSignal(sessionFeature.selectRefused);
   protected readonly says = this.store.selectSignal(jobFeature.selectSays);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
+  private readonly name = computed(() => this.document()?.name);
   protected readonly current = computed<Step>(() => STEPS.find(({ id }) => id === this.step())?.id ?? 'measure');
   protected readonly unopened = computed(() => this.document() === undefined && this.sync() === 'refused');
   protected readonly caseName = computed(() => {
@@ -91,7 +94,7 @@ export class BenchPage implements OnDestroy {
       untracked(() => this.store.dispatch(JobActions.open({ id })));
     });
     effect(() => {
-      const name = this.document()?.name;
+      const name = this.name();
       if (name !== undefined) this.title.setTitle(`${name} · Zabble`);
     });
   }

@@ -24,7 +24,7 @@ import { SessionActions, sessionFeature } from '../store/session/session';
 import { JointDrag } from './joint-drag';
 import { Front } from './front';
 import { JointHandle } from './joint';
-import { fit, type Size } from './layout';
+import { fit, sameScale, type Size } from './layout';
 import { PlacedBox } from './placed-box';
 import { SizeText } from './size-text';
 import { StoryStick } from './story-stick';
@@ -46,14 +46,14 @@ export class BankDrawing implements OnDestroy {
   readonly withPulls = input(false);
   private readonly drag = inject(JointDrag);
   private readonly store = inject(Store);
-  private readonly size = signal<Size>({ width: 560, height: 640 });
+  protected readonly size = signal<Size>({ width: 560, height: 640 });
   private readonly observer: ResizeObserver | undefined;
   private readonly face = computed(() => drawFace(this.bank()));
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly says = this.drag.says;
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
   protected readonly marks = computed(() => drawStick(this.bank()));
-  protected readonly scale = computed(() => fit(this.face(), this.size()));
+  protected readonly scale = computed(() => fit(this.face(), this.size()), { equal: sameScale });
   protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
   protected readonly width = computed(() => inMillimetres(this.bank().opening.width.total));
   protected readonly height = computed(() => inMillimetres(this.bank().opening.height.total));
@@ -113,10 +113,6 @@ export class BankDrawing implements OnDestroy {
     const drawer = this.bank().drawers[place]?.id;
     this.store.dispatch(SessionActions.drawerChosen({ drawer }));
     this.drag.begin(this.bank(), place);
-  }
-
-  protected follow(down: number): void {
-    this.drag.moveTo(down);
   }
 
   protected letGo(): void {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import type { DrawerPlan } from '@zabble/core';
 import { BothUnits } from '../ui/both-units';
 import { HELD } from './held';
-import { shortened, type Scale } from './layout';
+import { moved, shortened, type Scale } from './layout';
 import { placed, type BoxInMm } from './placed-box';
 import { SizeText } from './size-text';
 
@@ -30,6 +30,7 @@ export class Front {
   /** Something stands in this drawer’s way. */
   readonly stopped = input(false);
   private readonly both = inject(BothUnits);
+  protected readonly moved = moved;
   protected readonly at = computed(() => placed(this.zFront(), this.scale()));
   protected readonly height = computed(() => this.drawer().dimensions['front.height']?.total);
   protected readonly middle = computed(() => this.at().y + this.at().height / 2);

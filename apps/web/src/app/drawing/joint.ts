@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, input, output, signal } from '@angular/core';
+import { JointDrag } from './joint-drag';
 
 /** Room above and below a joint in which it is taken hold of, in pixels. */
 const REACH = 13;
@@ -39,7 +40,6 @@ const REACH = 13;
   host: {
     class: 'touch-none',
     '(pointerdown)': 'take($event)',
-    '(pointermove)': 'drag($event)',
     '(pointerup)': 'drop($event)',
     '(pointercancel)': 'drop($event)',
     '(keydown)': 'key($event)',
@@ -52,31 +52,35 @@ export class JointHandle {
   readonly width = input.required<number>();
   readonly perMm = input.required<number>();
   readonly taken = output();
-  /** Millimetres down from where it was taken. */
-  readonly dragged = output<number>();
   readonly dropped = output();
   /** Increments down. */
   readonly nudged = output<number>();
   protected readonly reach = REACH;
   protected readonly held = signal(false);
+  private readonly hand = inject(JointDrag);
   private from = 0;
 
   protected take(event: PointerEvent): void {
     if (event.button !== 0) return;
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    const handle = event.currentTarget as SVGGElement;
+    handle.setPointerCapture(event.pointerId);
+    // Past the template: a listener there would have the page looked over at every move, also where nothing follows.
+    handle.addEventListener('pointermove', this.drag);
     event.preventDefault();
     this.from = event.clientY;
     this.held.set(true);
     this.taken.emit();
   }
 
-  protected drag(event: PointerEvent): void {
-    if (this.held()) this.dragged.emit((event.clientY - this.from) / this.perMm());
-  }
+  private readonly drag = (event: PointerEvent): void => {
+    if (this.held()) this.hand.moveTo((event.clientY - this.from) / this.perMm());
+  };
 
   protected drop(event: PointerEvent): void {
     if (!this.held()) return;
-    (event.currentTarget as Element).releasePointerCapture(event.pointerId);
+    const handle = event.currentTarget as SVGGElement;
+    handle.removeEventListener('pointermove', this.drag);
+    handle.releasePointerCapture(event.pointerId);
     this.held.set(false);
     this.dropped.emit();
   }

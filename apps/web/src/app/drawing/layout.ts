@@ -24,6 +24,9 @@ export interface Scale {
   readonly stick: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
 }
 
+/** Moves the group a text stands in: moved by its own place or transform it would be laid out anew each time. */
+export const moved = (x: number, y: number): string => `translate(${x} ${y})`;
+
 /** The largest scale at which face and stick fit the space. */
 export function fit(face: Drawing, { width, height }: Size): Scale {
   const perMm = Math.max(
@@ -45,6 +48,11 @@ export function fit(face: Drawing, { width, height }: Size): Scale {
       bottom: floor - face.y * perMm,
     },
   };
+}
+
+/** Whether everything stays where it is on the screen. */
+export function sameScale(one: Scale, other: Scale): boolean {
+  return one.perMm === other.perMm && one.x(0) === other.x(0) && one.y(0) === other.y(0);
 }
 
 /** A mark with the place of its figure, moved where figures would touch. */

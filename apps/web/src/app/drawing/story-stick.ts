@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { inMillimetres, type Mark } from '@zabble/core';
-import { drawerLabels, edgeLabels, type Scale } from './layout';
+import { drawerLabels, edgeLabels, moved, type Scale } from './layout';
 import { SizeText } from './size-text';
 
 const WORDS = {
@@ -27,6 +27,7 @@ export class StoryStick {
   /** Id of the drawer that is marked. */
   readonly chosen = input<string>();
   protected readonly words = WORDS;
+  protected readonly moved = moved;
   protected readonly edges = computed(() => edgeLabels(this.zStoryStick(), this.scale()));
   protected readonly own = computed(() => drawerLabels(this.zStoryStick(), this.chosen(), this.scale()));
   protected readonly ticks = computed(() => {

@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import { tallyOf, writeLength, type Asked } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
-import { selectBank, SessionActions, sessionFeature } from '../store/session/session';
+import { Beside } from '../store/session/beside';
+import { SessionActions, sessionFeature } from '../store/session/session';
 import { Size } from './size';
 
 /** A derived number of the plan; touched or focused, its sum is shown in the reckoning. */
@@ -32,7 +33,7 @@ export class Figure {
   readonly round = input<'nearest' | 'down'>('nearest');
   readonly unit = input(false);
   private readonly store = inject(Store);
-  private readonly bank = this.store.selectSignal(selectBank);
+  private readonly bank = inject(Beside).bank;
   private readonly current = this.store.selectSignal(sessionFeature.selectAsked);
   protected readonly tally = computed(() => {
     const bank = this.bank();
