@@ -17,6 +17,7 @@ const ROOMS = [
   'findings',
   'plan',
   'cutting',
+  'fitting',
   'drawing',
   'exchange',
 ];

@@ -1,9 +1,10 @@
 import { readFile } from 'node:fs/promises';
-import { expect, openJob, test } from './app';
+import { expect, kept, openJob, test } from './app';
 
 test('card, stick and templates go to the case on paper, and the stick to a machine', async ({ page }) => {
   await openJob(page, 'Notions bank');
   await page.getByRole('link', { name: /^Fit/ }).click();
+  await page.getByRole('tab', { name: 'On paper' }).click();
   const fetched = async (name: string): Promise<Buffer> => {
     const [download] = await Promise.all([
       page.waitForEvent('download'),
@@ -31,5 +32,38 @@ test('card, stick and templates go to the case on paper, and the stick to a mach
 test('of planned sizes every page is called a forecast', async ({ page }) => {
   await openJob(page, 'Flag chest');
   await page.getByRole('link', { name: /^Fit held/ }).click();
+  await expect(page.getByText('nothing is hung by planned sizes')).toBeVisible();
+  await page.getByRole('tab', { name: 'On paper' }).click();
   await expect(page.getByText('These are planned sizes: every page says so.')).toBeVisible();
+});
+
+test('hung one step at a time: what is done is kept, the fronts are released at the end', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.getByRole('link', { name: /^Fit/ }).click();
+  const hanging = page.getByRole('region', { name: 'The hanging, step by step' });
+  await expect(hanging).toContainText('Step 1 of 31');
+  await expect(hanging.getByRole('heading', { name: 'Build the sides out' })).toBeVisible();
+  const next = hanging.getByRole('button', { name: 'Done, next' });
+  await next.click();
+  await expect(hanging.getByRole('heading', { name: 'Cut the spacer' })).toBeVisible();
+  await expect(hanging).toContainText('drawer 1, Needles, palms');
+  await expect(hanging).toContainText(/Fence at\s*≈\s*27\s*9\/16\s*in/);
+  await page.keyboard.press('ArrowRight');
+  await expect(hanging.getByRole('heading', { name: 'Left slide' })).toBeVisible();
+  await expect(hanging).toContainText('slots first');
+  await expect(hanging.getByRole('img', { name: /Left slide drawer 1/ })).toBeVisible();
+  await hanging.getByRole('button', { name: 'Back' }).click();
+  await expect(hanging).toContainText('Done 20');
+  await hanging.getByRole('button', { name: 'Not done after all' }).click();
+  await expect(hanging).toContainText('1 of 31 done');
+  await next.click();
+  await kept(page);
+  await page.reload();
+  await expect(hanging.getByRole('heading', { name: 'Left slide' })).toBeVisible();
+  for (let step = 3; step <= 31; step += 1) await next.click();
+  await expect(page.getByText('Every slide hangs, every box is tried and locked.')).toBeVisible();
+  await page.getByRole('button', { name: 'The boxes are hung and trued: release the fronts' }).click();
+  await page.getByRole('link', { name: /^Cut/ }).click();
+  await expect(page.getByRole('region', { name: '3/4 in maple-faced plywood' })).toBeVisible();
+  await kept(page);
 });

@@ -13,6 +13,7 @@ export default defineConfig({
     'fronts',
     'cut',
     'fit',
+    'record',
     'everywhere',
     'jobs',
     'keeping',

@@ -28,6 +28,12 @@ const VIEWS = [
     press: ['Ask for today’s'],
     settle: true,
   },
+  {
+    name: 'fit',
+    job: 'Notions bank',
+    step: 'fit',
+    keys: ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight'],
+  },
   { name: 'divide-dim', job: 'Rope bench', step: 'divide', theme: 'dim', ask: 'Clear height of drawer 3' },
   { name: 'measure-phone', job: 'Notions bank', step: 'measure', width: 390, height: 844 },
 ];
@@ -41,7 +47,7 @@ await main(() =>
 async function picture(
   browser,
   url,
-  { name, job, step, ask, press = [], to, key, write, laser = 0, elsewhere, tab, settle, rack, ...look },
+  { name, job, step, ask, press = [], to, key, write, laser = 0, elsewhere, tab, settle, rack, keys = [], ...look },
 ) {
   const { theme = 'light', width = 1280, height = 800 } = look;
   const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB', reducedMotion: 'reduce' });
@@ -71,6 +77,10 @@ async function picture(
   if (elsewhere) await changedElsewhere(page);
   for (const button of press) await page.getByRole('button', { name: button, exact: true }).click();
   if (to) await page.locator(to).evaluate((part) => part.scrollIntoView({ block: 'start' }));
+  for (const each of keys) {
+    await page.keyboard.press(each);
+    await page.waitForTimeout(80);
+  }
   if (ask) await page.getByRole('button', { name: new RegExp(`^${ask}, `) }).click();
   await page.evaluate(() => document.fonts.ready);
   await page.waitForTimeout(300);

@@ -1,4 +1,4 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, SERVER } from './paths.mjs';
 import { run } from './run.mjs';
@@ -8,6 +8,7 @@ import { hashOf, isStamped, stamp } from './stamp.mjs';
 const SOURCES = [
   'packages/core',
   'packages/contract',
+  'apps/server/package.json',
   'apps/server/src',
   'apps/web',
   'package-lock.json',
@@ -27,22 +28,8 @@ export async function ensureBuild() {
 
 /** Only the workspaces' own code is bundled; packages of the registry stay packages. */
 function serverFlags() {
-  const external = [
-    'class-transformer',
-    'class-validator',
-    'compression',
-    'express',
-    'fflate',
-    'helmet',
-    'mysql2',
-    'papaparse',
-    'pdfkit',
-    'pino',
-    'pino-http',
-    'qrcode',
-    'reflect-metadata',
-    'umzug',
-  ];
+  const { dependencies } = JSON.parse(readFileSync(join(ROOT, 'apps/server/package.json'), 'utf8'));
+  const external = Object.keys(dependencies).filter((name) => !name.startsWith('@zabble/'));
   return [
     '--bundle',
     '--platform=node',

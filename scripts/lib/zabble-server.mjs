@@ -26,10 +26,19 @@ export class ZabbleServer {
   }
 
   async stop() {
+    await this.#end('SIGTERM');
+  }
+
+  /** As when the power goes: nothing is finished first. */
+  async kill() {
+    await this.#end('SIGKILL');
+  }
+
+  async #end(signal) {
     const child = this.#child;
-    if (!child || child.exitCode !== null) return;
+    if (!child || child.exitCode !== null || child.signalCode !== null) return;
     const gone = new Promise((resolve) => child.once('exit', resolve));
-    child.kill('SIGTERM');
+    child.kill(signal);
     await gone;
   }
 }

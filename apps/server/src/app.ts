@@ -7,11 +7,18 @@ import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { devicesRouter } from './devices/router';
-import { simulatedLaser } from './devices/simulated-laser';
+import { simulatedCaliper, simulatedLaser } from './devices/simulated-device';
+import { HabitRepository } from './habits/repository';
+import { habitsRouter } from './habits/router';
 import { healthRouter } from './health/router';
 import { nothingHere, sayErrors } from './http/errors';
 import { jobsRouter } from './jobs/router';
 import type { JobService } from './jobs/service';
+import { LogRepository } from './log/repository';
+import { logRouter, recordRouter } from './log/router';
+import { LogService } from './log/service';
+import { PhotoRepository } from './photos/repository';
+import { photosRouter } from './photos/router';
 import { PriceRepository } from './prices/repository';
 import { pricesRouter } from './prices/router';
 import { simulatedSupplier } from './prices/simulated-supplier';
@@ -39,13 +46,21 @@ export function createApp({ pool, jobs, logger, webRoot, fonts, version }: AppPa
   app.use(securityHeaders());
   app.use(compression());
   app.use('/api/health', healthRouter(pool, version));
-  app.use('/api/jobs', jobsRouter(jobs));
+  const log = new LogService(new LogRepository(pool), jobs);
+  app.use('/api/jobs', jobsRouter(jobs, log));
+  app.use('/api/jobs', logRouter(log));
+  app.use('/api/jobs', photosRouter(new PhotoRepository(pool), jobs));
+  app.use('/api/record', recordRouter(log));
+  app.use('/api/shop/habits', habitsRouter(new HabitRepository(pool)));
   app.use('/api/shop', shopRouter(new ShopRepository(pool)));
   app.use('/api/shop', stockRouter(new StockRepository(pool)));
   const supplier = simulatedSupplier(Math.random, () => new Date());
   app.use('/api/shop/prices', pricesRouter(new PriceRepository(pool), supplier));
   app.use('/api/print', printRouter(fonts));
-  app.use('/api/devices', devicesRouter(simulatedLaser(Math.random)));
+  app.use(
+    '/api/devices',
+    devicesRouter({ laser: simulatedLaser(Math.random), caliper: simulatedCaliper(Math.random) }),
+  );
   app.use('/api', nothingHere);
   serveWeb(app, webRoot);
   app.use(sayErrors);

@@ -2,12 +2,12 @@ import { Transform } from 'class-transformer';
 import { IsInt, IsNumber, Max, Min } from 'class-validator';
 import { toNumber } from './numbers';
 
-/** Where the simulated laser measure is held: about which size, and at which of its places. */
-export class LaserQuery {
+/** Where a simulated device is held: about which size, and at which of its places. */
+export class DeviceQuery {
   /** The size as it is known so far, in millimetres. */
   @Transform(toNumber)
   @IsNumber({ allowNaN: false, allowInfinity: false })
-  @Min(20)
+  @Min(0.5)
   @Max(30_000)
   about = 0;
 
@@ -21,12 +21,12 @@ export class LaserQuery {
 
 /** One reading as a measuring device sends it; a real one could send the same. */
 export interface DeviceReading {
-  readonly device: 'laser';
+  readonly device: 'laser' | 'caliper';
   /** It stands in for a device: what it reads is made up. */
   readonly simulated: boolean;
   /** Counts up from 1 while the device is on. */
   readonly number: number;
-  /** Millimetres, to the tenth. */
+  /** Millimetres: to the tenth by laser, to the hundredth by caliper. */
   readonly mm: number;
   /** Per cent. */
   readonly battery: number;

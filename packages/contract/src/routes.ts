@@ -16,8 +16,22 @@ export const ROUTES = {
   refreshPrices: '/api/shop/prices/refresh',
   print: (what: string) => `/api/print/${what}`,
   laser: '/api/devices/laser',
+  caliper: '/api/devices/caliper',
+  log: (job: string) => `/api/jobs/${encodeURIComponent(job)}/log`,
+  logStream: (job: string) => `/api/jobs/${encodeURIComponent(job)}/log/stream`,
+  photo: (job: string, photo: string) => `/api/jobs/${encodeURIComponent(job)}/photos/${encodeURIComponent(photo)}`,
+  record: '/api/record',
+  made: '/api/record/made',
+  habits: '/api/shop/habits',
   jobFile: (id: string) => `/api/jobs/${encodeURIComponent(id)}/file`,
 } as const;
 
 /** Largest body the server takes, in bytes. */
 export const LARGEST_BODY = 2_000_000;
+
+/** Entries of a log sent at once at most. */
+export const MOST_ENTRIES = 500;
+
+/** The largest picture the server takes, in bytes, and the kinds of it. */
+export const LARGEST_PICTURE = 12_000_000;
+export const PICTURE_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;

@@ -4,6 +4,7 @@ export * from './division';
 export * from './drawing';
 export * from './exchange';
 export * from './findings';
+export * from './fitting';
 export * from './fronts';
 export * from './job';
 export * from './length';

@@ -4,7 +4,7 @@ import { once } from 'node:events';
 import { createServer } from 'node:http';
 import { openPool } from '../db/pool';
 import { quietApp } from '../own-server.spec-data';
-import { simulatedLaser } from './simulated-laser';
+import { simulatedCaliper, simulatedLaser } from './simulated-device';
 
 describe('the simulated laser', () => {
   const steady = simulatedLaser(() => 0.5);
@@ -27,6 +27,21 @@ describe('the simulated laser', () => {
     expect(read.map(({ number }) => number).slice(0, 3)).toEqual([1, 2, 3]);
     expect(read.at(-1)!.battery).toBeLessThan(read[0]!.battery);
     expect(read.every(({ simulated }) => simulated)).toBe(true);
+  });
+});
+
+describe('the simulated caliper', () => {
+  it('reads to the hundredth, near what it is held about, and its battery runs low soon', () => {
+    let turn = 0;
+    const caliper = simulatedCaliper(() => [0.1, 0.9, 0.4][(turn += 1) % 3]!);
+    const read = Array.from({ length: 200 }, () => caliper({ about: 11.8, place: 0 }));
+    for (const { mm, device } of read) {
+      expect(device).toBe('caliper');
+      expect(Math.abs(mm - 11.8)).toBeLessThan(0.45);
+      expect(Math.round(mm * 100)).toBeCloseTo(mm * 100, 6);
+    }
+    expect(read.at(-1)!.battery).toBeLessThan(15);
+    expect(caliper({ about: 0.5, place: 1 }).mm).toBeGreaterThanOrEqual(0);
   });
 });
 
@@ -62,9 +77,12 @@ describe('the stream of readings', () => {
     expect(readings[1]!.number).toBe(readings[0]!.number + 1);
   });
 
-  it.each(['about=wide', 'about=5', 'about=600&place=1.5', 'about=600&where=top', ''])('refuses ?%s', async (query) => {
-    const answer = await fetch(`${base}/api/devices/laser?${query}`);
-    expect(answer.status).toBe(400);
-    expect(((await answer.json()) as { says: string }).says).toContain('Nothing was changed.');
-  });
+  it.each(['about=wide', 'about=0.1', 'about=600&place=1.5', 'about=600&where=top', ''])(
+    'refuses ?%s',
+    async (query) => {
+      const answer = await fetch(`${base}/api/devices/laser?${query}`);
+      expect(answer.status).toBe(400);
+      expect(((await answer.json()) as { says: string }).says).toContain('Nothing was changed.');
+    },
+  );
 });

@@ -1,21 +1,22 @@
-import { LaserQuery } from '@zabble/contract';
+import { DeviceQuery } from '@zabble/contract';
 import { Router } from 'express';
+import { events } from '../http/events';
 import { validated } from '../http/validate';
-import type { Device } from './simulated-laser';
+import type { Device } from './simulated-device';
 
 /** How often a device that is on sends what it reads, in milliseconds. */
 const EVERY = 250;
 
-/** /api/devices/laser: what the laser measure reads, as a stream of events while someone listens. */
-export function devicesRouter(laser: Device): Router {
+/** /api/devices/NAME: what a measuring device reads, as a stream of events while someone listens. */
+export function devicesRouter(devices: Readonly<Record<'laser' | 'caliper', Device>>): Router {
   const router = Router();
-  router.get('/laser', (request, response) => {
-    const at = validated(LaserQuery, { ...request.query });
-    response.set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform' });
-    const send = (): void => void response.write(`data: ${JSON.stringify(laser(at))}\n\n`);
-    send();
-    const timer = setInterval(send, EVERY);
-    response.on('close', () => clearInterval(timer));
-  });
+  for (const [name, device] of Object.entries(devices))
+    router.get(`/${name}`, (request, response) => {
+      const at = validated(DeviceQuery, { ...request.query });
+      const send = events(response);
+      send(device(at));
+      const timer = setInterval(() => send(device(at)), EVERY);
+      response.on('close', () => clearInterval(timer));
+    });
   return router;
 }

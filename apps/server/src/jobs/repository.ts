@@ -2,6 +2,7 @@ import type { JobList, JobListQuery, StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
 import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 import { inTransaction } from '../db/transaction';
+import { addTo, type ToKeep } from '../log/repository';
 
 interface JobRow extends RowDataPacket {
   id: string;
@@ -39,12 +40,16 @@ export class JobRepository {
     return rows[0] && toStored(rows[0]);
   }
 
-  async insert(id: string, document: JobDocument): Promise<void> {
-    await this.pool.execute(
-      `INSERT INTO jobs (id, name, customer, document, revision, created_at, updated_at)
-       VALUES (?, ?, ?, ?, 1, UTC_TIMESTAMP(3), UTC_TIMESTAMP(3))`,
-      [id, document.name, document.customer ?? '', JSON.stringify(document)],
-    );
+  /** A new job, with the log it came with. */
+  async insert(id: string, document: JobDocument, log: readonly ToKeep[] = []): Promise<void> {
+    await inTransaction(this.pool, async (connection) => {
+      await connection.execute(
+        `INSERT INTO jobs (id, name, customer, document, revision, created_at, updated_at)
+         VALUES (?, ?, ?, ?, 1, UTC_TIMESTAMP(3), UTC_TIMESTAMP(3))`,
+        [id, document.name, document.customer ?? '', JSON.stringify(document)],
+      );
+      await addTo(connection, id, log);
+    });
   }
 
   /**

@@ -2,11 +2,12 @@ import { JobId, JobListQuery, LARGEST_BODY, NewJob, ReplaceJob } from '@zabble/c
 import express, { Router } from 'express';
 import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
+import type { LogService } from '../log/service';
 import { jobFileName } from './file-name';
 import type { JobService } from './service';
 
 /** /api/jobs: list, create, import, read, replace, delete, restore and download. */
-export function jobsRouter(jobs: JobService): Router {
+export function jobsRouter(jobs: JobService, log: LogService): Router {
   const router = Router();
   // Only application/json: a page from elsewhere can't send that here without asking first.
   const asText = express.text({ type: 'application/json', limit: LARGEST_BODY });
@@ -40,9 +41,11 @@ export function jobsRouter(jobs: JobService): Router {
     response.json(await jobs.restore(idOf(request.params)));
   });
   router.get('/:id/file', async (request, response) => {
-    const { document } = await jobs.read(idOf(request.params));
+    const id = idOf(request.params);
+    const [{ document }, entries] = [await jobs.read(id), await log.whole(id)];
     response.attachment(jobFileName(document.name)).type('application/json');
-    response.send(`${JSON.stringify(document, null, 2)}\n`);
+    const whole = entries.length > 0 ? { ...document, log: entries } : document;
+    response.send(`${JSON.stringify(whole, null, 2)}\n`);
   });
   return router;
 }

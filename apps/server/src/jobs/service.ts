@@ -1,7 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import type { Conflict, JobList, JobListQuery, StoredJob } from '@zabble/contract';
-import { readJobDocument, readJobFile, type JobDocument, type JobError, type JobReading } from '@zabble/core';
+import {
+  readJobDocument,
+  readJobFile,
+  readLog,
+  type JobDocument,
+  type JobError,
+  type JobReading,
+  type LogEntryDocument,
+} from '@zabble/core';
 import { Refusal, refuse } from '../http/refusal';
+import { jobOf, wordsOf } from '../log/words';
 import type { JobRepository } from './repository';
 
 /** What may be done with jobs, and what is refused with which sentence. */
@@ -31,6 +40,11 @@ export class JobService {
 
   async replace(id: string, revision: number, document: object): Promise<StoredJob> {
     const yours = checked(readJobDocument(document), document);
+    if (yours.log)
+      throw refuse(
+        422,
+        'log: entries are added to a job’s log one by one, never replaced with it. Nothing was changed.',
+      );
     const outcome = await this.jobs.replace(id, revision, yours);
     if (!outcome) throw noSuchJob();
     if (outcome.replaced) return outcome.job;
@@ -52,9 +66,14 @@ export class JobService {
     return this.read(id);
   }
 
-  private async keep(document: JobDocument): Promise<StoredJob> {
+  /** The log a document came with is kept beside it, where it only grows. */
+  private async keep({ log = [], ...document }: JobDocument): Promise<StoredJob> {
     const id = randomUUID();
-    await this.jobs.insert(id, document);
+    const job = jobOf(document);
+    const read = readLog(log);
+    const entries = read.ok ? read.entries : [];
+    const kept = entries.map((entry, index) => ({ entry: log[index] as LogEntryDocument, words: wordsOf(job, entry) }));
+    await this.jobs.insert(id, document, kept);
     return this.read(id);
   }
 }

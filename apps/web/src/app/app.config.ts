@@ -8,6 +8,8 @@ import { routes } from './app.routes';
 import { JobEffects } from './store/job/job.effects';
 import { JobsEffects, jobsFeature } from './jobs/jobs-store';
 import { jobFeature } from './store/job/job.reducer';
+import { LogEffects } from './store/log/log.effects';
+import { logFeature } from './store/log/log.reducer';
 import { sessionFeature } from './store/session/session';
 import { LAYOUT_SEARCH } from './workers/layout-worker';
 import { makeLayoutWorker } from './workers/make-layout-worker';
@@ -19,10 +21,11 @@ export const appConfig: ApplicationConfig = {
     provideHttpClient(),
     provideStore({
       [jobFeature.name]: jobFeature.reducer,
+      [logFeature.name]: logFeature.reducer,
       [jobsFeature.name]: jobsFeature.reducer,
       [sessionFeature.name]: sessionFeature.reducer,
     }),
-    provideEffects(JobEffects, JobsEffects),
+    provideEffects(JobEffects, JobsEffects, LogEffects),
     { provide: LAYOUT_SEARCH, useValue: makeLayoutWorker },
     // The application itself stays on the device: a page can be loaded afresh while the server is away.
     provideServiceWorker('ngsw-worker.js', {

@@ -42,6 +42,8 @@ export interface Part {
 /** The box as sized: each absent when it can't be worked out. */
 export interface BoxSize {
   readonly width?: Tally | undefined;
+  /** Its outside width as it was made: what is not cut yet follows it. */
+  readonly made?: Tally | undefined;
   readonly height?: Tally | undefined;
   readonly length?: Tally | undefined;
 }
@@ -134,9 +136,9 @@ function backHeight(making: Making): Tally | undefined {
 /** The bottom across the box: in both sides' grooves less the play, or the whole outside width. */
 function bottomAcross(making: Making): Tally | undefined {
   const { box, sides } = making.stock;
-  if (BOTTOMS[box.bottomFit].onOutside) return across(making);
+  if (BOTTOMS[box.bottomFit].onOutside) return acrossAsMade(making);
   if (box.muntin) return halfBottomAcross(making, box.muntin.width);
-  return across(
+  return acrossAsMade(
     making,
     minusTimes('side', 2, sides.thickness, thickness(making, 'sides')),
     grooves(making, 2),
@@ -147,10 +149,13 @@ function bottomAcross(making: Making): Tally | undefined {
 /** One half of a bottom, between a side and the muntin: `(Wi − muntin)/2`, in a groove at either edge, less the play. */
 function halfBottomAcross(making: Making, muntin: Length): Tally | undefined {
   const { drawer, stock, size } = making;
-  if (!size.width) return undefined;
-  const inside = subtract(size.width.total, stock.sides.thickness, stock.sides.thickness);
+  const outside = size.made ?? size.width;
+  if (!outside) return undefined;
+  const inside = subtract(outside.total, stock.sides.thickness, stock.sides.thickness);
   const half = share(subtract(inside, muntin), 2);
-  const from: Source = { kind: 'dimension', drawer, dimension: 'inside.width' };
+  const from: Source | undefined = size.made
+    ? size.made.terms[0]?.from
+    : { kind: 'dimension', drawer, dimension: 'inside.width' };
   return tally(plus('half the inside width less the muntin', half, from), grooves(making, 2), play(making));
 }
 
@@ -181,6 +186,12 @@ function play(making: Making): Term {
 function across(making: Making, ...terms: readonly (Term | undefined)[]): Tally | undefined {
   const { width } = making.size;
   return width && tally(plus('box width', width.total, boxDimension(making, 'width')), ...terms);
+}
+
+/** Across a box that is made already: by the width it came out. */
+function acrossAsMade(making: Making, ...terms: readonly (Term | undefined)[]): Tally | undefined {
+  const { made } = making.size;
+  return made ? tally(...made.terms, ...terms) : across(making, ...terms);
 }
 
 function along(making: Making, ...terms: readonly (Term | undefined)[]): Tally | undefined {

@@ -1,10 +1,11 @@
 import type { Part, PartCut, Role } from '../box';
 import type { Bore } from '../fronts';
 import type { Job, Material } from '../job';
-import { plus, tally, type Tally } from '../length';
+import { plus, subtract, tally, ZERO, type Length, type Tally } from '../length';
+import type { Opening } from '../opening';
 import type { BankPlan, DrawerPlan, Plan } from '../plan';
 import { releaseOf, type Release } from './release';
-import { recordsOf, standingOf, type Standing } from './record';
+import { recordsOf, standingOf, type EndPlay, type Standing } from './record';
 
 /** Where a part belongs. */
 export interface Use {
@@ -60,7 +61,8 @@ export function partsOf(job: Job, plan: Plan): PartsOfJob {
         for (const part of drawer.parts) {
           const pieces = piecesOf(job, { owner, bank, drawer, part });
           if (pieces.length === 0) unsized += part.count;
-          for (const piece of pieces) parts.push(asDecided(piece, byHand.get(piece.name), records));
+          const play = endPlay(bank, drawer, part.role);
+          for (const piece of pieces) parts.push(asDecided(piece, byHand.get(piece.name), records, play));
         }
   for (const piece of extraParts(job)) parts.push(asDecided(piece, undefined, records));
   return { parts, unsized };
@@ -94,6 +96,18 @@ function piecesOf(job: Job, { owner, bank, drawer, part }: Placed): readonly Cut
   }));
 }
 
+/** The ends make the box as wide as it is: its slide forgives a little, and its own level may be wider than the bank’s. */
+function endPlay({ opening }: BankPlan, { id, family }: DrawerPlan, role: Role): EndPlay | undefined {
+  if (role !== 'front' && role !== 'back') return undefined;
+  return { longer: levelSlack(opening, id), shorter: family.narrowBy };
+}
+
+/** How much wider the opening is at a drawer’s own level than where it is narrowest; nothing where it was not measured. */
+export function levelSlack({ levels, width }: Opening, drawer: string): Length {
+  const level = levels.find((each) => each.drawer === drawer);
+  return level ? subtract(level.least.total, width.total) : ZERO;
+}
+
 /** Parts brought in from a list: they wait for nobody. */
 function extraParts({ materials, cutting }: Job): readonly CutPart[] {
   return (cutting?.extra ?? []).flatMap(({ id, material: of, name, length, width, count, mayTurn }, index) => {
@@ -116,12 +130,17 @@ function extraParts({ materials, cutting }: Job): readonly CutPart[] {
   });
 }
 
-function asDecided(part: CutPart, byHand: string | undefined, records: ReturnType<typeof recordsOf>): CutPart {
+function asDecided(
+  part: CutPart,
+  byHand: string | undefined,
+  records: ReturnType<typeof recordsOf>,
+  play?: EndPlay,
+): CutPart {
   const record = records.get(part.name);
   return {
     ...part,
     ...(byHand !== undefined && part.release !== 'now' ? { release: 'now' as const, byHand } : {}),
-    ...(record ? { standing: standingOf(record, part.length.total, part.width.total) } : {}),
+    ...(record ? { standing: standingOf(record, part.length.total, part.width.total, play) } : {}),
   };
 }
 

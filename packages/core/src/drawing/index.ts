@@ -1,4 +1,5 @@
 export * from './face';
+export * from './hanging';
 export * from './opening';
 export * from './panel';
 export * from './part';

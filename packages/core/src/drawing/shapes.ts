@@ -33,6 +33,8 @@ export interface Box extends Standing {
     | 'bore'
     | 'sheet'
     | 'stick'
+    | 'spacer'
+    | 'hung-slide'
     | 'part'
     | 'held-part'
     | 'off-cut'

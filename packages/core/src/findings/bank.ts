@@ -1,5 +1,5 @@
 import type { GrainRun } from '../fronts';
-import type { Bank, Job, Material } from '../job';
+import { thicknessReadings, type Bank, type Job, type Material } from '../job';
 import { inches, lengthsIn, millimetres, minus, nm, plus, tally, writeExact, type Length } from '../length';
 import type { Exact, Finding, Remedy, Say } from './finding';
 import { drawerName } from './division';
@@ -84,6 +84,30 @@ export function nominalThickness(job: Job, nominal: readonly Material[]): readon
       says: `${name} is written as just ${writeExact(thickness, job.unit)}, its name to the hair. Measure it: sheets run under.`,
       because: tally(plus('thickness', thickness, { kind: 'field', path })),
     };
+  });
+}
+
+/** Nearer than this a caliper says no more than the thickness that is written; common practice. */
+const CALIPER = millimetres(0.1);
+
+/** Materials that were measured and are not what the job has written. */
+export function thicknessMeasured(job: Job, materials: readonly Material[], say: Say): readonly Finding[] {
+  const readings = thicknessReadings(job);
+  return materials.flatMap((material): readonly Finding[] => {
+    const measured = readings.get(material.id)?.length;
+    if (measured === undefined || Math.abs(measured - material.thickness) <= CALIPER) return [];
+    const path = `materials[${job.materials.indexOf(material)}].thickness`;
+    const value = writeExact(measured, job.unit);
+    return [
+      {
+        code: 'THICKNESS_MEASURED',
+        severity: 'warn',
+        step: 'boxes',
+        says: `${material.name} was measured at ${value}, and ${say(material.thickness)} is written: every sum with it is off by the difference.`,
+        because: tally(plus('measured', measured), minus('written', material.thickness, { kind: 'field', path })),
+        remedies: [{ says: `Reckon with ${value}`, patches: [{ path, value }] }],
+      },
+    ];
   });
 }
 

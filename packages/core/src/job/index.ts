@@ -1,8 +1,12 @@
+export * from './as-built';
 export { asBefore } from './as-before';
+export type * from './deed';
 export * from './joints';
 export { inLineOrder } from './lines';
+export * from './log';
 export * from './patch';
 export * from './read';
+export * from './read-log';
 export { Report, type JobError } from './report';
 export * from './settings';
 export * from './stock-item';

@@ -1,3 +1,4 @@
+import { withReadings } from './as-built';
 import { checkReferences } from './references';
 import { Report, type JobError } from './report';
 import { jobShape } from './shape';
@@ -23,7 +24,7 @@ export function readJob(value: unknown, check?: (job: Job, report: Report) => vo
   const job = jobShape(value, '', report);
   if (job && report.clean) checkReferences(job, report);
   if (job && report.clean) check?.(job, report);
-  return job && report.clean ? { ok: true, job } : { ok: false, errors: report.errors };
+  return job && report.clean ? { ok: true, job: withReadings(job) } : { ok: false, errors: report.errors };
 }
 
 /** Reads the text of a job file. */

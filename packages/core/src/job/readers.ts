@@ -109,6 +109,20 @@ export function object<T extends object>(fields: Fields<T>): Reader<T> {
   };
 }
 
+/** One of several objects, told apart by their `kind`. */
+export function byKind<T extends { readonly kind: string }>(readers: {
+  readonly [K in T['kind']]: Reader<Extract<T, { readonly kind: K }>>;
+}): Reader<T> {
+  const known = Object.keys(readers);
+  return (value, path, report) => {
+    if (!isObject(value)) return refuse(report, path, value, 'an object with fields is wanted');
+    const kind = Object.hasOwn(value, 'kind') ? value['kind'] : undefined;
+    const name = known.find((each) => each === kind) as T['kind'] | undefined;
+    if (name === undefined) return refuse(report, join(path, 'kind'), kind, `it must be ${listed(known)}`);
+    return (readers[name] as Reader<T>)(value, path, report);
+  };
+}
+
 export function join(path: string, name: string): string {
   const plain = /^[A-Za-z_][\w]*$/.test(name) ? name : `[${quoted(name)}]`;
   return path === '' || plain.startsWith('[') ? `${path}${plain}` : `${path}.${plain}`;

@@ -1,19 +1,8 @@
 import type { Length } from '../length';
 import { JOINTS } from './joints';
-import {
-  join,
-  length,
-  list,
-  moment,
-  number,
-  object,
-  oneOf,
-  optional,
-  required,
-  text,
-  yesNo,
-  type Reader,
-} from './readers';
+import { logShape } from './log-shape';
+import { join, length, list, number, object, oneOf, optional, required, text, yesNo, type Reader } from './readers';
+import { cutting, gates, saw } from './shape-cutting';
 import type {
   Air,
   BandOf,
@@ -25,28 +14,21 @@ import type {
   Climate,
   ContentOf,
   CornerOf,
-  CutRecordOf,
-  CuttingOf,
   DivisionOf,
   DrawerOf,
-  ExtraPartOf,
   FrameOf,
   FrontOf,
-  Gates,
   JobOf,
   LengthListOf,
   LineOf,
-  Deed,
   MaterialOf,
   MountingOf,
   OpeningOf,
   OwnSlideOf,
   PartOf,
   PullOf,
-  ReleasedPart,
   RiseOf,
   RunOf,
-  SawOf,
   SlideChoiceOf,
   SlideCutsOf,
   SlideScrewsOf,
@@ -289,6 +271,7 @@ const rise: Reader<RiseOf<L>> = (value, path, report) =>
 const mounting = object<MountingOf<L>>({
   rise: optional(rise),
   order: optional(oneOf('top-first', 'bottom-up')),
+  fronts: optional(oneOf('bottom-up', 'top-down')),
   setback: optional(any),
 });
 
@@ -334,56 +317,6 @@ const drawer = object<DrawerOf<L>>({
   ),
   front: optional(object<{ material?: string }>({ material: optional(id) })),
   box: optional(boxOverride),
-});
-
-const deed = { at: required(moment), by: optional(name) };
-const gate = optional(object<Deed>(deed));
-const gates = object<Gates>({ slides: gate, groove: gate, hung: gate });
-
-const twoWays = object<{ length: L; width: L }>({ length: required(any), width: required(any) });
-
-const saw = object<SawOf<L>>({
-  kerf: optional(any),
-  trim: optional(any),
-  stages: optional(number(1, 12, 'whole')),
-  ripFirst: optional(yesNo),
-  fewerSettings: optional(number(0, 10)),
-  biggerOffcuts: optional(number(0, 10)),
-  offcut: optional(twoWays),
-  allowance: optional(twoWays),
-});
-
-const part = text(200, 1);
-const cutting = object<CuttingOf<L>>({
-  extra: optional(
-    list(
-      object<ExtraPartOf<L>>({
-        id: required(id),
-        name: required(name),
-        material: required(id),
-        length: required(some),
-        width: required(some),
-        count: required(number(1, 1000, 'whole')),
-        mayTurn: optional(yesNo),
-      }),
-      0,
-      2000,
-    ),
-  ),
-  released: optional(list(object<ReleasedPart>({ part: required(part), reason: required(name), ...deed }), 0, 20_000)),
-  cut: optional(
-    list(
-      object<CutRecordOf<L>>({
-        part: required(part),
-        length: required(some),
-        width: required(some),
-        wrong: optional(name),
-        ...deed,
-      }),
-      0,
-      20_000,
-    ),
-  ),
 });
 
 const bank = object<BankOf<L>>({
@@ -438,5 +371,6 @@ export const jobShape: Reader<JobOf<L>> = object<JobOf<L>>({
   climate: optional(climate),
   saw: optional(saw),
   cutting: optional(cutting),
+  log: optional(logShape),
   cases: required(list(oneCase, 1, 40)),
 });

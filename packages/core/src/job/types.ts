@@ -1,5 +1,7 @@
 import type { Length, Unit } from '../length';
+import type { Deed } from './deed';
 import type { Joint } from './joints';
+import type { AsBuilt, LogEntryOf } from './log';
 
 /**
  * The job: what people decided and measured, nothing derived. One shape serves twice: with lengths as text it is
@@ -18,6 +20,7 @@ export interface JobOf<L> {
   readonly climate?: Climate;
   readonly saw?: SawOf<L>;
   readonly cutting?: CuttingOf<L>;
+  readonly log?: readonly LogEntryOf<L>[];
   readonly cases: readonly CaseOf<L>[];
 }
 
@@ -129,12 +132,6 @@ export interface StandOf<L> {
   readonly interlock?: boolean;
   /** Fastened to the wall. */
   readonly anchored?: boolean;
-}
-
-/** When something was done (a moment as text, ISO 8601 in UTC), and by whom. */
-export interface Deed {
-  readonly at: string;
-  readonly by?: string;
 }
 
 /** What the parts of a bank wait for, once it is so: its slides in hand, the groove tried, the boxes hung and trued. */
@@ -336,6 +333,8 @@ export type RiseOf<L> = 'half' | 'third' | L;
 export interface MountingOf<L> {
   readonly rise?: RiseOf<L>;
   readonly order?: 'top-first' | 'bottom-up';
+  /** How the fronts are hung: from a ledge below up, or from the top line down. */
+  readonly fronts?: 'bottom-up' | 'top-down';
   /** Set-back as marked by hand, from the case's front edge. */
   readonly setback?: L;
 }
@@ -381,11 +380,15 @@ export interface DrawerOf<L> {
   readonly box?: PartOf<BoxOf<L>>;
 }
 
-export type Job = JobOf<Length>;
+/** The job as read. */
+export type Job = Omit<JobOf<Length>, 'cases'> & { readonly cases: readonly Case[] };
 export type Material = MaterialOf<Length>;
 export type OwnSlide = OwnSlideOf<Length>;
-export type Case = CaseOf<Length>;
-export type Bank = BankOf<Length>;
+export type Case = Omit<CaseOf<Length>, 'banks'> & { readonly banks: readonly Bank[] };
+/** A bank as read, with what was measured back in it (from the job’s log; never in a bank of a file). */
+export type Bank = BankOf<Length> & { readonly asBuilt?: AsBuilt };
+export type LogEntry = LogEntryOf<Length>;
+export type LogEntryDocument = LogEntryOf<string>;
 export type Drawer = DrawerOf<Length>;
 export type Box = BoxOf<Length>;
 export type Corner = CornerOf<Length>;

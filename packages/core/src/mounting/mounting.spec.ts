@@ -61,7 +61,7 @@ describe('build-outs', () => {
 describe('packing', () => {
   it('shares what a reading is over the narrowest between both sides', () => {
     const widths = [600, 601, 602.5].map(millimetres);
-    expect(packings(widths, millimetres(600), 'b')).toMatchObject([
+    expect(packings(widths, tally(plus('width', millimetres(600))), 'b')).toMatchObject([
       { reading: 1, total: { total: 1_000_000 }, eachSide: 500_000 },
       { reading: 2, total: { total: 2_500_000 }, eachSide: 1_250_000 },
     ]);

@@ -91,13 +91,13 @@ export interface Packing {
   readonly eachSide: Length;
 }
 
-export function packings(widths: readonly Length[], least: Length, path: string): readonly Packing[] {
+export function packings(widths: readonly Length[], narrowest: Tally, path: string): readonly Packing[] {
+  const least = narrowest.total;
   return widths.flatMap((width, reading) => {
     if (width === least) return [];
-    const field = (index: number): Source => ({ kind: 'field', path: `${path}.opening.width[${index}]` });
     const total = tally(
-      plus('reading', width, field(reading)),
-      minus('narrowest reading', least, field(widths.indexOf(least))),
+      plus('reading', width, { kind: 'field', path: `${path}.opening.width[${reading}]` }),
+      minus('narrowest reading', least, narrowest.terms[0]?.from),
     );
     return [{ reading, total, eachSide: share(total.total, 2) }];
   });

@@ -1,1 +1,2 @@
+export * from './levels';
 export * from './opening';

@@ -1,5 +1,18 @@
 import type { Bank } from '../job';
-import { largest, minus, nm, plus, smallest, subtract, tally, type Length, type Tally } from '../length';
+import {
+  largest,
+  minus,
+  nm,
+  plus,
+  smallest,
+  subtract,
+  tally,
+  ZERO,
+  type Length,
+  type Source,
+  type Tally,
+} from '../length';
+import { levelsOf, type Level } from './levels';
 
 /** The sizes everything in a bank follows from. */
 export interface Opening {
@@ -10,16 +23,23 @@ export interface Opening {
   readonly taper: Tally;
   /** How far the top leans sideways, positive to the right; absent without diagonals. */
   readonly rack?: Length;
+  /** The drawers' levels that were measured back, from the top down. */
+  readonly levels: readonly Level[];
 }
 
-/** Readings → governing sizes: the smallest of each. Common practice. `path` is the bank's, for following back. */
-export function governOpening(bank: Bank, path: string): Opening {
+/**
+ * Readings → governing sizes: the smallest of each, those measured back at the drawers' levels among them. Common
+ * practice. `path` is the bank's, for following back; `taken` what a drawer's slides take of the width.
+ */
+export function governOpening(bank: Bank, path: string, taken: (drawer: string) => Length = () => ZERO): Opening {
   const { width, height, depth, diagonals } = bank.opening;
+  const levels = levelsOf(bank, taken);
   const sizes = {
-    width: smallestReading('width', width, path),
+    width: narrowest(smallestReading('width', width, path), levels),
     height: smallestReading('height', height, path),
     depth: smallestReading('depth', depth, path),
-    taper: taperOf(width, path),
+    taper: taperOf(width, path, levels),
+    levels,
   };
   const [first, second] = diagonals ?? [];
   if (first === undefined || second === undefined) return sizes;
@@ -34,10 +54,25 @@ function smallestReading(size: 'width' | 'height' | 'depth', readings: readonly 
   return tally(plus(label, least, { kind: 'field', path: `${path}.opening.${size}[${index}]` }));
 }
 
-function taperOf(widths: readonly Length[], path: string): Tally {
-  const [most, least] = [largest(widths), smallest(widths)];
-  const at = (length: Length) => ({ kind: 'field', path: `${path}.opening.width[${widths.indexOf(length)}]` }) as const;
-  return tally(plus('widest reading', most, at(most)), minus('narrowest reading', least, at(least)));
+function narrowest(width: Tally, levels: readonly Level[]): Tally {
+  return levels.reduce((best, { least }) => (least.total < best.total ? least : best), width);
+}
+
+function taperOf(widths: readonly Length[], path: string, levels: readonly Level[]): Tally {
+  const readings = widths.map((length, index) => ({
+    length,
+    from: { kind: 'field', path: `${path}.opening.width[${index}]` } as Source | undefined,
+  }));
+  const measured = levels
+    .flatMap(({ front, back, least }) => [front, back, least])
+    .flatMap((width) => (width ? [{ length: width.total, from: width.terms[0]?.from }] : []));
+  const ordered = [...readings, ...measured].sort((a, b) => a.length - b.length);
+  const least = ordered[0];
+  const most = ordered.find(({ length }) => length === ordered.at(-1)?.length);
+  return tally(
+    most && plus('widest reading', most.length, most.from),
+    least && minus('narrowest reading', least.length, least.from),
+  );
 }
 
 /**

@@ -11,6 +11,7 @@ import {
   nominalThickness,
   openingFindings,
   present,
+  thicknessMeasured,
 } from '../findings';
 import type { BoxFacts, Finding, RunChoice } from '../findings';
 import type { GrainRun } from '../fronts';
@@ -52,6 +53,7 @@ export function lookOver(worked: Worked): readonly Finding[] {
     ...openingFindings(bank, path, opening, packing, say),
     ...present(buildOutMissing(around.owner.style, bank, families)),
     ...nominalThickness(around.job, materialsOf(makings).filter(isNominal)),
+    ...thicknessMeasured(around.job, materialsOf(makings), say),
     ...divisionFindings(worked),
     ...allBoxFindings(worked),
     ...likeBoxes(bank, path, sized, say),

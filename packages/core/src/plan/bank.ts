@@ -1,9 +1,10 @@
 import { divide, makeupPlace, type CarriedLine, type Division, type DivisionProblem } from '../division';
 import { bays, frontBottomsOf, frontHeightsOf, frontWidth, heightToShare, lap, leastHeights } from '../fronts';
-import { tieGroups, type Bank, type Drawer, type Job, type Line } from '../job';
+import { drawerSettings, tieGroups, type Bank, type Drawer, type Job, type Line } from '../job';
 import { nm, ZERO, type Length, type Tally } from '../length';
 import { buildOutStack, packings, spacers, type HungSlide } from '../mounting';
 import { governOpening, type Opening } from '../opening';
+import { takenBySlides } from '../slides';
 import { moistureRise } from '../timber';
 import { lookOver } from './bank-findings';
 import { boxHeights, planBox, type BoxPlan } from './box';
@@ -17,13 +18,13 @@ import type { BankPlan, DrawerPlan } from './types';
 /** One bank from its readings to its parts. */
 export function planBank(around: Surroundings, bank: Bank, path: string): BankPlan {
   const { job, table } = around;
-  const opening = governOpening(bank, path);
+  const opening = openingOf(around, bank, path);
   const makings = prepare({ job, table, bank, path, opening });
   const share = heightToShare(bank, opening.height, path);
   const problem = problemOf(bank, share, makings, around.levelOf);
   const facts = gather(around, bank, path, opening, makings, divided(bank, problem, around.levelOf));
   const { boxes, faces, drawers } = drawersOf(facts);
-  const packing = packings(bank.opening.width, opening.width.total, path);
+  const packing = packings(bank.opening.width, opening.width, path);
   const run = columnRun(facts, around.owner, around.casePath, drawers);
   const worked = { around, facts, problem, share, boxes, faces, drawers, packing, ...(run ? { run } : {}) };
   return {
@@ -40,6 +41,15 @@ export function planBank(around: Surroundings, bank: Bank, path: string): BankPl
     ...(run ? { run } : {}),
     findings: lookOver(worked),
   };
+}
+
+/** Where the hung slides were measured between, they say how wide the opening is. */
+function openingOf({ table }: Surroundings, bank: Bank, path: string): Opening {
+  const familyOf = new Map(bank.drawers.map((drawer) => [drawer.id, drawerSettings(bank, drawer).slide.family]));
+  return governOpening(bank, path, (drawer) => {
+    const family = table.get(familyOf.get(drawer) ?? '');
+    return family ? takenBySlides(family) : ZERO;
+  });
 }
 
 function drawersOf(facts: BankFacts) {

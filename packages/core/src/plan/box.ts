@@ -68,7 +68,7 @@ export function planBox(making: Making, whole: BoxHeight | undefined): BoxPlan {
   const height = keep('box height', whole?.height) && whole;
   const width = keep('box width', making.boxWidth);
   const length = keep('box length', making.boxLength);
-  const size = { width, length, height: height?.height };
+  const size = { width, made: making.made, length, height: height?.height };
   const inside = boxInside(drawer.id, stock, size, paths);
   const kept = { width: keep('inside width', inside.width), length: keep('inside length', inside.length) };
   const parts = boxParts(drawer.id, stock, size, paths).map((part) => sized(part, keep));

@@ -1,6 +1,16 @@
 import { bottomFace, boxLength, boxStock, boxWidth, machining } from '../box';
 import type { BoxPaths, BoxStock, PartCut } from '../box';
-import { decidedBy, drawerSettings, type Bank, type Drawer, type Job, type Material, type SlideChoice } from '../job';
+import {
+  decidedBy,
+  drawerSettings,
+  readingsOf,
+  type Bank,
+  type Box,
+  type Drawer,
+  type Job,
+  type Material,
+  type SlideChoice,
+} from '../job';
 import { millimetres, minus, plus, tally, ZERO, type Length, type Source, type Tally } from '../length';
 import { caseHoles, markedSetback, runnersOf, slideScrew, type CaseHoles, type Runners } from '../mounting';
 import type { Opening } from '../opening';
@@ -47,6 +57,8 @@ export interface Making extends Kit {
   readonly drawer: Drawer;
   readonly place: number;
   readonly path: string;
+  /** Its outside width as it was made, where that was measured. */
+  readonly made?: Tally;
 }
 
 /** What the drawers of a bank are made in. */
@@ -65,10 +77,24 @@ const SHORT_OF_FACE = millimetres(3);
 export function prepare(shop: Workshop): readonly Making[] {
   let common: Kit | undefined;
   return shop.bank.drawers.map((drawer, place) => {
-    const plain = !drawer.slide && !drawer.front && !drawer.box;
+    const made = readingsOf(shop.bank, 'groove', drawer.id).length > 0;
+    const plain = !drawer.slide && !drawer.front && !drawer.box && !made;
     const kit = plain ? (common ??= kitOf(shop, drawer, place)) : kitOf(shop, drawer, place);
-    return { ...kit, drawer, place, path: `${shop.path}.drawers[${place}]` };
+    const width = madeWidth(shop.bank, drawer);
+    return {
+      ...kit,
+      drawer,
+      place,
+      path: `${shop.path}.drawers[${place}]`,
+      ...(width ? { made: width } : {}),
+    };
   });
+}
+
+/** The smallest width the made box was measured at: a bottom goes in where it is narrowest. */
+function madeWidth(bank: Bank, { id }: Drawer): Tally | undefined {
+  const [least] = [...readingsOf(bank, 'box-width', id)].sort((a, b) => a.length - b.length);
+  return least && tally(plus('box width as made', least.length, { kind: 'field', path: least.path }));
 }
 
 function kitOf(shop: Workshop, drawer: Drawer, place: number): Kit {
@@ -80,9 +106,10 @@ function kitOf(shop: Workshop, drawer: Drawer, place: number): Kit {
   const list = lengthListOf(job, family, choice);
   const front = material(settings.frontMaterial);
   const insetFront = bank.front.mount === 'inset' ? front.thickness : ZERO;
-  const stock = boxStock(settings.box, material);
+  const groove = readingsOf(bank, 'groove', drawer.id).at(-1);
+  const stock = boxStock(asGrooved(settings.box, groove?.length), material);
   const paths: BoxPaths = {
-    field: (name) => decidedBy(path, place, drawer, name),
+    field: (name) => (groove && name === 'box.groove.depth' ? groove.path : decidedBy(path, place, drawer, name)),
     thickness: (of) => `materials[${job.materials.indexOf(of)}].thickness`,
   };
   const fit = fitSlide(family, list, { depth: opening.depth.total, insetFront }, choice.length);
@@ -110,6 +137,11 @@ function kitOf(shop: Workshop, drawer: Drawer, place: number): Kit {
     screws: screwsOf(family, stock, front, paths),
     machining: machining({ stock, family, paths }),
   };
+}
+
+/** The groove as deep as it was measured. */
+function asGrooved(box: Box, depth: Length | undefined): Box {
+  return depth === undefined || !box.groove ? box : { ...box, groove: { ...box.groove, depth } };
 }
 
 /** The length's field where a person chose it, else the depth it follows from. */

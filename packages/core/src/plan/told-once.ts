@@ -5,7 +5,7 @@ import type { CasePlan } from './types';
 export function toldOnce(cases: readonly CasePlan[]): readonly CasePlan[] {
   const told = new Set<string>();
   const first = (finding: Finding): boolean => {
-    if (finding.code !== 'NOMINAL_THICKNESS') return true;
+    if (finding.code !== 'NOMINAL_THICKNESS' && finding.code !== 'THICKNESS_MEASURED') return true;
     const known = told.has(finding.says);
     told.add(finding.says);
     return !known;

@@ -40,6 +40,11 @@ function overrun(family: SlideFamily, list: LengthList, room: Room, nominal: Len
   return subtract(depthWanted(family, list, room, nominal), room.depth);
 }
 
+/** Opening less the box's width on the family's own basis: what the pair takes, `2·c` or `d`. */
+export function takenBySlides({ basis, side, insideDeduction }: SlideFamily): Length {
+  return basis === 'outside' ? nm(2 * (side ?? 0)) : (insideDeduction ?? ZERO);
+}
+
 /** How far the drawer comes out: the family's share of the slide's length, rounded half up, and its over-travel. */
 export function travelOf(family: SlideFamily, nominal: Length): Tally {
   const figure = (name: string): Source => ({ kind: 'figure', family: family.id, figure: name });

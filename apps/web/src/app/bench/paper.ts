@@ -3,9 +3,10 @@ import { inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { PrintName } from '@zabble/contract';
 import { ROUTES } from '@zabble/contract/routes';
-import { dxfOf, svgOf, type Drawing, type MaterialLayout } from '@zabble/core';
+import { dxfOf, svgOf, type Drawing, type JobDocument, type MaterialLayout } from '@zabble/core';
 import { sentenceOf } from '../jobs/jobs-store';
 import { jobFeature } from '../store/job/job.reducer';
+import { logFeature } from '../store/log/log.reducer';
 
 export type PaperSize = 'a4' | 'letter';
 
@@ -16,13 +17,20 @@ export class Paper {
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly id = this.store.selectSignal(jobFeature.selectId);
+  private readonly log = this.store.selectSignal(logFeature.selectEntries);
   readonly size = signal<PaperSize>(navigator.language === 'en-US' ? 'letter' : 'a4');
   readonly says = signal('');
   readonly busy = signal(false);
 
+  /** With what was measured back: paper shows the same plan. */
+  private whole(): JobDocument | undefined {
+    const [document, log] = [this.document(), this.log()];
+    return document && log.length > 0 ? { ...document, log } : document;
+  }
+
   print(name: PrintName, layouts: readonly MaterialLayout[] = []): void {
     const wish = {
-      document: this.document(),
+      document: this.whole(),
       job: this.id(),
       layouts: layouts.map(({ material, sheet }) => ({ material, sheet })),
       paper: this.size(),

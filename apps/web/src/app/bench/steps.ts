@@ -60,7 +60,7 @@ const STANDINGS: Readonly<Record<Step, (bank: BankPlan, stopped: boolean) => Sta
   fit: (bank, stopped) => {
     if (stopped) return { state: 'held', says: 'held by what is to mend' };
     if (isPlanned(bank)) return { state: 'held', says: 'held until measured' };
-    return done(bank.bank.gates?.hung ? 'boxes hung' : 'card and stick');
+    return done(bank.bank.gates?.hung ? 'boxes hung' : 'to be hung');
   },
 };
 
@@ -77,6 +77,7 @@ function mountOf({ bank, drawers }: BankPlan): string {
 
 /** The step that holds a field of the job. */
 export function stepOfPath(path: string): Step {
+  if (path.startsWith('log[')) return 'fit';
   if (/\.(opening|buildOut)\b/.test(path) || /\.basis$/.test(path)) return 'measure';
   if (/\.front\b|^climate|\.run\b|\.rail$/.test(path)) return 'fronts';
   if (/^slides|\.slide\b/.test(path)) return 'slides';

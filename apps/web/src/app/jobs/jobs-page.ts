@@ -2,11 +2,12 @@ import { Dialog } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
-import { Router } from '@angular/router';
+import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
 import { debounceTime, distinctUntilChanged, firstValueFrom, type Observable } from 'rxjs';
+import { ShopHabits } from '../record/habits';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
 import { copyOf } from './copy-of';
@@ -14,12 +15,13 @@ import { FileDrop } from './file-drop';
 import { JobCard } from './job-card';
 import { JobsApi } from './jobs-api';
 import { JobsActions, jobsFeature, sentenceOf } from './jobs-store';
+import { withHabits } from './with-habits';
 
 /** The jobs, as banks standing along a wall. */
 @Component({
   selector: 'z-jobs-page',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FileDrop, JobCard, ReactiveFormsModule, ThemeButton, Wordmark],
+  imports: [FileDrop, JobCard, ReactiveFormsModule, RouterLink, ThemeButton, Wordmark],
   templateUrl: './jobs-page.html',
 })
 export class JobsPage {
@@ -27,6 +29,7 @@ export class JobsPage {
   private readonly store = inject(Store);
   private readonly api = inject(JobsApi);
   private readonly router = inject(Router);
+  private readonly habits = inject(ShopHabits);
   private readonly state = this.store.selectSignal(jobsFeature.selectJobsState);
   protected readonly list = computed(() => this.state().list);
   protected readonly deleted = computed(() => this.state().deleted);
@@ -64,10 +67,11 @@ export class JobsPage {
 
   /** A way of building is chosen, and the job opens. */
   protected async begin(): Promise<void> {
+    this.habits.fetch();
     const { NewJobSheet } = await import('./new-job-sheet');
     const chosen = this.dialog.open<JobDocument>(NewJobSheet, { ariaLabel: 'Start from a way of building' });
     chosen.closed.subscribe((document) => {
-      if (document) this.openNew(this.api.create(document));
+      if (document) this.openNew(this.api.create(withHabits(document, this.habits.texts())));
     });
   }
 

@@ -4,6 +4,7 @@ import { valueAt } from '@zabble/core';
 import { newJob } from '../jobs/new-job';
 import { JobActions } from '../store/job/job.actions';
 import { jobFeature } from '../store/job/job.reducer';
+import { logFeature } from '../store/log/log.reducer';
 import { sessionFeature } from '../store/session/session';
 import { LengthField } from './length-field';
 
@@ -25,7 +26,7 @@ describe('a length field', () => {
 
   beforeEach(async () => {
     TestBed.configureTestingModule({
-      providers: [provideStore({ job: jobFeature.reducer, session: sessionFeature.reducer })],
+      providers: [provideStore({ job: jobFeature.reducer, log: logFeature.reducer, session: sessionFeature.reducer })],
     });
     store = TestBed.inject(Store);
     const document = newJob('in');

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { jobFeature, type Sync } from '../store/job/job.reducer';
+import { logFeature } from '../store/log/log.reducer';
 
 const WORDS: Readonly<Record<Sync, string>> = {
   kept: 'On the server',
@@ -48,7 +49,15 @@ const WORDS: Readonly<Record<Sync, string>> = {
 })
 export class SaveMark {
   private readonly store = inject(Store);
-  protected readonly sync = this.store.selectSignal(jobFeature.selectSync);
+  private readonly document = this.store.selectSignal(jobFeature.selectSync);
+  private readonly waiting = this.store.selectSignal(logFeature.selectWaiting);
+  private readonly reached = this.store.selectSignal(logFeature.selectReached);
+  /** Of the job and its log, whichever is further from the server. */
+  protected readonly sync = computed((): Sync => {
+    const sync = this.document();
+    if (sync !== 'kept' || this.waiting().length === 0) return sync;
+    return this.reached() ? 'sending' : 'unreached';
+  });
   protected readonly says = this.store.selectSignal(jobFeature.selectSays);
   protected readonly words = computed(() => WORDS[this.sync()]);
 }

@@ -5,7 +5,7 @@ import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob } from '../../store/job/job.selectors';
 import { selectBank, SessionActions, sessionFeature } from '../../store/session/session';
-import { Who } from '../cut/who';
+import { Who } from '../../store/session/who';
 import { addPatch, lockPatch, schemePatches } from '../divide/bank-edits';
 import { besidePatches, duplicatePatch, movePatch } from '../divide/drawer-edits';
 import { worstFirst } from '../findings/worst-first';

@@ -25,7 +25,7 @@ import { CutDesk } from './cut-desk';
 import { GateButton } from './gate-button';
 import { cutPatch } from './records';
 import { SettingsList } from './settings-list';
-import { Who } from './who';
+import { Who } from '../../store/session/who';
 
 /** Parts that wait for the same thing. */
 interface Held {
@@ -62,14 +62,15 @@ export class AtTheSaw {
   protected readonly done = computed(() => this.desk.parts().filter((part) => !toCut(part)));
   /** What is cut already and does not fit the plan of now. */
   protected readonly amiss = computed(() =>
-    (['again', 'trim'] as const).flatMap((fits) => {
+    (['again', 'trim', 'pack'] as const).flatMap((fits) => {
       const parts = this.desk.parts().filter(({ standing }) => standing?.fits === fits);
       const [part, has] = parts.length === 1 ? ['part', 'has'] : ['parts', 'have'];
-      const says =
-        fits === 'again'
-          ? `${parts.length} ${part} ${has} to be cut again: too small for the plan of now, or came out wrong.`
-          : `${parts.length} ${part} already cut can be saved by trimming.`;
-      return parts.length === 0 ? [] : [{ fits, parts, says }];
+      const says = {
+        again: `${parts.length} ${part} ${has} to be cut again: too small for the plan of now, or came out wrong.`,
+        trim: `${parts.length} ${part} already cut can be saved by trimming.`,
+        pack: `${parts.length} ${part} already cut ${has} their slides packed out.`,
+      };
+      return parts.length === 0 ? [] : [{ fits, parts, says: says[fits] }];
     }),
   );
   /** Which held parts are shown in the size they will have about. */

@@ -8,7 +8,7 @@ import { selectBank } from '../../store/session/session';
 import { Says } from '../../ui/says';
 import { GATE_WORDS } from '../steps';
 import { CutDesk } from './cut-desk';
-import { Who } from './who';
+import { Who } from '../../store/session/who';
 
 /** What opens a gate of a bank: that it is done, or the step where it is. */
 @Component({

@@ -9,7 +9,7 @@ import { Says } from '../../ui/says';
 import { Size } from '../../ui/size';
 import { CutDesk } from './cut-desk';
 import { cutPatch, releasePatch } from './records';
-import { Who } from './who';
+import { Who } from '../../store/session/who';
 
 /** One part: its size, what is worked into it, when it may be cut, and how it came out. */
 @Component({

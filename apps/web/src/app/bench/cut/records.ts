@@ -3,17 +3,12 @@ import {
   writeExact,
   type CutPart,
   type CutRecordOf,
+  type Deed,
   type JobDocument,
   type Patch,
   type ReleasedPart,
   type Unit,
 } from '@zabble/core';
-
-/** When and by whom. */
-export interface Deed {
-  readonly at: string;
-  readonly by?: string;
-}
 
 /** Parts marked as cut, in their planned size or as they came out. */
 export function cutPatch(

@@ -12,7 +12,7 @@ import { CutDesk, type ShownSheet } from './cut-desk';
 import { Rack } from './rack';
 import { cutPatch } from './records';
 import { Weigh } from './weigh';
-import { Who } from './who';
+import { Who } from '../../store/session/who';
 
 /** A material's layout as far as it is found. */
 interface Row {

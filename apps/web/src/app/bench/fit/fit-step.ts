@@ -1,127 +1,72 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { Store } from '@ngrx/store';
-import type { PrintName } from '@zabble/contract';
-import { drawStickPaper, drawTemplates, writeLength, type BankPlan, type Length } from '@zabble/core';
-import { selectShowing } from '../../store/job/job.selectors';
-import { Says } from '../../ui/says';
-import { Paper } from '../paper';
-import { PaperChoice } from '../paper-choice';
+import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import type { BankPlan } from '@zabble/core';
+import { CaseCaution } from './case-caution';
+import { FIT_VIEWS, FitDesk } from './fit-desk';
+import { FrontsView } from './fronts-view';
+import { MeasureBack } from './measure-back';
+import { PaperView } from './paper-view';
+import { RecordView } from './record-view';
+import { StepWalk } from './step-walk';
+import { WhoField } from './who-field';
 
-const PRINTS: readonly { readonly name: PrintName; readonly says: string; readonly what: string }[] = [
-  {
-    name: 'bench-card.pdf',
-    says: 'Bench card',
-    what: 'A page a bank: face and section, boxes with their tolerance, spacers with the fence setting of each, holes, packing, and what to look out for.',
-  },
-  {
-    name: 'story-stick.pdf',
-    says: 'Story stick, on pages',
-    what: 'Full size, joined by the lettered dashed lines. Every page has a line of 100 mm and one of 4 in: measure them first.',
-  },
-  {
-    name: 'story-stick-strip.pdf',
-    says: 'Story stick, in one piece',
-    what: 'The same for a roll or a plotter.',
-  },
-  {
-    name: 'templates.pdf',
-    says: 'Templates',
-    what: 'Full size: bores of the pulls, the backs of undermount boxes, the screw line of the slides.',
-  },
-];
-
-/** Fit: what goes to the case on paper, true to size. */
+/** Fit: the hanging, what is measured back, the fronts, the record, and what goes to the case on paper. */
 @Component({
   selector: 'z-fit-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [PaperChoice, Says],
+  imports: [CaseCaution, FrontsView, MeasureBack, PaperView, RecordView, StepWalk, WhoField],
   template: `<div class="flex flex-col gap-4">
-    <div class="flex flex-wrap items-center gap-3">
-      <h3 class="mr-auto text-lg font-semibold">To take to the case</h3>
-      <z-paper-choice />
-    </div>
-    @if (bank().bank.basis === 'planned') {
-      <p class="border-l-4 border-ochre bg-ochre-wash px-3 py-2 font-medium text-ochre">
-        These are planned sizes: every page says so. Nothing is hung by them until the case is built and measured.
-      </p>
-    }
-    <ul class="flex flex-col">
-      @for (each of prints; track each.name) {
-        <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
-          <span class="min-w-60 flex-1"
-            ><b class="font-semibold">{{ each.says }}</b> <span class="caption block">{{ each.what }}</span></span
-          >
+    <div class="flex flex-wrap items-center gap-x-4 gap-y-2 max-sm:grid max-sm:grid-cols-3 max-sm:gap-1">
+      <div class="flex flex-wrap gap-1 max-sm:contents" role="tablist" aria-label="Views of the fitting">
+        @for (each of views; track each.id) {
           <button
             type="button"
-            class="press"
-            [attr.aria-label]="each.says + ', PDF'"
-            [disabled]="paper.busy()"
-            (click)="paper.print(each.name)"
+            role="tab"
+            class="press max-sm:px-1"
+            [class.press-main]="each.id === desk.view()"
+            [attr.aria-selected]="each.id === desk.view()"
+            [tabindex]="each.id === desk.view() ? 0 : -1"
+            (click)="desk.view.set(each.id)"
+            (keydown.arrowRight)="turn(1, $event)"
+            (keydown.arrowLeft)="turn(-1, $event)"
           >
-            PDF
+            {{ each.name }}
           </button>
-        </li>
+        }
+      </div>
+      <z-who-field class="ml-auto max-sm:ml-0" />
+    </div>
+    @switch (desk.view()) {
+      @case ('hang') {
+        <z-step-walk [bank]="bank()" which="hang" />
+        <z-case-caution [bank]="bank()" />
       }
-      <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
-        <span class="min-w-60 flex-1"
-          ><b class="font-semibold">This bank’s story stick, for a machine</b>
-          <span class="caption block">Full size; its marks on a layer of their own.</span></span
-        >
-        <span class="flex gap-2">
-          <button type="button" class="press" aria-label="Story stick, SVG" (click)="stick('svg')">SVG</button>
-          <button type="button" class="press" aria-label="Story stick, DXF" (click)="stick('dxf')">DXF</button>
-        </span>
-      </li>
-      @for (template of templates(); track $index) {
-        <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
-          <span class="min-w-60 flex-1"
-            ><b class="font-semibold">{{ template.title }}, for a machine</b>
-            <span class="caption block"
-              >{{ template.places.length === 1 ? 'Drawer' : 'Drawers' }} {{ template.places.join(', ') }}</span
-            ></span
-          >
-          <span class="flex gap-2">
-            <button
-              type="button"
-              class="press"
-              [attr.aria-label]="template.title + ', SVG'"
-              (click)="paper.draw('template-' + ($index + 1), template.drawing, 'svg')"
-            >
-              SVG
-            </button>
-            <button
-              type="button"
-              class="press"
-              [attr.aria-label]="template.title + ', DXF'"
-              (click)="paper.draw('template-' + ($index + 1), template.drawing, 'dxf')"
-            >
-              DXF
-            </button>
-          </span>
-        </li>
+      @case ('measure') {
+        <z-measure-back [bank]="bank()" />
       }
-    </ul>
-    <z-says [text]="paper.says()" />
-    <p class="caption">
-      Heavy cases are lifted by two. Tall or drawer-heavy ones are fastened to the wall; local rules decide. The slide’s
-      own sheet wins over every figure here.
-    </p>
+      @case ('fronts') {
+        <z-fronts-view [bank]="bank()" />
+      }
+      @case ('record') {
+        <z-record-view [bank]="bank()" />
+      }
+      @case ('paper') {
+        <z-paper-view [bank]="bank()" />
+      }
+    }
   </div>`,
 })
 export class FitStep {
   readonly bank = input.required<BankPlan>();
-  protected readonly paper = inject(Paper);
-  private readonly showing = inject(Store).selectSignal(selectShowing);
-  protected readonly prints = PRINTS;
-  protected readonly templates = computed(() => drawTemplates(this.bank(), this.say()));
+  protected readonly desk = inject(FitDesk);
+  protected readonly views = FIT_VIEWS;
 
-  /** A height as it is read on the stick: to the nearest step. */
-  private readonly say = computed(() => {
-    const showing = this.showing();
-    return (length: Length): string => (showing ? writeLength(length, showing, { mark: true, unit: true }) : '');
-  });
-
-  protected stick(as: 'svg' | 'dxf'): void {
-    this.paper.draw('story-stick', drawStickPaper(this.bank(), this.say()), as);
+  protected turn(by: number, event: Event): void {
+    const at = FIT_VIEWS.findIndex(({ id }) => id === this.desk.view());
+    const next = FIT_VIEWS[(at + by + FIT_VIEWS.length) % FIT_VIEWS.length];
+    if (!next) return;
+    this.desk.view.set(next.id);
+    const tabs = (event.currentTarget as HTMLElement).parentElement?.querySelectorAll('button');
+    tabs?.item(FIT_VIEWS.indexOf(next)).focus();
+    event.preventDefault();
   }
 }

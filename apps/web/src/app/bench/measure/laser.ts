@@ -9,7 +9,7 @@ import { selectShowing } from '../../store/job/job.selectors';
 import { isWriting } from '../../ui/is-writing';
 import { Says } from '../../ui/says';
 import { Size } from '../../ui/size';
-import { LaserMeasure } from './laser-measure';
+import { MeasuringDevice } from './measuring-device';
 
 const SIZES = [
   { size: 'width', label: 'Width' },
@@ -81,7 +81,7 @@ type Measured = (typeof SIZES)[number]['size'];
 export class Laser {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
-  private readonly device = inject(LaserMeasure);
+  private readonly device = inject(MeasuringDevice);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly showing = this.store.selectSignal(selectShowing);
@@ -109,7 +109,7 @@ export class Laser {
   );
   protected readonly reading = toSignal(
     toObservable(this.aim).pipe(
-      switchMap((aim) => (aim ? this.device.readings(aim).pipe(startWith(undefined)) : of(undefined))),
+      switchMap((aim) => (aim ? this.device.readings('laser', aim).pipe(startWith(undefined)) : of(undefined))),
     ),
   );
 

@@ -4,6 +4,7 @@ import { Store } from '@ngrx/store';
 import type { Source } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { SessionActions } from '../../store/session/session';
+import { FitDesk } from '../fit/fit-desk';
 import { stepOfPath } from '../steps';
 
 /** Leads from a term of a sum to where it came from: its field, its figure of the slide, or the sum before it. */
@@ -11,6 +12,7 @@ import { stepOfPath } from '../steps';
 export class Follow {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
+  private readonly fit = inject(FitDesk);
   private readonly job = this.store.selectSignal(jobFeature.selectId);
 
   to(source: Source): void {
@@ -25,6 +27,7 @@ export class Follow {
         return;
       }
       case 'field':
+        if (source.path.startsWith('log[')) this.fit.lead(source.path);
         void this.show(stepOfPath(source.path), `[data-path="${CSS.escape(source.path)}"]`);
         return;
       case 'figure':

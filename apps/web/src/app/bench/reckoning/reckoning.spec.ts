@@ -6,6 +6,7 @@ import type { Asked } from '@zabble/core';
 import { newJob } from '../../jobs/new-job';
 import { JobActions } from '../../store/job/job.actions';
 import { jobFeature } from '../../store/job/job.reducer';
+import { logFeature } from '../../store/log/log.reducer';
 import { selectBank, SessionActions, sessionFeature } from '../../store/session/session';
 import { Reckoning } from './reckoning';
 
@@ -15,7 +16,7 @@ describe('the reckoning', () => {
       providers: [
         provideZonelessChangeDetection(),
         provideRouter([]),
-        provideStore({ job: jobFeature.reducer, session: sessionFeature.reducer }),
+        provideStore({ job: jobFeature.reducer, log: logFeature.reducer, session: sessionFeature.reducer }),
       ],
     });
     const store = TestBed.inject(Store);

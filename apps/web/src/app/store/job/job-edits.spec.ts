@@ -5,6 +5,7 @@ import { newJob } from '../../jobs/new-job';
 import { JobEdits } from './job-edits';
 import { JobActions } from './job.actions';
 import { jobFeature } from './job.reducer';
+import { logFeature } from '../log/log.reducer';
 
 const BANK = 'cases[0].banks[0]';
 const at = (field: string, value: unknown) => ({ path: `${BANK}.${field}`, value });
@@ -16,7 +17,7 @@ describe('an edit', () => {
   const now = () => store.selectSignal(jobFeature.selectDocument)();
 
   beforeEach(() => {
-    TestBed.configureTestingModule({ providers: [provideStore({ job: jobFeature.reducer })] });
+    TestBed.configureTestingModule({ providers: [provideStore({ job: jobFeature.reducer, log: logFeature.reducer })] });
     store = TestBed.inject(Store);
     edits = TestBed.inject(JobEdits);
     store.dispatch(

@@ -4,7 +4,8 @@ import { patched, type Finding, type Job, type JobDocument, type Patch } from '@
 import { JobActions } from './job.actions';
 import { jobFeature } from './job.reducer';
 import { selectPlan } from './job.selectors';
-import { planOnce, readOnce } from './worked-once';
+import { selectLog } from '../log/log.selectors';
+import { measuredOnce, planOnce, readOnce } from './worked-once';
 
 /** Fields that are wishes about the division, not measurements: one that can’t be had is refused. */
 const WISH = /\.(division|drawers)\b/;
@@ -15,6 +16,7 @@ export class JobEdits {
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
+  private readonly log = this.store.selectSignal(selectLog);
 
   /** Undefined when done; else what stands in the way, and the job (and its last good division) stays as it was. */
   apply(name: string, patches: readonly Patch[], merge?: string): string | undefined {
@@ -27,7 +29,9 @@ export class JobEdits {
       const says = reading.errors[0]?.says ?? 'that can’t be read';
       return `${says.charAt(0).toUpperCase()}${says.slice(1)}.`;
     }
-    const refused = patches.some(({ path }) => WISH.test(path)) ? this.newlyImpossible(reading.job) : undefined;
+    const refused = patches.some(({ path }) => WISH.test(path))
+      ? this.newlyImpossible(measuredOnce(reading.job, this.log()))
+      : undefined;
     if (refused) return refused.says;
     this.store.dispatch(JobActions.edited({ name, document, ...(merge === undefined ? {} : { merge }) }));
     return undefined;

@@ -1,14 +1,18 @@
 import { createSelector } from '@ngrx/store';
 import { showStep, type Job, type Showing } from '@zabble/core';
 import { jobFeature } from './job.reducer';
-import { planOnce, readOnce } from './worked-once';
+import { selectLog } from '../log/log.selectors';
+import { measuredOnce, planOnce, readOnce } from './worked-once';
 
 const { selectDocument, selectPast, selectFuture } = jobFeature;
 
-/** The document as read. An edit that can't be read never gets into the store, so this is the last good one. */
-export const selectJob = createSelector(selectDocument, (document): Job | undefined => {
+/**
+ * The document as read, with what was measured back. An edit that can't be read never gets into the store, so this is
+ * the last good one.
+ */
+export const selectJob = createSelector(selectDocument, selectLog, (document, log): Job | undefined => {
   const reading = document && readOnce(document);
-  return reading?.ok ? reading.job : undefined;
+  return reading?.ok ? measuredOnce(reading.job, log) : undefined;
 });
 
 export const selectPlan = createSelector(selectJob, (job) => job && planOnce(job));

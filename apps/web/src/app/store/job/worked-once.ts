@@ -2,16 +2,20 @@ import {
   asBefore,
   planner,
   readJobDocument,
+  withReadings,
   type Job,
   type JobDocument,
   type JobReading,
+  type LogEntry,
   type Plan,
 } from '@zabble/core';
 
 const readings = new WeakMap<JobDocument, JobReading>();
+const measured = new WeakMap<Job, { readonly log: readonly LogEntry[]; readonly job: Job }>();
 const plans = new WeakMap<Job, Plan>();
 const follow = planner();
 let last: Job | undefined;
+let lastMeasured: Job | undefined;
 
 /** The document as read; the same document is read once, however many ask. What reads as before is the same object. */
 export function readOnce(document: JobDocument): JobReading {
@@ -21,6 +25,17 @@ export function readOnce(document: JobDocument): JobReading {
   const reading = read.ok ? { ...read, job: (last = asBefore(last, read.job)) } : read;
   readings.set(document, reading);
   return reading;
+}
+
+/** The job with what was measured back in it, worked out once; itself while its log is empty. */
+export function measuredOnce(job: Job, log: readonly LogEntry[]): Job {
+  if (log.length === 0) return job;
+  const known = measured.get(job);
+  if (known?.log === log) return known.job;
+  const whole = withReadings({ ...job, log });
+  lastMeasured = { ...asBefore(lastMeasured, { ...whole, log: [] }), log };
+  measured.set(job, { log, job: lastMeasured });
+  return lastMeasured;
 }
 
 /** What follows from a job, worked out once. */

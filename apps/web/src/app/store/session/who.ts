@@ -1,5 +1,5 @@
 import { Injectable, signal } from '@angular/core';
-import type { Deed } from './records';
+import type { Deed } from '@zabble/core';
 
 const KEY = 'zabble-who';
 

@@ -1,15 +1,15 @@
 import { Injectable } from '@angular/core';
 import { ROUTES } from '@zabble/contract/routes';
-import type { DeviceReading, LaserQuery } from '@zabble/contract';
+import type { DeviceQuery, DeviceReading } from '@zabble/contract';
 import { Observable } from 'rxjs';
 
 /** What a measuring device sends while it is listened to; undefined while it is not reached. */
 @Injectable({ providedIn: 'root' })
-export class LaserMeasure {
-  readings({ about, place }: LaserQuery): Observable<DeviceReading | undefined> {
+export class MeasuringDevice {
+  readings(device: DeviceReading['device'], { about, place }: DeviceQuery): Observable<DeviceReading | undefined> {
     return new Observable((listener) => {
       const query = new URLSearchParams({ about: String(about), place: String(place) });
-      const source = new EventSource(`${ROUTES.laser}?${query}`);
+      const source = new EventSource(`${ROUTES[device]}?${query}`);
       source.onmessage = ({ data }) => listener.next(JSON.parse(String(data)) as DeviceReading);
       source.onerror = () => listener.next(undefined);
       return () => source.close();

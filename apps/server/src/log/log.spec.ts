@@ -1,0 +1,197 @@
+import { createServer } from 'node:http';
+import { once } from 'node:events';
+import { readFileSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import { join } from 'node:path';
+import type { EntriesKept, KeptEntry, LogPage, MadeList, Problem, RecordPage, StoredJob } from '@zabble/contract';
+import type { JobDocument, LogEntryDocument } from '@zabble/core';
+import type { Express } from 'express';
+import type { Pool } from 'mysql2/promise';
+import request from 'supertest';
+import { migrate } from '../db/migrate';
+import { ownDatabase, quietApp } from '../own-server.spec-data';
+
+const folder = (path: string): string => join(__dirname, '../..', path);
+const document = JSON.parse(readFileSync(folder('demo/notions-bank.json'), 'utf8')) as JobDocument;
+const NOBODY = '00000000-0000-4000-8000-000000000000';
+
+let pool: Pool;
+let app: Express;
+
+beforeAll(async () => {
+  pool = await ownDatabase('zabble_log');
+  await migrate(pool, folder('migrations'));
+  app = quietApp(pool);
+});
+afterAll(() => pool.end());
+
+let number = 0;
+const reading = (more: object = {}): LogEntryDocument => ({
+  id: `r${(number += 1)}`,
+  kind: 'reading',
+  at: '2026-11-20T09:00:00Z',
+  by: 'Ada',
+  bank: 'c1/b1',
+  drawer: 'd3',
+  what: 'width',
+  place: 'front',
+  length: '23 29/32 in',
+  against: '24 in',
+  ...more,
+});
+const create = async (content: object = document): Promise<string> =>
+  ((await request(app).post('/api/jobs').send({ document: content }).expect(201)) as { body: StoredJob }).body.id;
+const add = (job: string, entries: readonly unknown[], to = app) =>
+  request(to).post(`/api/jobs/${job}/log`).send({ entries });
+const read = async (job: string, after = 0): Promise<LogPage> =>
+  ((await request(app).get(`/api/jobs/${job}/log?after=${after}`).expect(200)) as { body: LogPage }).body;
+
+describe('the log of a job', () => {
+  it('only grows: numbered in order, once however often an entry is sent', async () => {
+    const job = await create();
+    const [one, two] = [reading(), reading({ length: '23 15/16 in' })];
+    const { body } = (await add(job, [one, two]).expect(201)) as { body: EntriesKept };
+    expect(body.kept).toEqual([
+      { id: one.id, seq: 1 },
+      { id: two.id, seq: 2 },
+    ]);
+    const again = (await add(job, [two, reading()]).expect(201)) as { body: EntriesKept };
+    expect(again.body.kept.map(({ seq }) => seq)).toEqual([2, 3]);
+    expect((await read(job)).entries.map(({ seq }) => seq)).toEqual([1, 2, 3]);
+    expect((await read(job, 1)).entries[0]).toEqual({ seq: 2, entry: two });
+  });
+
+  it('takes what many write at once without a gap or a loss', async () => {
+    const job = await create();
+    const other = quietApp(pool);
+    const answers = await Promise.all(
+      Array.from({ length: 12 }, (_, index) => add(job, [reading(), reading()], index % 2 ? app : other)),
+    );
+    expect(answers.every(({ status }) => status === 201)).toBe(true);
+    expect((await read(job)).entries.map(({ seq }) => seq)).toEqual(
+      Array.from({ length: 24 }, (_, index) => index + 1),
+    );
+  });
+
+  it('goes with the job file, out and in, and is never replaced by a document', async () => {
+    const job = await create({ ...document, log: [reading(), reading()] });
+    const { body } = (await request(app).get(`/api/jobs/${job}`).expect(200)) as { body: StoredJob };
+    expect(body.document).not.toHaveProperty('log');
+    const file = JSON.parse((await request(app).get(`/api/jobs/${job}/file`).expect(200)).text) as JobDocument;
+    expect(file.log).toHaveLength(2);
+    const imported = await request(app).post('/api/jobs/import').type('json').send(JSON.stringify(file)).expect(201);
+    expect((await read((imported.body as StoredJob).id)).entries.map(({ entry }) => entry)).toEqual(file.log);
+    const refused = await request(app).put(`/api/jobs/${job}`).send({ revision: 1, document: file }).expect(422);
+    expect((refused.body as Problem).says).toContain('never replaced');
+  });
+
+  it.each<[string, unknown, number, string]>([
+    ['a size that can’t be read', reading({ length: '24' }), 422, 'entries[0].length'],
+    ['a kind there isn’t', { ...reading(), kind: 'rumour' }, 422, 'entries[0].kind'],
+    ['a field there isn’t', reading({ colour: 'red' }), 422, 'entries[0].colour'],
+    ['no list', 'x', 400, 'entries'],
+  ])('refuses %s with one sentence and keeps nothing', async (_, entry, status, part) => {
+    const job = await create();
+    const sent =
+      entry === 'x'
+        ? request(app).post(`/api/jobs/${job}/log`).send({ entries: 'x' })
+        : add(job, [reading(), entry].slice(entry ? 1 : 0));
+    const { body } = (await sent.expect(status)) as { body: Problem };
+    expect(body.says).toContain(part);
+    expect((await read(job)).entries).toEqual([]);
+  });
+
+  it('is refused for a job there isn’t', async () => {
+    await add(NOBODY, [reading()]).expect(404);
+  });
+});
+
+describe('two at one case', () => {
+  const servers: ReturnType<typeof createServer>[] = [];
+  const listen = async (): Promise<string> => {
+    // Each its own application, as two processes on one database are.
+    const server = createServer(quietApp(pool));
+    servers.push(server);
+    server.listen(0, '127.0.0.1');
+    await once(server, 'listening');
+    return `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  };
+  afterAll(() =>
+    servers.forEach((server) => {
+      server.closeAllConnections();
+      server.close();
+    }),
+  );
+
+  it.each(['the same process', 'another process'])(
+    'see each other’s steps within two seconds, through %s',
+    async (by) => {
+      const job = await create();
+      await add(job, [reading()]).expect(201);
+      const [here, there] = [await listen(), await listen()];
+      const leave = new AbortController();
+      const answer = await fetch(`${here}/api/jobs/${job}/log/stream?after=1`, { signal: leave.signal });
+      const reader = answer.body!.getReader();
+      const step = { id: `s-${by.length}`, kind: 'step', at: '2026-11-20T09:05:00Z', bank: 'c1/b1', step: 'd1/left' };
+      const sent = Date.now();
+      await fetch(`${by === 'the same process' ? here : there}/api/jobs/${job}/log`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ entries: [step] }),
+      });
+      let text = '';
+      while (!text.includes('\n\n')) text += new TextDecoder().decode((await reader.read()).value);
+      expect(Date.now() - sent).toBeLessThan(2000);
+      leave.abort();
+      const event = JSON.parse(/data: (.*)/.exec(text)![1]!) as KeptEntry;
+      expect(event).toEqual({ seq: 2, entry: step });
+    },
+  );
+});
+
+describe('the record of all jobs', () => {
+  const fault = (more: object): object => ({
+    id: `f${(number += 1)}`,
+    kind: 'fault',
+    at: '2026-11-21T10:00:00Z',
+    bank: 'c1/b1',
+    drawer: 'd2',
+    fault: 'front-tight',
+    ...more,
+  });
+  const find = async (query: string): Promise<RecordPage> =>
+    ((await request(app).get(`/api/record?${query}`).expect(200)) as { body: RecordPage }).body;
+
+  it('is searched by words and kind, across jobs, deleted ones left out', async () => {
+    const [a, b] = [await create({ ...document, name: 'Chart drawers' }), await create({ ...document, name: 'Twine' })];
+    await add(a, [fault({ mended: 'planed the 100% swollen edge' })]).expect(201);
+    await add(b, [fault({}), fault({ fault: 'split' })]).expect(201);
+    const tight = await find('search=front%20tight');
+    expect(tight.items.map(({ jobName }) => jobName).sort()).toEqual(['Chart drawers', 'Twine']);
+    expect(tight.items[0]).toMatchObject({ kind: 'fault', where: 'Notions bench, drawer 2' });
+    expect((await find('search=twine&kind=fault')).total).toBe(2);
+    expect((await find('search=100%25')).total).toBe(1);
+    expect((await find('search=%25zz')).total).toBe(0);
+    await request(app).delete(`/api/jobs/${b}`).expect(204);
+    expect((await find('search=front%20tight')).total).toBe(1);
+    await request(app).get('/api/record?kind=rumour').expect(400);
+  });
+
+  it('gives what was measured against the plan, and the faults', async () => {
+    const { body } = (await request(app).get('/api/record/made').expect(200)) as { body: MadeList };
+    expect(body.made).toContainEqual(expect.objectContaining({ what: 'width', planned: '24 in', made: '23 29/32 in' }));
+    expect(body.faults).toContainEqual({ fault: 'front-tight', at: '2026-11-21T10:00:00Z' });
+  });
+});
+
+describe('habits of the shop', () => {
+  it('are kept as lengths, and refused as anything else', async () => {
+    expect((await request(app).get('/api/shop/habits').expect(200)).body).toEqual({});
+    const kept = await request(app).put('/api/shop/habits').send({ ease: '1/32 in', kerf: '3 mm' }).expect(200);
+    expect(kept.body).toEqual({ ease: '1/32 in', kerf: '3 mm' });
+    const bad = await request(app).put('/api/shop/habits').send({ ease: 'a little' }).expect(422);
+    expect((bad.body as Problem).says).toContain('ease');
+    await request(app).put('/api/shop/habits').send({ glue: '1 mm' }).expect(400);
+    expect((await request(app).get('/api/shop/habits').expect(200)).body).toEqual({ ease: '1/32 in', kerf: '3 mm' });
+  });
+});

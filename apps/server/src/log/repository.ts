@@ -1,0 +1,125 @@
+import type { KeptEntry, RecordQuery } from '@zabble/contract';
+import type { LogEntryDocument } from '@zabble/core';
+import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { inTransaction } from '../db/transaction';
+
+interface EntryRow extends RowDataPacket {
+  seq: number;
+  entry: string;
+}
+
+interface FoundRow extends EntryRow {
+  job_id: string;
+}
+
+/** An entry with the words it is found by. */
+export interface ToKeep {
+  readonly entry: LogEntryDocument;
+  readonly words: string;
+}
+
+/** An entry of any job, as the search finds it. */
+export interface Found {
+  readonly job: string;
+  readonly entry: LogEntryDocument;
+}
+
+/** Entries read in one go at most. */
+const PAGE = 1000;
+/** Readings and faults that lessons are drawn from at most: the newest. */
+const MOST = 20_000;
+
+/** The table log_entries: written once, never changed. Every statement is parameterised. */
+export class LogRepository {
+  constructor(private readonly pool: Pool) {}
+
+  async after(job: string, seq: number): Promise<{ readonly entries: readonly KeptEntry[]; readonly more: boolean }> {
+    const [rows] = await this.pool.execute<EntryRow[]>(
+      `SELECT seq, entry FROM log_entries WHERE job_id = ? AND seq > ? ORDER BY seq LIMIT ${PAGE + 1}`,
+      [job, seq],
+    );
+    return { entries: rows.slice(0, PAGE).map(toKept), more: rows.length > PAGE };
+  }
+
+  /**
+   * Adds entries in one transaction and answers the number of each; one that is known keeps its number. Numbers are
+   * given out under the lock of the job’s row, so that no reader ever sees a later one before an earlier. Undefined
+   * where there is no such job.
+   */
+  async add(job: string, entries: readonly ToKeep[]): Promise<readonly { id: string; seq: number }[] | undefined> {
+    return inTransaction(this.pool, async (connection) => {
+      const [[known]] = await connection.execute<RowDataPacket[]>(
+        'SELECT id FROM jobs WHERE id = ? AND deleted_at IS NULL FOR UPDATE',
+        [job],
+      );
+      if (!known) return undefined;
+      return addTo(connection, job, entries);
+    });
+  }
+
+  /** Of jobs that are not deleted, newest first. */
+  async find({ search, kind, page, size }: RecordQuery): Promise<{ items: readonly Found[]; total: number }> {
+    const words = search.trim().split(/\s+/).filter(Boolean);
+    const where = ['j.deleted_at IS NULL', ...(kind ? ['e.kind = ?'] : []), ...words.map(() => 'e.words LIKE ?')];
+    const values = [...(kind ? [kind] : []), ...words.map((word) => `%${word.replace(/[\\%_]/g, '\\$&')}%`)];
+    const from = `FROM log_entries e JOIN jobs j ON j.id = e.job_id WHERE ${where.join(' AND ')}`;
+    const [[counts]] = await this.pool.execute<RowDataPacket[]>(`SELECT COUNT(*) AS total ${from}`, values);
+    const [rows] = await this.pool.query<FoundRow[]>(
+      `SELECT e.job_id, e.seq, e.entry ${from} ORDER BY e.happened_at DESC, e.job_id, e.seq DESC LIMIT ? OFFSET ?`,
+      [...values, size, (page - 1) * size],
+    );
+    const items = rows.map((row) => ({ job: row.job_id, entry: toKept(row).entry }));
+    return { items, total: Number(counts?.['total'] ?? 0) };
+  }
+
+  /** The newest entries of a kind of all jobs, oldest of them first. */
+  async ofKind(kind: LogEntryDocument['kind']): Promise<readonly LogEntryDocument[]> {
+    const [rows] = await this.pool.execute<EntryRow[]>(
+      `SELECT e.seq, e.entry FROM log_entries e JOIN jobs j ON j.id = e.job_id
+       WHERE e.kind = ? AND j.deleted_at IS NULL ORDER BY e.happened_at DESC, e.job_id, e.seq DESC LIMIT ${MOST}`,
+      [kind],
+    );
+    return rows.map((row) => toKept(row).entry).reverse();
+  }
+}
+
+/** Adds to a job whose row is locked, or is made in the same transaction. */
+export async function addTo(
+  connection: PoolConnection,
+  job: string,
+  entries: readonly ToKeep[],
+): Promise<readonly { id: string; seq: number }[]> {
+  const [[last]] = await connection.execute<RowDataPacket[]>(
+    'SELECT COALESCE(MAX(seq), 0) AS seq FROM log_entries WHERE job_id = ?',
+    [job],
+  );
+  let seq = Number(last?.['seq'] ?? 0);
+  const kept: { id: string; seq: number }[] = [];
+  for (const { entry, words } of entries) {
+    const [result] = await connection.execute<ResultSetHeader>(
+      `INSERT IGNORE INTO log_entries (job_id, seq, id, kind, happened_at, entry, words, kept_at)
+       VALUES (?, ?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
+      [job, seq + 1, entry.id, entry.kind, moment(entry.at), JSON.stringify(entry), words],
+    );
+    if (result.affectedRows === 1) seq += 1;
+    kept.push({ id: entry.id, seq: result.affectedRows === 1 ? seq : await numberOf(connection, job, entry.id) });
+  }
+  return kept;
+}
+
+async function numberOf(connection: PoolConnection, job: string, id: string): Promise<number> {
+  const [[row]] = await connection.execute<RowDataPacket[]>('SELECT seq FROM log_entries WHERE job_id = ? AND id = ?', [
+    job,
+    id,
+  ]);
+  return Number(row?.['seq'] ?? 0);
+}
+
+/** A moment as MariaDB takes it. */
+function moment(at: string): string {
+  return new Date(at).toISOString().slice(0, 23).replace('T', ' ');
+}
+
+function toKept({ seq, entry }: EntryRow): KeptEntry {
+  return { seq, entry: JSON.parse(entry) as LogEntryDocument };
+}

@@ -1,0 +1,80 @@
+import { EventEmitter } from 'node:events';
+import type { EntriesKept, LogPage, MadeList, RecordPage, RecordQuery } from '@zabble/contract';
+import { readLog, type Job, type LogEntryDocument } from '@zabble/core';
+import { Refusal, refuse } from '../http/refusal';
+import type { JobService } from '../jobs/service';
+import type { LogRepository } from './repository';
+import { jobOf, lineOf, wordsOf } from './words';
+
+/** What may be done with the logs of jobs. Entries are only ever added. */
+export class LogService {
+  /** Tells of jobs whose log grew here; other processes are asked in a while. */
+  readonly grown = new EventEmitter().setMaxListeners(0);
+
+  constructor(
+    private readonly log: LogRepository,
+    private readonly jobs: JobService,
+  ) {}
+
+  after(job: string, seq: number): Promise<LogPage> {
+    return this.log.after(job, seq);
+  }
+
+  async add(id: string, entries: readonly object[]): Promise<EntriesKept> {
+    const read = readLog(entries);
+    if (!read.ok) {
+      const [first] = read.errors;
+      const says = `The log can’t be read: ${first?.path ?? 'entries'}: ${first?.says ?? 'it holds an error'}. Nothing was kept.`;
+      throw new Refusal({ status: 422, says, errors: read.errors });
+    }
+    const job = jobOf((await this.jobs.read(id)).document);
+    const wished = read.entries.map((entry, index) => ({
+      entry: entries[index] as LogEntryDocument,
+      words: wordsOf(job, entry),
+    }));
+    const kept = await this.log.add(id, wished);
+    if (!kept) throw refuse(404, 'There is no job with this id; it may have been deleted.');
+    this.grown.emit(id);
+    return { kept };
+  }
+
+  /** All of a job’s log, oldest first. */
+  async whole(job: string): Promise<readonly LogEntryDocument[]> {
+    const all: LogEntryDocument[] = [];
+    for (let seq = 0, more = true; more;) {
+      const page = await this.log.after(job, seq);
+      all.push(...page.entries.map(({ entry }) => entry));
+      more = page.more;
+      seq = page.entries.at(-1)?.seq ?? seq;
+    }
+    return all;
+  }
+
+  async find(query: RecordQuery): Promise<RecordPage> {
+    const { items, total } = await this.log.find(query);
+    const jobs = new Map<string, Job>();
+    for (const { job } of items) if (!jobs.has(job)) jobs.set(job, jobOf((await this.jobs.read(job)).document));
+    return {
+      items: items.flatMap(({ job: id, entry }) => {
+        const [job, read] = [jobs.get(id), readLog([entry])];
+        const [first] = read.ok ? read.entries : [];
+        return job && first ? [{ ...lineOf(job, first), job: id, jobName: job.name }] : [];
+      }),
+      total,
+      page: query.page,
+      size: query.size,
+    };
+  }
+
+  async made(): Promise<MadeList> {
+    const [readings, faults] = [await this.log.ofKind('reading'), await this.log.ofKind('fault')];
+    return {
+      made: readings.flatMap((each) =>
+        each.kind === 'reading' && each.against !== undefined
+          ? [{ what: each.what, at: each.at, planned: each.against, made: each.length }]
+          : [],
+      ),
+      faults: faults.flatMap((each) => (each.kind === 'fault' ? [{ fault: each.fault, at: each.at }] : [])),
+    };
+  }
+}

@@ -1,0 +1,29 @@
+import {
+  readJobDocument,
+  recorded,
+  showStep,
+  writeLength,
+  type Job,
+  type JobDocument,
+  type LogEntry,
+  type Recorded,
+} from '@zabble/core';
+import { refuse } from '../http/refusal';
+
+/** A document that was kept can be read. */
+export function jobOf(document: JobDocument): Job {
+  const reading = readJobDocument(document);
+  if (!reading.ok) throw refuse(422, 'This job can’t be read any more. Nothing was changed.');
+  return reading.job;
+}
+
+/** An entry as a line of the record, lengths as the job shows them. */
+export function lineOf(job: Job, entry: LogEntry): Recorded {
+  return recorded(job, entry, (length) => writeLength(length, { unit: job.unit, step: showStep(job) }, { unit: true }));
+}
+
+/** What an entry is found by: what it says, where, by whom, in which job. */
+export function wordsOf(job: Job, entry: LogEntry): string {
+  const { says, where, by } = lineOf(job, entry);
+  return [says, where, by ?? '', job.name].join(' · ');
+}

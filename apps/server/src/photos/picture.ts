@@ -1,0 +1,38 @@
+import { PICTURE_TYPES } from '@zabble/contract';
+import sharp from 'sharp';
+import { refuse } from '../http/refusal';
+import type { Picture } from './repository';
+
+/** Longer edges are brought down to this, in pixels. */
+const LONGEST = 2000;
+/** More than this is no photograph but an attempt to fill the memory. */
+const MOST_PIXELS = 80_000_000;
+const FORMATS: Readonly<Record<string, string>> = { 'image/jpeg': 'jpeg', 'image/png': 'png', 'image/webp': 'webp' };
+
+/**
+ * Reads every pixel of what was sent and writes them anew as a JPEG, upright, without what else the file held (place,
+ * device, anything behind the picture). What does not decode as the kind of picture it says it is, is refused.
+ */
+export async function pictureFrom(data: unknown, type: string | undefined): Promise<Picture> {
+  const plain = type?.split(';')[0]?.trim().toLowerCase() ?? '';
+  const format = FORMATS[plain];
+  if (!format || !Buffer.isBuffer(data))
+    throw refuse(
+      415,
+      `Read ${plain === '' ? 'nothing' : plain}: a photograph is ${PICTURE_TYPES.map((each) => each.slice(6).toUpperCase()).join(', ')}. Nothing was kept.`,
+    );
+  try {
+    const image = sharp(data, { failOn: 'error', limitInputPixels: MOST_PIXELS });
+    const { format: found } = await image.metadata();
+    if (found !== format) throw new Error('another format');
+    const written = await image
+      .rotate()
+      .resize(LONGEST, LONGEST, { fit: 'inside', withoutEnlargement: true })
+      .flatten({ background: '#ffffff' })
+      .jpeg({ quality: 82, mozjpeg: true })
+      .toBuffer({ resolveWithObject: true });
+    return { width: written.info.width, height: written.info.height, data: written.data };
+  } catch {
+    throw refuse(422, `This is no ${format.toUpperCase()} picture, whatever its name says. Nothing was kept.`);
+  }
+}

@@ -1,0 +1,14 @@
+import { computed, inject, type Signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { BankPlan } from '@zabble/core';
+import { selectPlan } from '../../store/job/job.selectors';
+
+/** How the log names a bank: `case/bank`. To be called where a component is made. */
+export function bankKey(bank: Signal<BankPlan>): Signal<string> {
+  const plan = inject(Store).selectSignal(selectPlan);
+  return computed(() => {
+    const { path, id } = bank();
+    const owner = plan()?.cases.find((each) => path.startsWith(`${each.path}.`));
+    return `${owner?.id ?? ''}/${id}`;
+  });
+}

@@ -1,0 +1,64 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { boxFits, writeLength, type BankPlan, type BoxFit, type Length } from '@zabble/core';
+import { selectJob, selectPlan, selectShowing } from '../../store/job/job.selectors';
+import { Size } from '../../ui/size';
+
+/** Every box of the bank that is made or cut: whether it goes into the opening as it was measured, and what to do. */
+@Component({
+  selector: 'z-box-fits',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Size],
+  template: `@if (fits().length > 0) {
+    <section class="flex flex-col gap-1 border-t border-line pt-3" aria-label="Boxes that are made or cut">
+      <h3 class="text-lg font-semibold">Boxes that are made or cut</h3>
+      <ul class="flex flex-col">
+        @for (each of fits(); track each.drawer) {
+          <li class="flex flex-wrap items-baseline gap-x-3 border-b border-line py-2">
+            <b class="min-w-24 font-semibold">Drawer {{ each.place + 1 }}</b>
+            <span
+              class="font-medium"
+              [class.text-lead]="each.verdict === 'again'"
+              [class.text-ochre]="each.verdict !== 'again' && each.verdict !== 'fits'"
+              >{{ says(each) }}</span
+            >
+            <span class="caption ml-auto"
+              >{{ each.known === 'made' ? 'made' : 'ends cut for' }} <z-size [length]="each.width" /> · takes
+              <z-size [length]="each.takes"
+            /></span>
+          </li>
+        }
+      </ul>
+    </section>
+  }`,
+})
+export class BoxFits {
+  readonly bank = input.required<BankPlan>();
+  private readonly store = inject(Store);
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly plan = this.store.selectSignal(selectPlan);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly fits = computed(() => {
+    const [job, plan, { path }] = [this.job(), this.plan(), this.bank()];
+    return job && plan ? boxFits(job, plan).filter(({ bank }) => bank === path) : [];
+  });
+
+  protected says({ verdict, over, by }: BoxFit): string {
+    const size = (length: number): string => {
+      const showing = this.showing();
+      return showing ? writeLength(Math.abs(length) as Length, showing, { unit: true, mark: true }) : '';
+    };
+    switch (verdict) {
+      case 'fits':
+        return over === 0 ? 'fits' : `fits, ${size(over)} narrower`;
+      case 'pack':
+        return `${size(over)} too narrow: pack each slide out by ${size(by)}`;
+      case 'trim':
+        return `too wide by ${size(over)}: trim its front and back by ${size(by)}`;
+      case 'plane':
+        return `too wide by ${size(over)}: plane ${size(by)} off each side`;
+      case 'again':
+        return `${over > 0 ? 'too wide' : 'too narrow'} by ${size(over)}: make it again`;
+    }
+  }
+}

@@ -1,0 +1,24 @@
+import { Injectable, signal } from '@angular/core';
+
+/** The views of the step Fit, in the order of the work. */
+export const FIT_VIEWS = [
+  { id: 'hang', name: 'Hang' },
+  { id: 'measure', name: 'Measure back' },
+  { id: 'fronts', name: 'Fronts' },
+  { id: 'record', name: 'Record' },
+  { id: 'paper', name: 'On paper' },
+] as const;
+export type FitView = (typeof FIT_VIEWS)[number]['id'];
+
+/** What is looked at in the step Fit. */
+@Injectable({ providedIn: 'root' })
+export class FitDesk {
+  readonly view = signal<FitView>('hang');
+  /** The reading a sum leads to, by its path. */
+  readonly reading = signal<string | undefined>(undefined);
+
+  lead(path: string): void {
+    this.view.set('measure');
+    this.reading.set(path);
+  }
+}

@@ -1,0 +1,71 @@
+import { ChangeDetectionStrategy, Component, input } from '@angular/core';
+import type { FrontStep } from '@zabble/core';
+import { Size } from '../../ui/size';
+
+/** What is done in one step of hanging the fronts, with its sizes. */
+@Component({
+  selector: 'z-front-step-body',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Size],
+  template: `@switch (step().kind) {
+    @case ('reveal') {
+      <p>
+        As thick as the gap:
+        @if (step().gap; as gap) {
+          <b class="text-5xl font-semibold"><z-size [length]="gap" [unit]="true" /></b>
+        }
+      </p>
+      @if (step().beside; as beside) {
+        <p class="text-base">
+          Beside the fronts <z-size [length]="beside.left" /> on the left, <z-size [length]="beside.right" /> on the
+          right.
+        </p>
+      }
+    }
+    @case ('hold') {
+      @let ledge = step().ledge;
+      @let gap = step().gap;
+      @if (ledge !== undefined) {
+        <p>
+          Ledge or line at
+          <b class="text-3xl font-semibold"><z-size [length]="ledge" [unit]="true" /></b> from the opening’s floor
+        </p>
+      } @else if (gap !== undefined) {
+        <p>
+          On spacers of <b class="text-3xl font-semibold"><z-size [length]="gap" [unit]="true" /></b>
+        </p>
+      }
+      <p>
+        {{
+          step().bores > 0
+            ? 'Hold it with screws through the ' +
+              step().bores +
+              (step().bores === 1 ? ' bore' : ' bores') +
+              ' of its pull.'
+            : 'It has no bores yet: hold it with double-sided tape and clamps.'
+        }}
+      </p>
+    }
+    @case ('drive') {
+      <p>Pull the drawer out and drive the screws from inside.</p>
+      @if (step().screw; as screw) {
+        <p>
+          None longer than
+          <b class="text-3xl font-semibold"><z-size [length]="screw.total" round="down" [unit]="true" /></b>
+        </p>
+      }
+    }
+    @case ('pull') {
+      <p>Take the holding screws out; the pull goes in the same bores.</p>
+      @if (step().screw; as screw) {
+        <p>
+          Screw <b class="text-3xl font-semibold"><z-size [length]="screw.total" round="down" [unit]="true" /></b>
+        </p>
+      }
+    }
+  }`,
+  host: { class: 'contents' },
+})
+export class FrontStepBody {
+  readonly step = input.required<FrontStep>();
+}

@@ -1,0 +1,81 @@
+import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { HangStep, Stack } from '@zabble/core';
+import { jobFeature } from '../../store/job/job.reducer';
+import { Size } from '../../ui/size';
+
+/** What is done in one step of the hanging, with its sizes. */
+@Component({
+  selector: 'z-hang-step-body',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Size],
+  template: `@switch (step().kind) {
+    @case ('build-out') {
+      @if (step().buildOut; as sides) {
+        <p>
+          Left <b class="font-semibold"><z-size [length]="sides.left.wanted" [unit]="true" /></b>
+          <span class="caption block">{{ made(sides.left) }}</span>
+        </p>
+        <p>
+          Right <b class="font-semibold"><z-size [length]="sides.right.wanted" [unit]="true" /></b>
+          <span class="caption block">{{ made(sides.right) }}</span>
+        </p>
+      }
+    }
+    @case ('spacer') {
+      <p>
+        Fence at
+        @if (step().spacer; as spacer) {
+          <b class="text-5xl font-semibold"><z-size [length]="spacer.total" [unit]="true" /></b>
+        }
+      </p>
+      <p class="text-base">One for both sides. Set the fence to it; don’t take it off what was before.</p>
+    }
+    @case ('test') {
+      <p>Put the box in and run it out and in. It is true when it runs alike on both sides and stays shut.</p>
+    }
+    @case ('lock') {
+      <p>One round hole on each side, so that nothing moves again.</p>
+    }
+    @default {
+      <p>
+        On the spacer of
+        @if (step().spacer; as spacer) {
+          <b class="text-3xl font-semibold"><z-size [length]="spacer.total" [unit]="true" /></b>
+        }
+      </p>
+      @if (step().setback; as back) {
+        <p>
+          <b class="font-semibold"><z-size [length]="back.total" [unit]="true" /></b> back from the front edge
+        </p>
+      }
+      @if (step().holes; as holes) {
+        <p>
+          First hole <b class="font-semibold"><z-size [length]="holes.first.total" [unit]="true" /></b> back, slots
+          first
+        </p>
+      }
+      @for (pack of step().packing ?? []; track pack.reading) {
+        <p class="text-base">
+          Pack <z-size [length]="pack.eachSide" [unit]="true" /> a side at width reading {{ pack.reading + 1 }}.
+        </p>
+      }
+      @for (pack of step().level ?? []; track pack.place) {
+        <p class="text-base">
+          Pack <z-size [length]="pack.eachSide" [unit]="true" /> a side at this level’s {{ pack.place }}.
+        </p>
+      }
+    }
+  }`,
+  host: { class: 'contents' },
+})
+export class HangStepBody {
+  readonly step = input.required<HangStep>();
+  private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+
+  /** “1 of 3/4 in plywood + 1 of 1/4 in hardboard”. */
+  protected made({ pieces }: Stack): string {
+    const named = (id: string): string => this.document()?.materials.find((each) => each.id === id)?.name ?? id;
+    return pieces.map(({ material, count }) => `${count} of ${named(material)}`).join(' + ');
+  }
+}

@@ -1,0 +1,160 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { Store } from '@ngrx/store';
+import {
+  millimetres,
+  nm,
+  writeExact,
+  writeLength,
+  type BankPlan,
+  type Length,
+  type LogEntry,
+  type Place,
+} from '@zabble/core';
+import { selectJob, selectShowing } from '../../store/job/job.selectors';
+import { LogDesk } from '../../store/log/log-desk';
+import { logFeature } from '../../store/log/log.reducer';
+import { selectLog } from '../../store/log/log.selectors';
+import { Says } from '../../ui/says';
+import { Size } from '../../ui/size';
+import { bankKey } from './bank-key';
+import { BoxFits } from './box-fits';
+import { FitDesk } from './fit-desk';
+import { ReadingEntry, type TakenSize } from './reading-entry';
+import { plannedOf, SUBJECTS } from './subjects';
+
+type Reading = LogEntry & { readonly kind: 'reading' };
+
+/** One thing at one place, with its newest reading. */
+interface Row {
+  /** Id of the drawer, or of the material. */
+  readonly of: string;
+  readonly name: string;
+  readonly place: Place | undefined;
+  readonly planned: Length | undefined;
+  readonly newest: Reading | undefined;
+  readonly path: string;
+  /** How often it was measured. */
+  readonly times: number;
+}
+
+/** Sizes as they are, drawer by drawer: what is taken follows what was taken before, and the plan follows both. */
+@Component({
+  selector: 'z-measure-back',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'flex flex-col gap-4' },
+  imports: [BoxFits, ReadingEntry, Says, Size],
+  templateUrl: './measure-back.html',
+})
+export class MeasureBack {
+  readonly bank = input.required<BankPlan>();
+  private readonly desk = inject(LogDesk);
+  private readonly fit = inject(FitDesk);
+  private readonly store = inject(Store);
+  private readonly log = this.store.selectSignal(selectLog);
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly refused = this.store.selectSignal(logFeature.selectSays);
+  protected readonly waiting = this.store.selectSignal(logFeature.selectWaiting);
+  protected readonly reached = this.store.selectSignal(logFeature.selectReached);
+  protected readonly named = bankKey(this.bank);
+  protected readonly subjects = SUBJECTS;
+  protected readonly what = signal<(typeof SUBJECTS)[number]['what']>('width');
+  protected readonly at = signal(0);
+  protected readonly subject = computed(() => SUBJECTS.find(({ what }) => what === this.what()) ?? SUBJECTS[0]);
+  protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
+  protected readonly rows = computed((): readonly Row[] =>
+    this.what() === 'thickness' ? this.materialRows() : this.drawerRows(),
+  );
+  protected readonly row = computed(() => this.rows()[this.at()] ?? this.rows()[0]);
+  protected readonly about = computed(() => this.row()?.planned ?? this.row()?.newest?.length ?? millimetres(3));
+
+  constructor() {
+    // Led here by a sum: what was measured there is shown.
+    effect(() => {
+      const path = this.fit.reading();
+      const entry = path === undefined ? undefined : this.log()[Number(/\d+/.exec(path)?.[0])];
+      if (entry?.kind !== 'reading') return;
+      untracked(() => {
+        this.fit.reading.set(undefined);
+        this.what.set(entry.what);
+        this.at.set(
+          Math.max(
+            0,
+            this.rows().findIndex((row) => row.path === path),
+          ),
+        );
+      });
+    });
+  }
+
+  protected choose(what: (typeof SUBJECTS)[number]['what']): void {
+    this.what.set(what);
+    this.at.set(0);
+  }
+
+  /** Into the log, and on to the next place. */
+  protected keep({ length, device }: TakenSize): void {
+    const [row, unit] = [this.row(), this.showing()?.unit ?? 'mm'];
+    if (!row) return;
+    const where = this.what() === 'thickness' ? { material: row.of } : { bank: this.named(), drawer: row.of };
+    this.desk.add({
+      kind: 'reading',
+      what: this.what(),
+      ...where,
+      ...(row.place === undefined ? {} : { place: row.place }),
+      length: device === 'typed' ? writeExact(length, unit) : writeExact(length, 'mm'),
+      ...(row.planned === undefined ? {} : { against: writeExact(row.planned, unit) }),
+      device,
+    });
+    this.at.update((at) => Math.min(at + 1, this.rows().length - 1));
+  }
+
+  protected title({ name, place }: Row): string {
+    return place === undefined ? name : `${name}, ${place}`;
+  }
+
+  protected off({ newest, planned }: Row): string {
+    const showing = this.showing();
+    if (!newest || planned === undefined || !showing) return '';
+    const against = newest.against ?? planned;
+    const over = newest.length - against;
+    if (over === 0) return 'as planned';
+    const size = writeLength(nm(Math.abs(over)), Math.abs(over) < showing.step ? FINE : showing, { unit: true });
+    return `${size} ${over > 0 ? 'over' : 'under'}`;
+  }
+
+  private drawerRows(): readonly Row[] {
+    const [bank, what, named] = [this.bank(), this.what(), this.named()];
+    const places: readonly (Place | undefined)[] =
+      this.subject().places.length > 0 ? this.subject().places : [undefined];
+    return bank.drawers.flatMap((drawer) =>
+      places.map((place) => ({
+        of: drawer.id,
+        name: `Drawer ${drawer.place + 1}`,
+        place,
+        planned: plannedOf(bank, what, drawer, place),
+        ...this.readings(
+          (each) => each.bank === named && each.what === what && each.drawer === drawer.id && each.place === place,
+        ),
+      })),
+    );
+  }
+
+  private materialRows(): readonly Row[] {
+    return (this.job()?.materials ?? []).map(({ id, name, thickness }) => ({
+      of: id,
+      name,
+      place: undefined,
+      planned: thickness,
+      ...this.readings((each) => each.what === 'thickness' && each.material === id),
+    }));
+  }
+
+  private readings(is: (reading: Reading) => boolean): Pick<Row, 'newest' | 'path' | 'times'> {
+    const found = this.log().flatMap((each, index) => (each.kind === 'reading' && is(each) ? [{ each, index }] : []));
+    const last = found.at(-1);
+    return { newest: last?.each, path: last ? `log[${last.index}].length` : '', times: found.length };
+  }
+}
+
+const FINE = { unit: 'mm', step: millimetres(0.01) } as const;

@@ -1,0 +1,123 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { PrintName } from '@zabble/contract';
+import { drawStickPaper, drawTemplates, writeLength, type BankPlan, type Length } from '@zabble/core';
+import { selectShowing } from '../../store/job/job.selectors';
+import { Says } from '../../ui/says';
+import { Paper } from '../paper';
+import { PaperChoice } from '../paper-choice';
+
+const PRINTS: readonly { readonly name: PrintName; readonly says: string; readonly what: string }[] = [
+  {
+    name: 'bench-card.pdf',
+    says: 'Bench card',
+    what: 'A page a bank: face and section, boxes with their tolerance, spacers with the fence setting of each, holes, packing, and what to look out for.',
+  },
+  {
+    name: 'story-stick.pdf',
+    says: 'Story stick, on pages',
+    what: 'Full size, joined by the lettered dashed lines. Every page has a line of 100 mm and one of 4 in: measure them first.',
+  },
+  {
+    name: 'story-stick-strip.pdf',
+    says: 'Story stick, in one piece',
+    what: 'The same for a roll or a plotter.',
+  },
+  {
+    name: 'templates.pdf',
+    says: 'Templates',
+    what: 'Full size: bores of the pulls, the backs of undermount boxes, the screw line of the slides.',
+  },
+];
+
+/** What goes to the case on paper, true to size. */
+@Component({
+  selector: 'z-paper-view',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [PaperChoice, Says],
+  template: `<div class="flex flex-col gap-4">
+    <div class="flex flex-wrap items-center gap-3">
+      <h3 class="mr-auto text-lg font-semibold">To take to the case</h3>
+      <z-paper-choice />
+    </div>
+    @if (bank().bank.basis === 'planned') {
+      <p class="border-l-4 border-ochre bg-ochre-wash px-3 py-2 font-medium text-ochre">
+        These are planned sizes: every page says so. Nothing is hung by them until the case is built and measured.
+      </p>
+    }
+    <ul class="flex flex-col">
+      @for (each of prints; track each.name) {
+        <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
+          <span class="min-w-60 flex-1"
+            ><b class="font-semibold">{{ each.says }}</b> <span class="caption block">{{ each.what }}</span></span
+          >
+          <button
+            type="button"
+            class="press"
+            [attr.aria-label]="each.says + ', PDF'"
+            [disabled]="paper.busy()"
+            (click)="paper.print(each.name)"
+          >
+            PDF
+          </button>
+        </li>
+      }
+      <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
+        <span class="min-w-60 flex-1"
+          ><b class="font-semibold">This bank’s story stick, for a machine</b>
+          <span class="caption block">Full size; its marks on a layer of their own.</span></span
+        >
+        <span class="flex gap-2">
+          <button type="button" class="press" aria-label="Story stick, SVG" (click)="stick('svg')">SVG</button>
+          <button type="button" class="press" aria-label="Story stick, DXF" (click)="stick('dxf')">DXF</button>
+        </span>
+      </li>
+      @for (template of templates(); track $index) {
+        <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
+          <span class="min-w-60 flex-1"
+            ><b class="font-semibold">{{ template.title }}, for a machine</b>
+            <span class="caption block"
+              >{{ template.places.length === 1 ? 'Drawer' : 'Drawers' }} {{ template.places.join(', ') }}</span
+            ></span
+          >
+          <span class="flex gap-2">
+            <button
+              type="button"
+              class="press"
+              [attr.aria-label]="template.title + ', SVG'"
+              (click)="paper.draw('template-' + ($index + 1), template.drawing, 'svg')"
+            >
+              SVG
+            </button>
+            <button
+              type="button"
+              class="press"
+              [attr.aria-label]="template.title + ', DXF'"
+              (click)="paper.draw('template-' + ($index + 1), template.drawing, 'dxf')"
+            >
+              DXF
+            </button>
+          </span>
+        </li>
+      }
+    </ul>
+    <z-says [text]="paper.says()" />
+  </div>`,
+})
+export class PaperView {
+  readonly bank = input.required<BankPlan>();
+  protected readonly paper = inject(Paper);
+  private readonly showing = inject(Store).selectSignal(selectShowing);
+  protected readonly prints = PRINTS;
+  protected readonly templates = computed(() => drawTemplates(this.bank(), this.say()));
+
+  /** A height as it is read on the stick: to the nearest step. */
+  private readonly say = computed(() => {
+    const showing = this.showing();
+    return (length: Length): string => (showing ? writeLength(length, showing, { mark: true, unit: true }) : '');
+  });
+
+  protected stick(as: 'svg' | 'dxf'): void {
+    this.paper.draw('story-stick', drawStickPaper(this.bank(), this.say()), as);
+  }
+}

@@ -1,0 +1,93 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
+import { FAULT_WORDS, FAULTS, type BankPlan, type FaultKind } from '@zabble/core';
+import { LogDesk } from '../../store/log/log-desk';
+import { Says } from '../../ui/says';
+import { bankKey } from './bank-key';
+import { Photos } from './photos';
+
+const WAYS = [
+  { id: 'fault', name: 'A fault' },
+  { id: 'note', name: 'A note' },
+  { id: 'photo', name: 'A photograph' },
+  { id: 'time', name: 'Time' },
+] as const;
+
+/** Something to write down: a fault and how it was mended, a note, a photograph, time spent. */
+@Component({
+  selector: 'z-record-entry',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [ReactiveFormsModule, Says],
+  templateUrl: './record-entry.html',
+})
+export class RecordEntry {
+  readonly bank = input.required<BankPlan>();
+  private readonly desk = inject(LogDesk);
+  protected readonly photos = inject(Photos);
+  protected readonly ways = WAYS;
+  protected readonly way = signal<(typeof WAYS)[number]['id']>('fault');
+  protected readonly says = signal('');
+  protected readonly faults = FAULTS.map((id) => ({ id, says: FAULT_WORDS[id].says }));
+  protected readonly drawers = computed(() =>
+    this.bank().drawers.map(({ id, place, name }) => ({ id, says: `Drawer ${place + 1}${name ? `, ${name}` : ''}` })),
+  );
+  private readonly named = bankKey(this.bank);
+  protected readonly form = new FormGroup({
+    fault: new FormControl<FaultKind>('box-wide', { nonNullable: true }),
+    drawer: new FormControl('', { nonNullable: true }),
+    note: new FormControl('', { nonNullable: true }),
+    mended: new FormControl('', { nonNullable: true }),
+    minutes: new FormControl('', { nonNullable: true }),
+  });
+
+  protected write(): void {
+    const { fault, note, mended, minutes } = this.form.getRawValue();
+    const more = note.trim() ? { note: note.trim() } : {};
+    switch (this.way()) {
+      case 'fault':
+        this.desk.add({
+          kind: 'fault',
+          fault,
+          ...this.where(),
+          ...more,
+          ...(mended.trim() ? { mended: mended.trim() } : {}),
+        });
+        break;
+      case 'note':
+        if (!note.trim()) return this.says.set('A note is a sentence: nothing is written yet.');
+        this.desk.add({ kind: 'note', note: note.trim(), ...this.where() });
+        break;
+      case 'time': {
+        const spent = Number(minutes.trim().replace(',', '.'));
+        if (!Number.isInteger(spent) || spent < 1 || spent > 100_000)
+          return this.says.set(`Read “${minutes}”: whole minutes are wanted, from 1 on.`);
+        this.desk.add({ kind: 'time', minutes: spent, ...more });
+        break;
+      }
+      case 'photo':
+        return;
+    }
+    this.clear();
+  }
+
+  protected async picture(input: HTMLInputElement): Promise<void> {
+    const [file] = input.files ?? [];
+    input.value = '';
+    if (!file) return;
+    const note = this.form.getRawValue().note.trim();
+    const kept = await this.photos.send(file);
+    if (!kept.ok) return this.says.set(kept.says);
+    this.desk.add({ kind: 'photo', photo: kept.id, ...(note ? { note } : {}), ...this.where() });
+    this.clear();
+  }
+
+  private where() {
+    const { drawer } = this.form.getRawValue();
+    return { bank: this.named(), ...(drawer ? { drawer } : {}) };
+  }
+
+  private clear(): void {
+    this.says.set('');
+    this.form.patchValue({ note: '', mended: '', minutes: '' });
+  }
+}

@@ -1,0 +1,57 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { ROUTES } from '@zabble/contract/routes';
+import { recordOf, writeLength, type BankPlan, type Length, type Recorded } from '@zabble/core';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectJob, selectShowing } from '../../store/job/job.selectors';
+import { logFeature } from '../../store/log/log.reducer';
+import { Says } from '../../ui/says';
+import { RecordEntry } from './record-entry';
+
+const KINDS = [
+  { id: 'all', name: 'All', kinds: undefined },
+  { id: 'readings', name: 'Readings', kinds: ['reading'] },
+  { id: 'work', name: 'Work', kinds: ['step', 'gate', 'released', 'cut', 'time'] },
+  { id: 'faults', name: 'Faults', kinds: ['fault', 'wrong'] },
+  { id: 'notes', name: 'Notes, photographs', kinds: ['note', 'photo'] },
+] as const;
+
+interface Day {
+  readonly day: string;
+  readonly lines: readonly Recorded[];
+}
+
+/** Everything that was measured, done, cut and noted, in its order; and what there is to add. */
+@Component({
+  selector: 'z-record-view',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'flex flex-col gap-4' },
+  imports: [RecordEntry, RouterLink, Says],
+  templateUrl: './record-view.html',
+})
+export class RecordView {
+  readonly bank = input.required<BankPlan>();
+  private readonly store = inject(Store);
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly id = this.store.selectSignal(jobFeature.selectId);
+  private readonly showing = this.store.selectSignal(selectShowing);
+  protected readonly refused = this.store.selectSignal(logFeature.selectSays);
+  protected readonly kinds = KINDS;
+  protected readonly kind = signal<(typeof KINDS)[number]['id']>('all');
+  private readonly lines = computed(() => {
+    const [job, showing] = [this.job(), this.showing()];
+    if (!job || !showing) return [];
+    return recordOf(job, (length: Length) => writeLength(length, showing, { unit: true }));
+  });
+  protected readonly days = computed((): readonly Day[] => {
+    const wanted: readonly string[] | undefined = KINDS.find(({ id }) => id === this.kind())?.kinds;
+    const shown = this.lines().filter(({ kind }) => !wanted || wanted.includes(kind));
+    const days = [...new Set(shown.map(({ at }) => at.slice(0, 10)))];
+    return days.map((day) => ({ day, lines: shown.filter(({ at }) => at.startsWith(day)) }));
+  });
+
+  protected photo(id: string): string {
+    return ROUTES.photo(this.id() ?? '', id);
+  }
+}

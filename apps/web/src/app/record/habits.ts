@@ -1,0 +1,50 @@
+import { inject, Injectable, signal } from '@angular/core';
+import type { HabitTexts } from '@zabble/contract';
+import { readFileLength, type HabitName, type Habits } from '@zabble/core';
+import { sentenceOf } from '../jobs/jobs-store';
+import { RecordApi } from './record-api';
+
+/** What the shop’s habits are called. */
+export const HABIT_WORDS: Readonly<Record<HabitName, { readonly name: string; readonly says: string }>> = {
+  ease: { name: 'Ease', says: 'taken off the width of every box' },
+  play: { name: 'Play', says: 'of bottoms in their grooves, over the whole size' },
+  gap: { name: 'Gap', says: 'between fronts' },
+  kerf: { name: 'Kerf', says: 'of the saw' },
+};
+export const HABITS = Object.keys(HABIT_WORDS) as HabitName[];
+
+/** What the shop does as a matter of course; new jobs start from it. */
+@Injectable({ providedIn: 'root' })
+export class ShopHabits {
+  private readonly api = inject(RecordApi);
+  readonly texts = signal<HabitTexts>({});
+  readonly says = signal('');
+
+  fetch(): void {
+    this.api.habits().subscribe({
+      next: (texts) => this.texts.set(texts),
+      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
+    });
+  }
+
+  /** One of them said anew; empty takes it out. */
+  keep(name: HabitName, length: string): void {
+    const { [name]: _, ...others } = this.texts();
+    const wished = length === '' ? others : { ...others, [name]: length };
+    this.api.keepHabits(wished).subscribe({
+      next: (texts) => {
+        this.texts.set(texts);
+        this.says.set('');
+      },
+      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
+    });
+  }
+}
+
+export function habitLengths(texts: HabitTexts): Habits {
+  const read = Object.entries(texts).flatMap(([name, text]: [string, unknown]) => {
+    const length = readFileLength(String(text));
+    return length.ok ? [[name, length.value] as const] : [];
+  });
+  return Object.fromEntries(read);
+}

@@ -1,0 +1,94 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  effect,
+  type ElementRef,
+  inject,
+  input,
+  viewChild,
+  type OnDestroy,
+} from '@angular/core';
+import { inMillimetres, over, type MadeSize } from '@zabble/core';
+import { ScatterChart } from 'echarts/charts';
+import { GridComponent, MarkLineComponent } from 'echarts/components';
+import { init, use, type EChartsType } from 'echarts/core';
+import { SVGRenderer } from 'echarts/renderers';
+import { ThemeChoice } from '../shell/theme';
+
+use([ScatterChart, GridComponent, MarkLineComponent, SVGRenderer]);
+
+/** How far each came out from its plan, in the order they were measured: nought is as planned. */
+@Component({
+  selector: 'z-made-chart',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `<figure class="flex flex-col gap-1">
+    <div #chart class="h-64 w-full" role="img" aria-label="Off the plan, reading by reading"></div>
+    <figcaption class="caption">
+      Up: millimetres over the plan. Right: one reading after the other. The dashed line is the average.
+    </figcaption>
+  </figure>`,
+})
+export class MadeChart implements OnDestroy {
+  readonly made = input.required<readonly MadeSize[]>();
+  private readonly theme = inject(ThemeChoice);
+  private readonly place = viewChild.required<ElementRef<HTMLElement>>('chart');
+  private chart: EChartsType | undefined;
+  private readonly observer = new ResizeObserver(() => this.chart?.resize());
+
+  constructor() {
+    effect(() => {
+      this.theme.theme();
+      const element = this.place().nativeElement;
+      this.chart ??= init(element, undefined, { renderer: 'svg' });
+      this.observer.observe(element);
+      this.chart.setOption(optionOf(this.made(), getComputedStyle(document.documentElement)), true);
+    });
+  }
+
+  ngOnDestroy(): void {
+    this.observer.disconnect();
+    this.chart?.dispose();
+  }
+}
+
+function optionOf(made: readonly MadeSize[], style: CSSStyleDeclaration) {
+  const ink = (name: string): string => style.getPropertyValue(`--${name}`).trim();
+  const points = made.map((each, index) => [index + 1, inMillimetres(over(each))]);
+  const mean = points.reduce((sum, [, y]) => sum + (y ?? 0), 0) / Math.max(1, points.length);
+  const line = (yAxis: number, colour: string, type: 'solid' | 'dashed') => ({
+    yAxis,
+    lineStyle: { color: ink(colour), type, width: 1.5 },
+    label: { show: false },
+  });
+  return {
+    animation: false,
+    grid: { left: 56, right: 16, top: 12, bottom: 40 },
+    xAxis: { ...axis('reading', ink), minInterval: 1, min: 0, max: points.length + 1 },
+    yAxis: axis('mm over the plan', ink),
+    series: [
+      {
+        type: 'scatter' as const,
+        symbolSize: 9,
+        itemStyle: { color: ink('ink') },
+        data: points,
+        markLine: {
+          silent: true,
+          symbol: 'none',
+          data: [line(0, 'edge', 'solid'), line(mean, 'chalk', 'dashed')],
+        },
+      },
+    ],
+  };
+}
+
+function axis(name: string, ink: (name: string) => string) {
+  return {
+    name,
+    nameLocation: 'middle' as const,
+    nameGap: 28,
+    nameTextStyle: { color: ink('soft'), fontSize: 13, fontFamily: 'Barlow' },
+    axisLabel: { color: ink('soft'), fontSize: 13, fontFamily: 'Barlow' },
+    axisLine: { show: true, lineStyle: { color: ink('edge') } },
+    splitLine: { lineStyle: { color: ink('line') } },
+  };
+}

@@ -1,0 +1,71 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { RouterLink } from '@angular/router';
+import type { RecordPage } from '@zabble/contract';
+import { ROUTES } from '@zabble/contract/routes';
+import { catchError, debounceTime, of, switchMap } from 'rxjs';
+import { sentenceOf } from '../jobs/jobs-store';
+import { RecordApi } from './record-api';
+
+const KINDS = [
+  { id: '', name: 'everything' },
+  { id: 'fault', name: 'faults' },
+  { id: 'reading', name: 'readings' },
+  { id: 'step', name: 'steps' },
+  { id: 'note', name: 'notes' },
+  { id: 'photo', name: 'photographs' },
+  { id: 'time', name: 'time' },
+] as const;
+const PAUSE = 250;
+
+/** “Every time a front came out tight”: the logs of all jobs, by words and kind, newest first. */
+@Component({
+  selector: 'z-record-search',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [RouterLink],
+  templateUrl: './record-search.html',
+})
+export class RecordSearch {
+  private readonly api = inject(RecordApi);
+  protected readonly kinds = KINDS;
+  protected readonly search = signal('');
+  protected readonly kind = signal('');
+  protected readonly page = signal(1);
+  protected readonly says = signal('');
+  private readonly asked = computed(() => ({ search: this.search(), kind: this.kind(), page: this.page() }));
+  protected readonly found = toSignal(
+    toObservable(this.asked).pipe(
+      debounceTime(PAUSE),
+      switchMap(({ search, kind, page }) =>
+        this.api.find(search, kind, page).pipe(
+          catchError((problem: unknown) => {
+            this.says.set(sentenceOf(problem));
+            return of<RecordPage | undefined>(undefined);
+          }),
+        ),
+      ),
+    ),
+  );
+  protected readonly pages = computed(() => {
+    const found = this.found();
+    return found ? Math.max(1, Math.ceil(found.total / found.size)) : 1;
+  });
+
+  protected look(search: string): void {
+    this.search.set(search);
+    this.page.set(1);
+  }
+
+  protected choose(kind: string): void {
+    this.kind.set(kind);
+    this.page.set(1);
+  }
+
+  protected turn(page: number): void {
+    this.page.set(page);
+  }
+
+  protected photo(job: string, id: string): string {
+    return ROUTES.photo(job, id);
+  }
+}

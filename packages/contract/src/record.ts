@@ -1,0 +1,101 @@
+import type { FaultKind, LogEntryDocument, Measured, Recorded } from '@zabble/core';
+import { Transform } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import { toNumber } from './numbers';
+import { MOST_ENTRIES } from './routes';
+
+/** Entries to add to a job’s log. What each must hold is the log reader’s to say. */
+export class AddEntries {
+  @IsArray()
+  @ArrayMaxSize(MOST_ENTRIES)
+  entries!: object[];
+}
+
+/** What is wanted of a log: everything after the entry with this number. */
+export class LogQuery {
+  @Transform(toNumber)
+  @IsInt()
+  @Min(0)
+  @Max(4_000_000_000)
+  after = 0;
+}
+
+/** An entry as the server keeps it; numbers of one job count up from 1 without a gap. */
+export interface KeptEntry {
+  readonly seq: number;
+  readonly entry: LogEntryDocument;
+}
+
+export interface LogPage {
+  readonly entries: readonly KeptEntry[];
+  /** There are more after these. */
+  readonly more: boolean;
+}
+
+/** Answer to entries added: every one of them is kept. */
+export interface EntriesKept {
+  readonly kept: readonly { readonly id: string; readonly seq: number }[];
+}
+
+export const RECORD_KINDS = ['reading', 'step', 'fault', 'note', 'photo', 'time'] as const;
+
+/** What is looked for in the record of all jobs. */
+export class RecordQuery {
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  search = '';
+
+  @IsOptional()
+  @IsIn(RECORD_KINDS)
+  kind?: (typeof RECORD_KINDS)[number];
+
+  @Transform(toNumber)
+  @IsInt()
+  @Min(1)
+  @Max(100_000)
+  page = 1;
+
+  @Transform(toNumber)
+  @IsInt()
+  @Min(1)
+  @Max(100)
+  size = 30;
+}
+
+export interface FoundEntry extends Recorded {
+  readonly job: string;
+  readonly jobName: string;
+}
+
+export interface RecordPage {
+  readonly items: readonly FoundEntry[];
+  readonly total: number;
+  readonly page: number;
+  readonly size: number;
+}
+
+/** Everything measured against a plan and every fault, of all jobs, oldest first; the newest of them where there are too many. */
+export interface MadeList {
+  readonly made: readonly {
+    readonly what: Measured;
+    readonly at: string;
+    readonly planned: string;
+    readonly made: string;
+  }[];
+  readonly faults: readonly { readonly fault: FaultKind; readonly at: string }[];
+}
+
+export class PhotoId {
+  @IsUUID()
+  id!: string;
+
+  @IsUUID()
+  photo!: string;
+}
+
+export interface PhotoKept {
+  readonly id: string;
+  readonly width: number;
+  readonly height: number;
+}

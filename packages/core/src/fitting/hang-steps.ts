@@ -1,0 +1,96 @@
+import { nm, share, type Length, type Tally } from '../length';
+import type { CaseHoles, Packing, Stack } from '../mounting';
+import type { Opening } from '../opening';
+import type { BankPlan, DrawerPlan } from '../plan';
+
+/**
+ * One step of hanging a bank. `build-out`: pad the case out to the frame; `spacer`: set the fence and cut the spacer;
+ * `left`, `right`: a slide on that side, on the spacer, screwed in its slots; `test`: the box put in and run; `lock`: one
+ * round hole each, so that nothing moves again.
+ */
+export interface HangStep {
+  /** Keeps its name when the plan changes: `d1/left`. */
+  readonly name: string;
+  readonly kind: 'build-out' | 'spacer' | 'left' | 'right' | 'test' | 'lock';
+  /** Place of the drawer; absent for the whole bank's. */
+  readonly place?: number;
+  /** Fence setting of the spacer the slide sits on. */
+  readonly spacer?: Tally;
+  readonly setback?: Tally;
+  readonly holes?: CaseHoles;
+  readonly buildOut?: { readonly left: Stack; readonly right: Stack };
+  /** Where the opening is wider: packing behind the slides. */
+  readonly packing?: readonly Packing[];
+  /** What this level was measured wider than the narrowest, half of it on each side. */
+  readonly level?: readonly LevelPacking[];
+}
+
+export interface LevelPacking {
+  readonly place: 'front' | 'back';
+  readonly eachSide: Length;
+}
+
+/**
+ * The hanging in its order, by the bank's school: top first with one spacer cut down for each slide below, or from the
+ * bottom up with spacers between. Both slides of a drawer are set on the same spacer, so they are level by themselves.
+ * Boxes are tried when all slides hang, and only then locked. Common practice. Empty while a slide has no height.
+ */
+export function hangSteps({ bank, drawers, spacers, buildOut, packing, opening }: BankPlan): readonly HangStep[] {
+  if (spacers.length !== drawers.length || drawers.length === 0) return [];
+  const order = bank.mounting?.order === 'bottom-up' ? [...drawers].reverse() : drawers;
+  const padded = buildOut && (buildOut.left.wanted > 0 || buildOut.right.wanted > 0);
+  return [
+    ...(padded ? [{ name: 'build-out', kind: 'build-out', buildOut } as const] : []),
+    ...order.flatMap((drawer, index) => slidesOf(drawer, spacers[index], packing, opening)),
+    ...drawers.flatMap(({ id, place }): readonly HangStep[] => [
+      { name: `${id}/test`, kind: 'test', place },
+      { name: `${id}/lock`, kind: 'lock', place },
+    ]),
+  ];
+}
+
+function slidesOf(
+  drawer: DrawerPlan,
+  spacer: Tally | undefined,
+  packing: readonly Packing[],
+  opening: Opening,
+): readonly HangStep[] {
+  const { id, place, dimensions, holes } = drawer;
+  const setback = dimensions['slide.setback'];
+  const common = {
+    place,
+    ...(spacer ? { spacer } : {}),
+    ...(setback ? { setback } : {}),
+    ...(holes ? { holes } : {}),
+  };
+  const level = levelPacking(opening, id);
+  // A level that was measured says itself where to pack; the readings of the whole opening only guess at it.
+  const packed = level ? { level } : { packing };
+  return [
+    { name: `${id}/spacer`, kind: 'spacer', ...common },
+    { name: `${id}/left`, kind: 'left', ...common, ...packed },
+    { name: `${id}/right`, kind: 'right', ...common, ...packed },
+  ];
+}
+
+function levelPacking({ levels, width }: Opening, drawer: string): readonly LevelPacking[] | undefined {
+  const level = levels.find((each) => each.drawer === drawer);
+  if (!level) return undefined;
+  return (['front', 'back'] as const).flatMap((place) => {
+    const over = nm((level[place]?.total ?? width.total) - width.total);
+    return over > 0 ? [{ place, eachSide: share(over, 2) }] : [];
+  });
+}
+
+/** The spacer's own height is what the fence is set to; how high it stands is from the floor, or on the slide below. */
+export function spacerStands(
+  plan: BankPlan,
+  place: number,
+): { readonly from: Length; readonly to: Length } | undefined {
+  const edge = plan.drawers[place]?.dimensions['slide.lowerEdgeY']?.total;
+  if (edge === undefined) return undefined;
+  const below = plan.bank.mounting?.order === 'bottom-up' ? plan.drawers[place + 1] : undefined;
+  const under = below?.dimensions['slide.lowerEdgeY']?.total;
+  const from = below && under !== undefined ? under + below.family.profile : 0;
+  return { from: from as Length, to: edge };
+}

@@ -1,0 +1,121 @@
+import type { FaultKind, JobDocument } from '../job';
+import { inMillimetres, millimetres } from '../length';
+import { readJobDocument } from '../plan';
+import { demo } from '../plan/plan.spec-data';
+import { FAULT_WORDS } from './fault-words';
+import { lessonsOf } from './lessons';
+import { madeOf, trendsOf, type MadeSize } from './made';
+import { recordOf } from './record';
+import { stepsDone } from './steps-done';
+
+const day = (n: number): string => `2026-11-${String(n).padStart(2, '0')}T10:00:00Z`;
+
+describe('the record of a job', () => {
+  const document: JobDocument = {
+    ...demo('notions-bank'),
+    cutting: { cut: [{ part: 'c1/b1/d2/side 1', length: '22 in', width: '2 in', wrong: 'ripped narrow', at: day(4) }] },
+    log: [
+      {
+        id: '1',
+        kind: 'reading',
+        at: day(9),
+        by: 'Ann',
+        bank: 'c1/b1',
+        drawer: 'd3',
+        what: 'width',
+        place: 'front',
+        length: '23 in',
+        against: '24 in',
+        device: 'laser',
+      },
+      { id: '2', kind: 'step', at: day(6), bank: 'c1/b1', step: 'd1/left' },
+      { id: '3', kind: 'fault', at: day(7), bank: 'c1/b1', drawer: 'd2', fault: 'front-tight', mended: 'planed' },
+      { id: '4', kind: 'time', at: day(8), minutes: 40 },
+      { id: '5', kind: 'step', at: day(10), bank: 'c1/b1', step: 'd1/left', undone: true },
+      { id: '6', kind: 'photo', at: day(11), photo: 'p1' },
+    ],
+  };
+  const reading = readJobDocument(document);
+  const job = reading.ok ? reading.job : undefined;
+
+  it('has everything in its order, in words', () => {
+    const lines = recordOf(job!, (length) => `${inMillimetres(length)}`);
+    expect(lines.map(({ kind }) => kind)).toEqual([
+      'gate',
+      'wrong',
+      'step',
+      'fault',
+      'time',
+      'reading',
+      'step',
+      'photo',
+    ]);
+    expect(lines.map(({ says }) => says)).toEqual([
+      'the slides are in hand',
+      'cut to 558.8 × 50.8, came out wrong: ripped narrow',
+      'done: left slide hung, drawer 1',
+      'a front came out tight: mended: planed',
+      '40 minutes',
+      'width of the opening, front: 584.2 by laser, planned 609.6',
+      'taken back: left slide hung, drawer 1',
+      'photograph',
+    ]);
+    expect(lines[5]).toMatchObject({ by: 'Ann', where: 'Notions bench, drawer 3' });
+  });
+
+  it('knows which steps are done now', () => {
+    expect([...stepsDone(job!.log!, 'c1/b1').keys()]).toEqual([]);
+    expect([...stepsDone(job!.log!.slice(0, 3), 'c1/b1').keys()]).toEqual(['d1/left']);
+    expect(stepsDone(job!.log!, 'c1/b2').size).toBe(0);
+  });
+
+  it('finds what was measured against the plan', () => {
+    expect(madeOf(job!.log!)).toMatchObject([{ what: 'width', planned: 609_600_000, made: 584_200_000 }]);
+  });
+});
+
+describe('what to do otherwise next time', () => {
+  const boxes = (...over: number[]): MadeSize[] =>
+    over.map((each, index) => ({
+      what: 'box-width',
+      at: day(index + 1),
+      planned: millimetres(500),
+      made: millimetres(500 + each),
+    }));
+
+  it('reckons mean and spread of what came out', () => {
+    const [trend] = trendsOf(boxes(0.5, 0.7, 0.6));
+    expect([trend!.count, inMillimetres(trend!.mean)]).toEqual([3, 0.6]);
+    expect(inMillimetres(trend!.spread)).toBeCloseTo(0.1, 6);
+  });
+
+  it('raises the ease where boxes come out wide beyond chance', () => {
+    const forty = boxes(...Array.from({ length: 40 }, (_, index) => 0.6 + (index % 2 ? 0.2 : -0.2)));
+    const [lesson] = lessonsOf(forty, [], {});
+    expect(lesson).toMatchObject({
+      about: 'box-width',
+      trend: { count: 40, mean: millimetres(0.6) },
+      change: { setting: 'ease', from: 0, to: millimetres(0.6) },
+    });
+    expect(lessonsOf(forty, [], { ease: millimetres(1) })[0]!.change!.to).toBe(millimetres(1.6));
+  });
+
+  it('says nothing of a few, of little, or of what may be chance', () => {
+    expect(lessonsOf(boxes(0.6, 0.6, 0.6, 0.6), [], {})).toEqual([]);
+    expect(lessonsOf(boxes(0.1, 0.1, 0.1, 0.1, 0.1, 0.1), [], {})).toEqual([]);
+    expect(lessonsOf(boxes(2, -2, 2, -2, 1.5), [], {})).toEqual([]);
+  });
+
+  it('gathers faults by kind; written down twice, one proposes its setting', () => {
+    const faults: FaultKind[] = ['front-tight', 'split', 'front-tight'];
+    const [tight, split] = lessonsOf([], faults, { gap: millimetres(2) });
+    expect(tight).toMatchObject({
+      about: 'front-tight',
+      times: 2,
+      change: { setting: 'gap', from: millimetres(2), to: millimetres(2.4) },
+    });
+    expect(split).toMatchObject({ about: 'split', times: 1, otherwise: FAULT_WORDS.split.otherwise });
+    expect(split).not.toHaveProperty('change');
+    expect(lessonsOf([], ['box-narrow', 'box-narrow'], {})[0]).not.toHaveProperty('change');
+  });
+});

@@ -1,0 +1,90 @@
+import type { Length } from '../length';
+import {
+  FAULTS,
+  MEASURED,
+  PLACES,
+  type Fault,
+  type LogEntryOf,
+  type Note,
+  type PhotoTaken,
+  type ReadingOf,
+  type StepDone,
+  type TimeSpent,
+} from './log';
+import {
+  byKind,
+  length,
+  list,
+  moment,
+  number,
+  object,
+  oneOf,
+  optional,
+  required,
+  text,
+  yesNo,
+  type Reader,
+} from './readers';
+
+const words = text(2000);
+const id = text(40, 1);
+const where = { bank: optional(text(90, 1)), drawer: optional(id) };
+const entry = { id: required(text(40, 1)), at: required(moment), by: optional(text(200, 1)) };
+
+const reading = object<ReadingOf<Length>>({
+  ...entry,
+  ...where,
+  kind: required(oneOf('reading')),
+  what: required(oneOf(...MEASURED)),
+  place: optional(oneOf(...PLACES)),
+  material: optional(id),
+  length: required(length('zero')),
+  against: optional(length('zero')),
+  device: optional(oneOf('typed', 'laser', 'caliper')),
+});
+
+const step = object<StepDone>({
+  ...entry,
+  kind: required(oneOf('step')),
+  bank: required(text(90, 1)),
+  step: required(text(200, 1)),
+  undone: optional(yesNo),
+});
+
+const fault = object<Fault>({
+  ...entry,
+  ...where,
+  kind: required(oneOf('fault')),
+  fault: required(oneOf(...FAULTS)),
+  note: optional(words),
+  mended: optional(words),
+});
+
+const note = object<Note>({ ...entry, ...where, kind: required(oneOf('note')), note: required(text(2000, 1)) });
+
+const photo = object<PhotoTaken>({
+  ...entry,
+  ...where,
+  kind: required(oneOf('photo')),
+  photo: required(text(40, 1)),
+  note: optional(words),
+});
+
+const time = object<TimeSpent>({
+  ...entry,
+  kind: required(oneOf('time')),
+  minutes: required(number(1, 100_000, 'whole')),
+  note: optional(words),
+});
+
+/** One entry of the log: which fields it has is told by its kind. */
+export const logEntry: Reader<LogEntryOf<Length>> = byKind<LogEntryOf<Length>>({
+  reading,
+  step,
+  fault,
+  note,
+  photo,
+  time,
+});
+
+export const logShape = list(logEntry, 0, 50_000);

@@ -1,0 +1,110 @@
+import type { Length } from '../length';
+import type { Deed } from './deed';
+
+/** What is measured back at the case. */
+export const MEASURED = ['width', 'slides', 'box-width', 'groove', 'thickness', 'reveal'] as const;
+
+/**
+ * `width`: the opening at a drawer's level; `slides`: between the hung slides there; `box-width`: a box as made;
+ * `groove`: how deep its groove really is; `thickness`: a material; `reveal`: a gap as the front hangs.
+ */
+export type Measured = (typeof MEASURED)[number];
+
+export const PLACES = ['front', 'back', 'top', 'bottom', 'left', 'right'] as const;
+export type Place = (typeof PLACES)[number];
+
+/** What came out wrong, by kind. */
+export const FAULTS = [
+  'box-wide',
+  'box-narrow',
+  'box-out-of-square',
+  'bottom-tight',
+  'bottom-loose',
+  'groove-off',
+  'slide-off',
+  'runs-hard',
+  'front-tight',
+  'front-wide-gap',
+  'cut-short',
+  'sheet-off',
+  'grain-wrong',
+  'screw-through',
+  'split',
+  'other',
+] as const;
+export type FaultKind = (typeof FAULTS)[number];
+
+interface Entry extends Deed {
+  /** Made where it was written, so that it counts once however often it is sent. */
+  readonly id: string;
+}
+
+/** Where in the job: a bank as `case/bank`, a drawer by its id. */
+export interface Whereabouts {
+  readonly bank?: string;
+  readonly drawer?: string;
+}
+
+/** A size as it is. A newer one of the same thing at the same place follows it; none is ever written over. */
+export interface ReadingOf<L> extends Entry, Whereabouts {
+  readonly kind: 'reading';
+  readonly what: Measured;
+  readonly place?: Place;
+  /** Whose thickness it is. */
+  readonly material?: string;
+  readonly length: L;
+  /** What the plan said of it when it was measured. */
+  readonly against?: L;
+  readonly device?: 'typed' | 'laser' | 'caliper';
+}
+
+/** A step of the hanging or of the fronts, by its name (`d1/left`): done, or taken back. */
+export interface StepDone extends Entry {
+  readonly kind: 'step';
+  readonly bank: string;
+  readonly step: string;
+  readonly undone?: boolean;
+}
+
+/** What came out wrong, and how it was mended. */
+export interface Fault extends Entry, Whereabouts {
+  readonly kind: 'fault';
+  readonly fault: FaultKind;
+  readonly note?: string;
+  readonly mended?: string;
+}
+
+export interface Note extends Entry, Whereabouts {
+  readonly kind: 'note';
+  readonly note: string;
+}
+
+/** A photograph the server keeps under this id. */
+export interface PhotoTaken extends Entry, Whereabouts {
+  readonly kind: 'photo';
+  readonly photo: string;
+  readonly note?: string;
+}
+
+export interface TimeSpent extends Entry {
+  readonly kind: 'time';
+  readonly minutes: number;
+  readonly note?: string;
+}
+
+/** What happened at the case, oldest first. Entries are only ever added. */
+export type LogEntryOf<L> = ReadingOf<L> | StepDone | Fault | Note | PhotoTaken | TimeSpent;
+
+/** A reading that counts: the newest of its thing at its place, and where it stands in the log. */
+export interface AsBuiltReading {
+  readonly what: Measured;
+  readonly drawer?: string;
+  readonly place?: Place;
+  readonly length: Length;
+  readonly path: string;
+}
+
+/** What was measured back in a bank, each by its newest reading. */
+export interface AsBuilt {
+  readonly readings: readonly AsBuiltReading[];
+}
