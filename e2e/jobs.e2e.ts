@@ -85,6 +85,7 @@ test('a wish that can’t be had is refused and the last good division stays; a 
 });
 
 test('every step is free of serious faults of access, light and dim, at three widths', async ({ page }) => {
+  test.slow();
   for (const theme of ['light', 'dim']) {
     await page.addInitScript((chosen) => localStorage.setItem('zabble.theme', chosen), theme);
     await page.goto('/jobs');

@@ -1,4 +1,5 @@
 import { expect, figure, kept, openJob, test } from './app';
+import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 
 const PIXEL = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
@@ -282,10 +283,45 @@ test('boxes that come out wide raise the ease, with a chart of planned against m
   }));
   await page.request.post(`${zabble.url}/api/jobs/${id}/log`, { data: { entries } });
   await page.goto('/record');
-  await expect(
-    page.getByText(/Box width as made comes out 0\.60 mm .* over the plan on average, over 40/),
-  ).toBeVisible();
+  await expect(page.getByText(/Box width as made comes out 0\.60 mm .* over the plan on average, in 40/)).toBeVisible();
   await expect(page.getByRole('img', { name: 'Off the plan, reading by reading' })).toBeVisible();
   await page.getByRole('button', { name: /^Ease: from 0\.00 mm/ }).click();
   await expect(page.getByLabel(/^Ease/)).toHaveValue('0.6 mm');
+});
+
+test('every view of Fit and the record is free of serious faults of access, light and dim, and no wider than the screen', async ({
+  page,
+}) => {
+  test.slow();
+  const views = ['Hang', 'Measure back', 'Fronts', 'Record', 'On paper'];
+  const narrow = async (where: string): Promise<void> => {
+    for (const width of [768, 390, 1280]) {
+      await page.setViewportSize({ width, height: 844 });
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(over, `${where} at ${width} is wider than the screen`).toBeLessThanOrEqual(0);
+    }
+  };
+  const sound = async (where: string): Promise<void> => {
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+    expect(serious.map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
+  };
+  for (const theme of ['light', 'dim']) {
+    await page.addInitScript((chosen) => localStorage.setItem('zabble.theme', chosen), theme);
+    await openJob(page, 'Notions bank');
+    await page.getByRole('link', { name: /^Fit/ }).click();
+    for (const view of views) {
+      await page.getByRole('tab', { name: view }).click();
+      await sound(`${view} ${theme}`);
+      await narrow(view);
+    }
+    await page.goto('/record');
+    for (const view of ['What to do otherwise next time', 'Look it up']) {
+      await page.getByRole('tab', { name: view }).click();
+      await sound(`${view} ${theme}`);
+      await narrow(view);
+    }
+  }
 });

@@ -34,6 +34,7 @@ const VIEWS = [
     step: 'fit',
     keys: ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight'],
   },
+  { name: 'record', record: true },
   { name: 'divide-dim', job: 'Rope bench', step: 'divide', theme: 'dim', ask: 'Clear height of drawer 3' },
   { name: 'measure-phone', job: 'Notions bank', step: 'measure', width: 390, height: 844 },
 ];
@@ -47,7 +48,24 @@ await main(() =>
 async function picture(
   browser,
   url,
-  { name, job, step, ask, press = [], to, key, write, laser = 0, elsewhere, tab, settle, rack, keys = [], ...look },
+  {
+    name,
+    job,
+    step,
+    ask,
+    press = [],
+    to,
+    key,
+    write,
+    laser = 0,
+    elsewhere,
+    tab,
+    settle,
+    rack,
+    record,
+    keys = [],
+    ...look
+  },
 ) {
   const { theme = 'light', width = 1280, height = 800 } = look;
   const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB', reducedMotion: 'reduce' });
@@ -75,6 +93,7 @@ async function picture(
   if (write) await page.keyboard.type(write);
   await takeReadings(page, laser);
   if (elsewhere) await changedElsewhere(page);
+  if (record) await measuredBack(page, url);
   for (const button of press) await page.getByRole('button', { name: button, exact: true }).click();
   if (to) await page.locator(to).evaluate((part) => part.scrollIntoView({ block: 'start' }));
   for (const each of keys) {
@@ -87,6 +106,35 @@ async function picture(
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
   await context.close();
   say(`docs/screenshots/${name}.png`);
+}
+
+/** Boxes as they came out of an invented month, and a few faults: the record of all jobs with its lessons. */
+async function measuredBack(page, url) {
+  const { items } = await (await page.request.get(`${url}/api/jobs?search=Rope`)).json();
+  const of = { bank: 'c1/left', by: 'Ada' };
+  const boxes = Array.from({ length: 40 }, (_, index) => ({
+    id: `box-${index}`,
+    kind: 'reading',
+    at: `2026-11-${String(1 + Math.floor(index / 2)).padStart(2, '0')}T1${index % 10}:00:00Z`,
+    ...of,
+    drawer: `d${1 + (index % 4)}`,
+    what: 'box-width',
+    place: 'front',
+    length: `${(500.6 + 0.5 * Math.sin(index * 7)).toFixed(2)} mm`,
+    against: '500 mm',
+    device: 'caliper',
+  }));
+  const faults = ['front-tight', 'split', 'front-tight'].map((fault, index) => ({
+    id: `fault-${index}`,
+    kind: 'fault',
+    at: `2026-11-2${index}T09:00:00Z`,
+    ...of,
+    drawer: 'd2',
+    fault,
+  }));
+  await page.request.post(`${url}/api/jobs/${items[0].id}/log`, { data: { entries: [...boxes, ...faults] } });
+  await page.getByRole('link', { name: 'The record' }).click();
+  await page.getByRole('img', { name: 'Off the plan, reading by reading' }).waitFor();
 }
 
 /** So many readings of the width by the simulated laser, with what it made different. */

@@ -11,6 +11,7 @@ const validate = new Ajv2020({ allErrors: true, strictRequired: false, strictTyp
 const demos = readdirSync(join(root, 'apps/server/demo')).filter((name) => name.endsWith('.json'));
 const example = read('apps/server/demo/notions-bank.json') as JobDocument;
 const BANK = 'cases[0].banks[0]';
+const AT = '2026-11-20T09:00:00Z';
 
 describe('the published schema', () => {
   it.each(demos)('takes the demo job %s', (name) => {
@@ -46,6 +47,21 @@ describe('the published schema', () => {
     ],
     ['a set-back by hand', { path: `${BANK}.mounting.setback`, value: '3 mm' }],
     ['a material of its own', { path: 'materials[0].stiffness_gpa', value: 9.5 }],
+    ['fronts from the top down', { path: `${BANK}.mounting.fronts`, value: 'top-down' }],
+    [
+      'a log of every kind',
+      {
+        path: 'log',
+        value: [
+          { id: 'a', kind: 'reading', at: AT, what: 'width', place: 'front', length: '24 in', against: '24 in' },
+          { id: 'b', kind: 'step', at: AT, bank: 'c1/b1', step: 'd1/left', undone: true },
+          { id: 'c', kind: 'fault', at: AT, fault: 'front-tight', mended: 'planed' },
+          { id: 'd', kind: 'note', at: AT, note: 'n' },
+          { id: 'e', kind: 'photo', at: AT, photo: 'p' },
+          { id: 'f', kind: 'time', at: AT, minutes: 5 },
+        ],
+      },
+    ],
     ['an overhang', { path: 'cases[0].overhang', value: '1 in' }],
   ])('takes %s, as the reader does', (_, patch) => {
     const document = patched(example, [patch]);
@@ -84,6 +100,9 @@ describe('the published schema', () => {
     ['a stand without its weight', { path: 'cases[0].stand', value: { depth: '22 in', frontFeet: '1 in' } }],
     ['three pulls', { path: `${BANK}.front.pull`, value: { school: 'centre', purchase: '8 mm', count: 3 } }],
     ['an unknown answer', { path: 'cases[0].alike', value: 'both' }],
+    ['a rumour in the log', { path: 'log', value: [{ id: 'a', kind: 'rumour', at: AT }] }],
+    ['a reading of nothing', { path: 'log', value: [{ id: 'a', kind: 'reading', at: AT, what: 'width' }] }],
+    ['a fault nobody knows', { path: 'log', value: [{ id: 'a', kind: 'fault', at: AT, fault: 'gremlins' }] }],
     ['a build-out from nothing', { path: `${BANK}.buildOut.from`, value: [] }],
   ])('refuses %s, as the reader does', (_, patch) => {
     const document = patched(example, [patch]);

@@ -75,7 +75,7 @@ export class LessonsView {
     }
     const name = MEASURED_WORDS[trend.what];
     const way = trend.mean > 0 ? 'over' : 'under';
-    return `${name.charAt(0).toUpperCase()}${name.slice(1)} comes out ${both(trend.mean)} ${way} the plan on average, over ${trend.count} readings.`;
+    return `${name.charAt(0).toUpperCase()}${name.slice(1)} comes out ${both(trend.mean)} ${way} the plan on average, in ${trend.count} readings.`;
   }
 
   protected proposal({ change }: Lesson): string {

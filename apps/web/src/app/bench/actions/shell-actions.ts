@@ -13,6 +13,7 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { selectPlan, selectRedoName, selectUndoName } from '../../store/job/job.selectors';
 import { selectBank, SessionActions } from '../../store/session/session';
 import { BothUnits } from '../../ui/both-units';
+import { FIT_VIEWS, FitDesk } from '../fit/fit-desk';
 import { CUT_VIEWS, STEPS } from '../steps';
 import type { Action } from './action';
 import { WorkActions } from './work-actions';
@@ -29,6 +30,7 @@ export class ShellActions {
   private readonly edits = inject(JobEdits);
   private readonly api = inject(JobsApi);
   private readonly work = inject(WorkActions);
+  private readonly fit = inject(FitDesk);
   private readonly id = this.store.selectSignal(jobFeature.selectId);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
@@ -49,6 +51,19 @@ export class ShellActions {
       group: 'Steps',
       run: () => void this.router.navigate(['/jobs', this.id(), 'cut'], { queryParams: { view: id } }),
     })),
+    ...FIT_VIEWS.map(({ id, name }) => ({
+      name: `Fit: ${name.toLowerCase()}`,
+      group: 'Steps',
+      run: () => {
+        this.fit.view.set(id);
+        void this.router.navigate(['/jobs', this.id(), 'fit']);
+      },
+    })),
+    {
+      name: 'Go to the record of all jobs',
+      group: 'Steps',
+      run: () => void this.router.navigate(['/record']),
+    },
     ...this.banks(),
     ...this.undoing(),
     ...this.looking(),

@@ -4,7 +4,7 @@ import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import type { EntriesKept, KeptEntry, StoredJob } from '@zabble/contract';
 import type { JobDocument, LogEntryDocument } from '@zabble/core';
-import { Observable, of, Subject, throwError } from 'rxjs';
+import { type Observable, of, Subject, throwError } from 'rxjs';
 import { JobActions } from '../job/job.actions';
 import { jobFeature } from '../job/job.reducer';
 import { LogApi } from './log-api';
