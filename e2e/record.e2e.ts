@@ -123,6 +123,22 @@ test('a racked case with inset fronts: both ways with their numbers, one advised
   await expect(lowest).toContainText('its top ≈ 1.2 mm to the right');
 });
 
+test('what is measured back of a planned case counts once it is built', async ({ page }) => {
+  await openJob(page, 'Rope bench');
+  await toFit(page, 'Measure back');
+  await page.getByLabel('Opening, Drawer 1, front').fill('17 7/8');
+  await page.keyboard.press('Enter');
+  await page.getByRole('link', { name: /^Boxes/ }).click();
+  expect(await figure(page, 'Width of box 1')).toBe('17 7/8');
+  await toFit(page, 'Measure back');
+  await page.getByRole('button', { name: 'The case is built' }).click();
+  await page.getByRole('link', { name: /^Boxes/ }).click();
+  expect(await figure(page, 'Width of box 1')).toBe('17 3/4');
+  await page.getByRole('button', { name: 'Undo: as built' }).click();
+  expect(await figure(page, 'Width of box 1')).toBe('17 7/8');
+  await kept(page);
+});
+
 test('two browsers on one case see each other’s steps within two seconds', async ({ page, browser, zabble }) => {
   const id = await jobId(page, zabble.url, 'Rope bench');
   const { document } = (await (await page.request.get(`${zabble.url}/api/jobs/${id}`)).json()) as {
@@ -224,7 +240,7 @@ test('faults, photographs and time: written down, refused with one sentence, fou
     await page.getByLabel('Where').selectOption({ index: 2 });
     await page.getByLabel('How it was mended').fill(mended);
     await page.getByRole('button', { name: 'Write it down' }).click();
-    await expect(record).toContainText(`a front came out tight: mended: ${mended}`);
+    await expect(record).toContainText(`a front came out tight; mended: ${mended}`);
   }
   await page.getByRole('button', { name: 'Time' }).click();
   await page.getByLabel('Minutes').fill('a while');

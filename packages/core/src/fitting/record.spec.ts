@@ -54,7 +54,7 @@ describe('the record of a job', () => {
       'the slides are in hand',
       'cut to 558.8 × 50.8, came out wrong: ripped narrow',
       'done: left slide hung, drawer 1',
-      'a front came out tight: mended: planed',
+      'a front came out tight; mended: planed',
       '40 minutes',
       'width of the opening, front: 584.2 by laser, planned 609.6',
       'taken back: left slide hung, drawer 1',

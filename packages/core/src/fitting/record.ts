@@ -76,7 +76,7 @@ function saysOf(job: Job, entry: LogEntry, say: Say): string {
     case 'step':
       return `${entry.undone ? 'taken back' : 'done'}: ${stepWords(job, entry)}`;
     case 'fault':
-      return joined(FAULT_WORDS[entry.fault].says, entry.note, entry.mended && `mended: ${entry.mended}`);
+      return `${joined(FAULT_WORDS[entry.fault].says, entry.note)}${entry.mended ? `; mended: ${entry.mended}` : ''}`;
     case 'note':
       return entry.note;
     case 'photo':
@@ -86,10 +86,9 @@ function saysOf(job: Job, entry: LogEntry, say: Say): string {
   }
 }
 
-/** What it was, and after a colon what more was written. */
-function joined(what: string, ...more: readonly (string | undefined)[]): string {
-  const said = more.filter((each) => each).join('; ');
-  return said ? `${what}: ${said}` : what;
+/** What it was, and what more was written. */
+function joined(what: string, more: string | undefined): string {
+  return more ? `${what}: ${more}` : what;
 }
 
 function readingWords({ what, place, length, device, against }: Reading, say: Say): string {

@@ -19,7 +19,7 @@ import { UnitsMenu } from './units-menu';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [SaveMark, TextField, ThemeButton, UnitsMenu, Wordmark],
   template: `<header class="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-line bg-sheet px-3 py-1.5">
-    <z-wordmark />
+    <z-wordmark [bare]="true" />
     @if (open()) {
       <z-text-field class="w-52 max-lg:w-44 max-sm:w-40" path="name" label="Job name" [hideLabel]="true" />
       <z-save-mark />
@@ -36,9 +36,9 @@ import { UnitsMenu } from './units-menu';
         Findings {{ findings() }}
       </button>
       <button type="button" class="press" (click)="shell.search()">Actions</button>
-      <z-units-menu />
+      <z-units-menu class="max-sm:hidden" />
     }
-    <z-theme-button />
+    <z-theme-button class="max-sm:hidden" />
     <button type="button" class="press max-sm:hidden" (click)="shell.keys()" aria-label="Keys of the bench">?</button>
   </header>`,
   host: { '(document:keydown)': 'key($event)' },

@@ -22,6 +22,7 @@ const PAUSE = 250;
 @Component({
   selector: 'z-record-search',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'flex flex-col gap-4' },
   imports: [RouterLink],
   templateUrl: './record-search.html',
 })

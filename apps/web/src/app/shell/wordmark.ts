@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 
 /** The name, which leads to the jobs. */
@@ -15,7 +15,10 @@ import { RouterLink } from '@angular/router';
       <path d="M1 2h20M1 7h20M1 20h20" stroke-width="2.4" />
       <path d="M11 2v5M6 7v13" stroke-width="1.3" />
     </svg>
-    Zabble
+    <span [class.max-sm:hidden]="bare()">Zabble</span>
   </a>`,
 })
-export class Wordmark {}
+export class Wordmark {
+  /** Only its mark on a phone. */
+  readonly bare = input(false);
+}

@@ -3,6 +3,7 @@ import { Store } from '@ngrx/store';
 import {
   millimetres,
   nm,
+  turnBasis,
   writeExact,
   writeLength,
   type BankPlan,
@@ -10,6 +11,8 @@ import {
   type LogEntry,
   type Place,
 } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob, selectShowing } from '../../store/job/job.selectors';
 import { LogDesk } from '../../store/log/log-desk';
 import { logFeature } from '../../store/log/log.reducer';
@@ -52,6 +55,9 @@ export class MeasureBack {
   private readonly store = inject(Store);
   private readonly log = this.store.selectSignal(selectLog);
   private readonly job = this.store.selectSignal(selectJob);
+  private readonly edits = inject(JobEdits);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  protected readonly says = signal('');
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly refused = this.store.selectSignal(logFeature.selectSays);
   protected readonly waiting = this.store.selectSignal(logFeature.selectWaiting);
@@ -107,6 +113,12 @@ export class MeasureBack {
       device,
     });
     this.at.update((at) => Math.min(at + 1, this.rows().length - 1));
+  }
+
+  /** The planned readings are set aside; what was measured back counts from now on. */
+  protected built(): void {
+    const document = this.document();
+    if (document) this.says.set(this.edits.apply('as built', turnBasis(document, this.bank().path)) ?? '');
   }
 
   protected title({ name, place }: Row): string {
