@@ -78,7 +78,7 @@ test('from the plan to the fitted front: measured back, one box too wide, hung, 
   await expect(fronts.getByRole('heading', { name: 'Cut spacers for the gaps' })).toBeVisible();
   await next.click();
   await expect(fronts).toContainText('drawer 1, Needles, palms');
-  await expect(fronts).toContainText(/30 1\/2\s*in from the opening’s floor/);
+  await expect(fronts).toContainText(/30 1\/2\s*in\s*above the opening’s floor/);
   await next.click();
   await expect(fronts).toContainText('None longer than');
   // The record has it all, in its order.

@@ -1,5 +1,6 @@
 export * from './as-built';
 export { asBefore } from './as-before';
+export type * from './cutting';
 export type * from './deed';
 export * from './joints';
 export { inLineOrder } from './lines';

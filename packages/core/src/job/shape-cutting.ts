@@ -1,7 +1,7 @@
 import type { Length } from '../length';
 import { length, list, moment, number, object, optional, required, text, yesNo } from './readers';
 import type { Deed } from './deed';
-import type { CutRecordOf, CuttingOf, ExtraPartOf, Gates, ReleasedPart, SawOf } from './types';
+import type { CutRecordOf, CuttingOf, ExtraPartOf, Gates, ReleasedPart, SawOf } from './cutting';
 
 type L = Length;
 

@@ -1,5 +1,5 @@
 import type { Length, Unit } from '../length';
-import type { Deed } from './deed';
+import type { CuttingOf, Gates, SawOf } from './cutting';
 import type { Joint } from './joints';
 import type { AsBuilt, LogEntryOf } from './log';
 
@@ -132,63 +132,6 @@ export interface StandOf<L> {
   readonly interlock?: boolean;
   /** Fastened to the wall. */
   readonly anchored?: boolean;
-}
-
-/** What the parts of a bank wait for, once it is so: its slides in hand, the groove tried, the boxes hung and trued. */
-export interface Gates {
-  readonly slides?: Deed;
-  readonly groove?: Deed;
-  readonly hung?: Deed;
-}
-
-/** How the saw is used, and what a layout is judged by besides the number of sheets. */
-export interface SawOf<L> {
-  readonly kerf?: L;
-  /** Cut off every edge of a sheet first. */
-  readonly trim?: L;
-  /** How often the direction of cutting may change. */
-  readonly stages?: number;
-  readonly ripFirst?: boolean;
-  /** What one saw setting less, and bigger off-cuts, weigh against a sheet; 0 is not at all. */
-  readonly fewerSettings?: number;
-  readonly biggerOffcuts?: number;
-  /** An off-cut at least this large is kept. */
-  readonly offcut?: { readonly length: L; readonly width: L };
-  /** Cut over size from solid wood, in all. */
-  readonly allowance?: { readonly length: L; readonly width: L };
-}
-
-/** A part released by hand before its turn, and why. */
-export interface ReleasedPart extends Deed {
-  readonly part: string;
-  readonly reason: string;
-}
-
-/** A part as it was cut: its size as sawn, and what came out wrong where something did. */
-export interface CutRecordOf<L> extends Deed {
-  readonly part: string;
-  readonly length: L;
-  readonly width: L;
-  readonly wrong?: string;
-}
-
-/** Parts brought in from a list besides the drawers'. */
-export interface ExtraPartOf<L> {
-  readonly id: string;
-  readonly name: string;
-  readonly material: string;
-  readonly length: L;
-  readonly width: L;
-  readonly count: number;
-  /** Whether it may lie across the grain; by its material where it is left out. */
-  readonly mayTurn?: boolean;
-}
-
-/** What was decided and done at the saw, oldest first; parts by their names, `case/bank/drawer/role`. */
-export interface CuttingOf<L> {
-  readonly released?: readonly ReleasedPart[];
-  readonly cut?: readonly CutRecordOf<L>[];
-  readonly extra?: readonly ExtraPartOf<L>[];
 }
 
 export interface CaseOf<L> {
@@ -400,9 +343,6 @@ export type Band = BandOf<Length>;
 export type Frame = FrameOf<Length>;
 export type Pull = PullOf<Length>;
 export type Stand = StandOf<Length>;
-export type Saw = SawOf<Length>;
-export type Cutting = CuttingOf<Length>;
-export type CutRecord = CutRecordOf<Length>;
 export type Line = LineOf<Length>;
 export type SlideScrews = SlideScrewsOf<Length>;
 export type SlideCuts = SlideCutsOf<Length>;

@@ -14,6 +14,7 @@ import { GridComponent, MarkLineComponent } from 'echarts/components';
 import { init, use, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { ThemeChoice } from '../shell/theme';
+import { chartAxis, inkNow, type Ink } from '../ui/chart-axis';
 
 use([ScatterChart, GridComponent, MarkLineComponent, SVGRenderer]);
 
@@ -41,7 +42,7 @@ export class MadeChart implements OnDestroy {
       const element = this.place().nativeElement;
       this.chart ??= init(element, undefined, { renderer: 'svg' });
       this.observer.observe(element);
-      this.chart.setOption(optionOf(this.made(), getComputedStyle(document.documentElement)), true);
+      this.chart.setOption(optionOf(this.made(), inkNow()), true);
     });
   }
 
@@ -51,8 +52,7 @@ export class MadeChart implements OnDestroy {
   }
 }
 
-function optionOf(made: readonly MadeSize[], style: CSSStyleDeclaration) {
-  const ink = (name: string): string => style.getPropertyValue(`--${name}`).trim();
+function optionOf(made: readonly MadeSize[], ink: Ink) {
   const points = made.map((each, index) => [index + 1, inMillimetres(over(each))]);
   const mean = points.reduce((sum, [, y]) => sum + (y ?? 0), 0) / Math.max(1, points.length);
   const line = (yAxis: number, colour: string, type: 'solid' | 'dashed') => ({
@@ -63,8 +63,8 @@ function optionOf(made: readonly MadeSize[], style: CSSStyleDeclaration) {
   return {
     animation: false,
     grid: { left: 56, right: 16, top: 12, bottom: 40 },
-    xAxis: { ...axis('reading', ink), minInterval: 1, min: 0, max: points.length + 1 },
-    yAxis: axis('mm over the plan', ink),
+    xAxis: { ...chartAxis('reading', ink), minInterval: 1, min: 0, max: points.length + 1 },
+    yAxis: chartAxis('mm over the plan', ink),
     series: [
       {
         type: 'scatter' as const,
@@ -78,17 +78,5 @@ function optionOf(made: readonly MadeSize[], style: CSSStyleDeclaration) {
         },
       },
     ],
-  };
-}
-
-function axis(name: string, ink: (name: string) => string) {
-  return {
-    name,
-    nameLocation: 'middle' as const,
-    nameGap: 28,
-    nameTextStyle: { color: ink('soft'), fontSize: 13, fontFamily: 'Barlow' },
-    axisLabel: { color: ink('soft'), fontSize: 13, fontFamily: 'Barlow' },
-    axisLine: { show: true, lineStyle: { color: ink('edge') } },
-    splitLine: { lineStyle: { color: ink('line') } },
   };
 }

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input } from '@angular/core';
-import type { FrontStep } from '@zabble/core';
+import { nm, type FrontStep, type Length } from '@zabble/core';
 import { Size } from '../../ui/size';
 
 /** What is done in one step of hanging the fronts, with its sizes. */
@@ -28,7 +28,8 @@ import { Size } from '../../ui/size';
       @if (ledge !== undefined) {
         <p>
           Ledge or line at
-          <b class="text-3xl font-semibold"><z-size [length]="ledge" [unit]="true" /></b> from the opening’s floor
+          <b class="text-3xl font-semibold"><z-size [length]="size(ledge)" [unit]="true" /></b>
+          {{ ledge < 0 ? 'below' : 'above' }} the opening’s floor
         </p>
       } @else if (gap !== undefined) {
         <p>
@@ -68,4 +69,8 @@ import { Size } from '../../ui/size';
 })
 export class FrontStepBody {
   readonly step = input.required<FrontStep>();
+
+  protected size(length: Length): Length {
+    return nm(Math.abs(length));
+  }
 }

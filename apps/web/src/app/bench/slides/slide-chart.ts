@@ -14,6 +14,7 @@ import { GridComponent } from 'echarts/components';
 import { init, use, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { ThemeChoice } from '../../shell/theme';
+import { chartAxis, inkNow, type Ink } from '../../ui/chart-axis';
 import { labelSides, type Side } from './label-places';
 
 use([ScatterChart, GridComponent, SVGRenderer]);
@@ -44,7 +45,7 @@ export class SlideChart implements OnDestroy {
       const element = this.place().nativeElement;
       this.chart ??= init(element, undefined, { renderer: 'svg' });
       this.observer.observe(element);
-      this.chart.setOption(optionOf(this.rows(), this.used(), getComputedStyle(document.documentElement)));
+      this.chart.setOption(optionOf(this.rows(), this.used(), inkNow()));
     });
   }
 
@@ -57,8 +58,7 @@ export class SlideChart implements OnDestroy {
 /** The plot inside the axes, in pixels; as wide as the step panel usually leaves it. */
 const PLOT = { width: 560, height: 250 };
 
-function optionOf(rows: readonly SlideComparison[], used: string, style: CSSStyleDeclaration) {
-  const ink = (name: string): string => style.getPropertyValue(`--${name}`).trim();
+function optionOf(rows: readonly SlideComparison[], used: string, ink: Ink) {
   const shown = apart(rows, used);
   const sides = sidesOf(shown);
   return {
@@ -87,20 +87,9 @@ function apart(rows: readonly SlideComparison[], used: string): readonly SlideCo
   return [...places.values()];
 }
 
-type Ink = (name: string) => string;
-
+/** Room at both ends, so that no name is cut off. */
 function axis(name: string, ink: Ink) {
-  return {
-    name,
-    nameLocation: 'middle' as const,
-    nameGap: 30,
-    scale: true,
-    boundaryGap: ['0%', '8%'] as [string, string],
-    nameTextStyle: { color: ink('soft'), fontSize: 13, fontFamily: 'Barlow' },
-    axisLabel: { color: ink('soft'), fontSize: 13, fontFamily: 'Barlow' },
-    axisLine: { show: true, lineStyle: { color: ink('edge') } },
-    splitLine: { lineStyle: { color: ink('line') } },
-  };
+  return { ...chartAxis(name, ink), scale: true, boundaryGap: ['0%', '8%'] as [string, string] };
 }
 
 function pointOf({ family, cost, volume, stops }: SlideComparison, inUse: boolean, side: Side, ink: Ink) {

@@ -1,0 +1,61 @@
+import type { AsBuiltReading, Bank } from '../job';
+import { millimetres, nm } from '../length';
+import { levelsOf } from './levels';
+import { governOpening } from './opening';
+
+const mm = millimetres;
+const reading = (
+  drawer: string,
+  what: 'width' | 'slides',
+  length: number,
+  place?: 'front' | 'back',
+): AsBuiltReading => ({
+  what,
+  drawer,
+  length: mm(length),
+  path: `log[${length}].length`,
+  ...(place ? { place } : {}),
+});
+const bank = (basis: string, ...readings: AsBuiltReading[]): Bank =>
+  ({
+    basis,
+    opening: { width: [mm(600)], height: [mm(700)], depth: [mm(500)] },
+    drawers: [{ id: 'd1' }, { id: 'd2' }],
+    asBuilt: { readings },
+  }) as unknown as Bank;
+const taken = () => mm(26);
+
+describe('the levels of an opening', () => {
+  it('are those that were measured, each with its front, its back and its least', () => {
+    const levels = levelsOf(
+      bank('as-built', reading('d2', 'width', 599, 'front'), reading('d2', 'width', 598, 'back')),
+      taken,
+    );
+    expect(levels).toHaveLength(1);
+    expect(levels[0]).toMatchObject({ drawer: 'd2', front: { total: mm(599) }, back: { total: mm(598) } });
+    expect(levels[0]!.least.total).toBe(mm(598));
+    expect(levels[0]!.least.terms[0]!.label).toBe('width at drawer 2, back, measured');
+  });
+
+  it('count what the slides take where it was measured between them', () => {
+    const [level] = levelsOf(bank('as-built', reading('d1', 'slides', 573, 'back')), taken);
+    expect(level).not.toHaveProperty('back');
+    expect(level!.least).toMatchObject({ total: mm(599), terms: [{ amount: mm(573) }, { amount: mm(26) }] });
+  });
+
+  it('are none of a planned opening, and govern a built one, wide ones its taper', () => {
+    expect(levelsOf(bank('planned', reading('d1', 'width', 590)), taken)).toEqual([]);
+    const opening = governOpening(
+      bank('as-built', reading('d1', 'width', 599), reading('d2', 'width', 602)),
+      'P',
+      taken,
+    );
+    expect(opening.width.total).toBe(mm(599));
+    expect(opening.taper.total).toBe(mm(3));
+    expect(opening.taper.terms.map(({ from }) => from)).toEqual([
+      { kind: 'field', path: 'log[602].length' },
+      { kind: 'field', path: 'log[599].length' },
+    ]);
+    expect(governOpening(bank('as-built', reading('d1', 'width', 601)), 'P').width.total).toBe(nm(600_000_000));
+  });
+});
