@@ -21,6 +21,8 @@ const plain = (name, folder) => ({
 });
 
 export default {
+  // How long something takes is the benchmark’s to say: here only what never ends is a failure.
+  testTimeout: 60_000,
   projects: [
     plain('core', 'packages/core'),
     plain('contract', 'packages/contract'),

@@ -1,7 +1,20 @@
 import type { Pool, PoolConnection } from 'mysql2/promise';
 
-/** All of `work` or nothing of it. */
+/** Transactions that lock one another are told apart by the database: one is undone, and begun again so often. */
+const TRIES = 6;
+
+/** All of `work` or nothing of it. `work` may run again from the start where another transaction stood in its way. */
 export async function inTransaction<T>(pool: Pool, work: (connection: PoolConnection) => Promise<T>): Promise<T> {
+  for (let tried = 1; ; tried += 1) {
+    try {
+      return await once(pool, work);
+    } catch (problem) {
+      if (tried === TRIES || (problem as { code?: string }).code !== 'ER_LOCK_DEADLOCK') throw problem;
+    }
+  }
+}
+
+async function once<T>(pool: Pool, work: (connection: PoolConnection) => Promise<T>): Promise<T> {
   const connection = await pool.getConnection();
   try {
     await connection.beginTransaction();

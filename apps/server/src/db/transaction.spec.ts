@@ -1,0 +1,47 @@
+import type { Pool, RowDataPacket } from 'mysql2/promise';
+import { ownDatabase } from '../own-server.spec-data';
+import { inTransaction } from './transaction';
+
+let pool: Pool;
+beforeAll(async () => {
+  pool = await ownDatabase('zabble_transactions');
+  await pool.query('CREATE TABLE pairs (id INT PRIMARY KEY, n INT NOT NULL) ENGINE = InnoDB');
+  await pool.query('INSERT INTO pairs VALUES (1, 0), (2, 0)');
+});
+afterAll(() => pool.end());
+
+const sum = async (): Promise<number> => {
+  const [[row]] = await pool.query<RowDataPacket[]>('SELECT SUM(n) AS n FROM pairs');
+  return Number(row!['n']);
+};
+
+describe('a transaction', () => {
+  it('that stands in another’s way is begun again: both are done, each once', async () => {
+    let meet: (() => void) | undefined;
+    const both = new Promise<void>((resolve) => (meet = resolve));
+    let here = 0;
+    const crossing = (first: number, second: number) =>
+      inTransaction(pool, async (connection) => {
+        await connection.execute('UPDATE pairs SET n = n + 1 WHERE id = ?', [first]);
+        // Each waits until the other has its first row, so that they must lock one another.
+        here += 1;
+        if (here === 2) meet?.();
+        await both;
+        await connection.execute('UPDATE pairs SET n = n + 1 WHERE id = ?', [second]);
+      });
+    await Promise.all([crossing(1, 2), crossing(2, 1)]);
+    expect(here).toBeGreaterThan(2);
+    expect(await sum()).toBe(4);
+  });
+
+  it('that fails leaves nothing, and is not tried again', async () => {
+    let tries = 0;
+    const failing = inTransaction(pool, async (connection) => {
+      tries += 1;
+      await connection.execute('UPDATE pairs SET n = n + 100 WHERE id = 1');
+      throw new Error('no');
+    });
+    await expect(failing).rejects.toThrow('no');
+    expect([tries, await sum()]).toEqual([1, 4]);
+  });
+});
