@@ -1,5 +1,6 @@
 import { cutList, PART_WORDS, WHEN, type Crosscut } from '../cutting';
 import { groupFindings } from '../findings';
+import { levelPacking } from '../fitting';
 import type { Job } from '../job';
 import { nm, smallest, subtract, writeExact, writeLength, ZERO, type Length, type Tally } from '../length';
 import type { BankPlan, CasePlan, DrawerPlan, Plan } from '../plan';
@@ -194,7 +195,18 @@ function both(writing: Writing, length: Length): string {
   return shown.startsWith('≈') ? `${shown} (${writeExact(length, writing.job.unit)})` : shown;
 }
 
-function buildOutLines(writing: Writing, { buildOut, packing }: BankPlan): readonly string[] {
+/** What the levels that were measured back are packed out by. */
+function levelLines(writing: Writing, { drawers, opening }: BankPlan): readonly string[] {
+  const told = drawers.flatMap(({ id, place }) =>
+    (levelPacking(opening, id) ?? []).map(
+      ({ place: where, eachSide }) => `drawer ${place + 1} ${where} ${show(writing, eachSide)} a side`,
+    ),
+  );
+  return told.length > 0 ? wrap(`Levels   pack ${told.join(', ')}`, WIDTH, '         ') : [];
+}
+
+function buildOutLines(writing: Writing, bank: BankPlan): readonly string[] {
+  const { buildOut, packing } = bank;
   const { materials } = writing.job;
   const named = (id: string): string => materials.find((each) => each.id === id)?.name ?? id;
   const side = (which: 'left' | 'right'): string => {
@@ -205,7 +217,8 @@ function buildOutLines(writing: Writing, { buildOut, packing }: BankPlan): reado
   };
   const lines = buildOut ? [`Build-out ${side('left')}; ${side('right')}`] : [];
   const packed = packing.map(({ reading, eachSide }) => `${show(writing, eachSide)} a side at reading ${reading + 1}`);
-  return packed.length > 0 ? [...lines, `Packing  ${packed.join(', ')}`] : lines;
+  const levels = levelLines(writing, bank);
+  return [...lines, ...(packed.length > 0 ? [`Packing  ${packed.join(', ')}`] : []), ...levels];
 }
 
 function screwLines(writing: Writing, { drawers }: BankPlan): readonly string[] {

@@ -73,7 +73,8 @@ function slidesOf(
   ];
 }
 
-function levelPacking({ levels, width }: Opening, drawer: string): readonly LevelPacking[] | undefined {
+/** What is packed out at a drawer’s own level, front and back, where it was measured; undefined where it was not. */
+export function levelPacking({ levels, width }: Opening, drawer: string): readonly LevelPacking[] | undefined {
   const level = levels.find((each) => each.drawer === drawer);
   if (!level) return undefined;
   return (['front', 'back'] as const).flatMap((place) => {

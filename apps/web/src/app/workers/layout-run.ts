@@ -3,6 +3,8 @@ import type { LayoutNews, LayoutOrder, MaterialTask } from './layout-messages';
 
 /** So long it looks before it listens again, in milliseconds. */
 const SLICE = 40;
+/** And so long it leaves the processor to the page, which on a machine of two cores has no other. */
+const REST = 10;
 /** Where so long nothing better was found, it rests though it might look on, in milliseconds. */
 const QUIET = 2_500;
 
@@ -48,7 +50,7 @@ export class LayoutRun {
     }
     for (const { material, told } of left) if (told) this.tell({ kind: 'tried', material, tried: told.tried });
     const until = Math.min(this.until, this.bettered + this.quiet);
-    if (left.length > 0 && performance.now() < until) setTimeout(() => this.slice());
+    if (left.length > 0 && performance.now() < until) setTimeout(() => this.slice(), REST);
     else {
       this.going = false;
       this.tell({ kind: 'resting' });

@@ -1,9 +1,10 @@
 import { partsOf } from '../cutting';
+import { benchCards } from './bench-card';
 import { patched, readLog, type JobDocument, type LogEntryDocument, type Patch } from '../job';
 import { inches, inMillimetres } from '../length';
 import { plan, readJobDocument } from '../plan';
 import { demo, inch } from '../plan/plan.spec-data';
-import { boxFits } from './box-fit';
+import { boxFits } from '../fitting';
 
 const AT = '2026-11-20T09:00:00Z';
 let number = 0;
@@ -88,6 +89,19 @@ describe('measured back at the case', () => {
       'entries[0].what',
       'entries[1].kind',
     ]);
+  });
+});
+
+describe('a bench card of an opening measured back', () => {
+  it('says where its levels are packed out, and by how much', () => {
+    const { job, plan: planned } = worked([
+      reading({ what: 'width', drawer: 'd3', place: 'front', length: '24 in' }),
+      reading({ what: 'width', drawer: 'd3', place: 'back', length: '23 15/16 in' }),
+    ]);
+    const [card] = benchCards(job, planned);
+    expect(card).toContain('Levels   pack drawer 3 front 1/32 a side');
+    const [plain] = benchCards(worked([]).job, worked([]).plan);
+    expect(plain).not.toContain('Levels');
   });
 });
 
