@@ -22,7 +22,8 @@ export default defineConfig({
     testMatch: `${name}.e2e.ts`,
   })),
   outputDir: './test-results',
-  workers: 1,
+  // Each with a server and a database of its own.
+  workers: 2,
   retries: 0,
   timeout: 60_000,
   expect: { timeout: 8_000 },

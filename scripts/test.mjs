@@ -12,8 +12,8 @@ const totals = { passed: 0, failed: 0 };
 await main(async () => {
   await ensurePackages('mariadb-server', 'chromium', 'poppler-utils');
   await ensureDependencies();
-  await check('Lint', 'npm', ['run', '-s', 'lint']);
-  await check('Types', 'npm', ['run', '-s', 'types']);
+  say('\nLint, types …');
+  await Promise.all([check('Lint', ['run', '-s', 'lint']), check('Types', ['run', '-s', 'types'])]);
   await jest();
   await ensureBuild();
   await playwright();
@@ -22,17 +22,16 @@ await main(async () => {
 });
 
 /** A check is no test: passing it counts for nothing, failing it is a failure of the run. */
-async function check(name, command, args) {
-  say(`\n${name} …`);
-  const { code } = await run(command, args);
-  say(code === 0 ? `${name}: nothing to say` : `${name}: FAILED`);
+async function check(name, args) {
+  const { code, text } = await run('npm', args, { quiet: true });
+  say(code === 0 ? `${name}: nothing to say` : `${text}\n${name}: FAILED`);
   if (code !== 0) totals.failed += 1;
 }
 
 async function jest() {
   say('\nJest …');
   const report = join(tmpdir(), `zabble-jest-${process.pid}.json`);
-  const { code } = await run('npx', ['jest', '--json', `--outputFile=${report}`, '--silent']);
+  const { code } = await run('npx', ['jest', '--maxWorkers=2', '--json', `--outputFile=${report}`, '--silent']);
   const result = readReport(report);
   const suites = result?.numRuntimeErrorTestSuites ?? 1;
   add('Jest', result?.numPassedTests ?? 0, (result?.numFailedTests ?? 0) + suites, code);

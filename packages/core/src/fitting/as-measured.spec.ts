@@ -75,7 +75,7 @@ describe('whatever is measured back', () => {
           for (const part of parts) expect(part.length?.total ?? 1).toBeGreaterThan(0);
         }
       }),
-      { numRuns: 200 },
+      { numRuns: 60 },
     );
   });
 
@@ -90,7 +90,7 @@ describe('whatever is measured back', () => {
             expect(Math.abs(left)).toBeLessThanOrEqual(1);
           }
       }),
-      { numRuns: 100 },
+      { numRuns: 40 },
     );
   });
 
@@ -120,7 +120,7 @@ describe('whatever is measured back', () => {
         }
         if (fit!.verdict === 'pack') expect(Math.abs(fit!.width + 2 * fit!.by - fit!.takes)).toBeLessThanOrEqual(1);
       }),
-      { numRuns: 200 },
+      { numRuns: 60 },
     );
   });
 
@@ -136,7 +136,7 @@ describe('whatever is measured back', () => {
           expect(outOfSquare.top).toBeGreaterThanOrEqual(square.width);
         }
       }),
-      { numRuns: 100 },
+      { numRuns: 40 },
     );
   });
 

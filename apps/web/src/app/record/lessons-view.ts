@@ -31,7 +31,7 @@ const SIXTY_FOURTHS = { unit: 'in', step: nm(396_875) } as const;
 @Component({
   selector: 'z-lessons-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { class: 'flex flex-col gap-4' },
+  host: { class: 'flex min-w-0 flex-col gap-4' },
   imports: [MadeChart, Says],
   templateUrl: './lessons-view.html',
 })

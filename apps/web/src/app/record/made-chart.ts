@@ -23,7 +23,7 @@ use([ScatterChart, GridComponent, MarkLineComponent, SVGRenderer]);
   selector: 'z-made-chart',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `<figure class="flex flex-col gap-1">
-    <div #chart class="h-64 w-full" role="img" aria-label="Off the plan, reading by reading"></div>
+    <div #chart class="h-64 w-full overflow-hidden" role="img" aria-label="Off the plan, reading by reading"></div>
     <figcaption class="caption">
       Up: millimetres over the plan. Right: one reading after the other. The dashed line is the average.
     </figcaption>
