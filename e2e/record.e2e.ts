@@ -84,6 +84,7 @@ test('from the plan to the fitted front: measured back, one box too wide, hung, 
   // The record has it all, in its order.
   await page.getByRole('tab', { name: 'Record' }).click();
   const record = page.getByRole('region', { name: 'The record of this job' });
+  await expect(record).toContainText('spacers for the reveal cut');
   const lines = await record.getByRole('listitem').allInnerTexts();
   const at = (text: string): number => lines.findIndex((line) => line.includes(text));
   const order = [

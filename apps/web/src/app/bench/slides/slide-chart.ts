@@ -24,7 +24,12 @@ use([ScatterChart, GridComponent, SVGRenderer]);
   selector: 'z-slide-chart',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `<figure class="flex flex-col gap-1">
-    <div #chart class="h-80 w-full overflow-hidden" role="img" [attr.aria-label]="'Room inside against the price of the pairs'"></div>
+    <div
+      #chart
+      class="h-80 w-full overflow-hidden"
+      role="img"
+      [attr.aria-label]="'Room inside against the price of the pairs'"
+    ></div>
     <figcaption class="caption">
       Up: room inside all boxes. Right: price of all pairs. Hollow: something would have to be mended first. The one in
       use is marked.
