@@ -49,6 +49,8 @@ export class FrontsView {
     const showing = this.showing();
     if (!showing) return '';
     const size = nm(Math.abs(length));
-    return writeLength(size, FINE[showing.unit], { unit: true, mark: true });
+    const fine = FINE[showing.unit];
+    if (size > 0 && size < fine.step) return `under ${writeLength(fine.step, fine, { unit: true })}`;
+    return writeLength(size, fine, { unit: true, mark: true });
   }
 }
