@@ -188,3 +188,22 @@ test('step and ratio are turned by hand: the drawing follows, one turn is one st
   await expect(page.getByRole('button', { name: /^Front height of drawer 4/ })).toHaveText(before);
   await expect(page.getByRole('button', { name: /^Undo/ })).not.toHaveText('Undo: turn the ratio');
 });
+
+test('a step gone to by its key in mid-drag: what stands beside the drawing goes on following it', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  const joint = page.getByRole('slider', { name: 'Joint below drawer 2' });
+  const { x, y, width, height } = (await joint.boundingBox())!;
+  await page.mouse.move(x + width / 4, y + height / 2);
+  await page.mouse.down();
+  await page.mouse.move(x + width / 4, y + height / 2 + 12, { steps: 4 });
+  await page.keyboard.press('Alt+6');
+  await expect(page.getByRole('tab', { name: 'At the saw' })).toBeVisible();
+  await page.mouse.up();
+  await page.getByRole('link', { name: /^Divide/ }).click();
+  await joint.focus();
+  const before = await figure(page, 'Clear height of drawer 2');
+  await page.keyboard.press('ArrowDown');
+  await expect.poll(() => figure(page, 'Clear height of drawer 2')).not.toBe(before);
+  await kept(page);
+});

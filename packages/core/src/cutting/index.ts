@@ -4,7 +4,7 @@ export * from './cut-list';
 export { bestOf, cutDocument, type Effort } from './document';
 export * from './parts';
 export * from './read-layouts';
-export { MOST_PACKED, recordsOf, type Standing as CutStanding } from './record';
+export { recordsOf, widthGrade, type Standing as CutStanding } from './record';
 export { RELEASES, type Release } from './release';
 export * from './saw';
 export * from './settings';

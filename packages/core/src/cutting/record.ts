@@ -1,6 +1,10 @@
 import type { CutRecord, Job } from '../job';
 import { millimetres, subtract, type Length } from '../length';
 
+/** How well something fits, from well to lost. */
+const GRADES = ['fits', 'pack', 'trim', 'again'] as const;
+export type Grade = (typeof GRADES)[number];
+
 /** A part as it was cut, against what the plan wants of it now. */
 export interface Standing {
   readonly record: CutRecord;
@@ -8,7 +12,7 @@ export interface Standing {
    * `pack`: a box end so short that the slides are packed out; `trim`: too large one way or both, and can be saved;
    * `again`: too small, or came out wrong.
    */
-  readonly fits: 'fits' | 'pack' | 'trim' | 'again';
+  readonly fits: Grade;
   /** By how much it is over the plan; under it where negative. */
   readonly overLength: Length;
   readonly overWidth: Length;
@@ -18,7 +22,7 @@ export interface Standing {
 const SAME = millimetres(0.2);
 
 /** A box is packed out by no more than this in all; common practice. */
-export const MOST_PACKED = millimetres(6);
+const MOST_PACKED = millimetres(6);
 
 /** What the slide forgives the end of a box: how much longer it may be at its level, and how much shorter. */
 export interface EndPlay {
@@ -35,22 +39,19 @@ export function recordsOf({ cutting }: Job): ReadonlyMap<string, CutRecord> {
 export function standingOf(record: CutRecord, length: Length, width: Length, play?: EndPlay): Standing {
   const overLength = subtract(record.length, length);
   const overWidth = subtract(record.width, width);
-  const [along, across] = [lengthwise(overLength, play), plainly(overWidth)];
-  const worst = record.wrong === undefined ? Math.max(along, across) : 3;
-  return { record, fits: GRADES[worst] ?? 'again', overLength, overWidth };
+  const along = play ? widthGrade(subtract(overLength, play.longer), play.shorter) : sizeGrade(overLength);
+  const graded = [along, sizeGrade(overWidth), record.wrong === undefined ? 'fits' : 'again'];
+  return { record, fits: GRADES.filter((grade) => graded.includes(grade)).at(-1) ?? 'again', overLength, overWidth };
 }
 
-/** From well to lost. */
-const GRADES = ['fits', 'pack', 'trim', 'again'] as const;
-
-function plainly(over: Length): number {
-  return over < -SAME ? 3 : over > SAME ? 2 : 0;
+/** A part that must have its size. */
+function sizeGrade(over: Length): Grade {
+  return over < -SAME ? 'again' : over > SAME ? 'trim' : 'fits';
 }
 
-function lengthwise(over: Length, play: EndPlay | undefined): number {
-  if (!play) return plainly(over);
-  const past = over - play.longer;
-  if (past > SAME) return 2;
-  if (past >= -play.shorter - SAME) return 0;
-  return past >= -MOST_PACKED ? 1 : 3;
+/** A box wider than its slides take by so much, or narrower: they forgive `narrowBy`, and can be packed out. */
+export function widthGrade(over: Length, narrowBy: Length): Grade {
+  if (over > SAME) return 'trim';
+  if (over >= -narrowBy - SAME) return 'fits';
+  return over >= -MOST_PACKED ? 'pack' : 'again';
 }

@@ -1,10 +1,8 @@
-import { levelSlack, MOST_PACKED, recordsOf } from '../cutting';
+import { levelSlack, recordsOf, widthGrade } from '../cutting';
 import { readingsOf, type Job } from '../job';
 import { millimetres, nm, share, ZERO, type Length } from '../length';
 import type { BankPlan, DrawerPlan, Plan } from '../plan';
 
-/** Under this nobody can tell the difference at the case; common practice. */
-const SAME = millimetres(0.2);
 /** So much can be planed off the sides of a solid box, both together. Common practice. */
 const MOST_PLANED = millimetres(2);
 
@@ -84,10 +82,10 @@ interface Judged {
 
 function judged({ known, over, solid, narrowBy }: Judged): Pick<BoxFit, 'verdict' | 'by'> {
   const half = share(nm(Math.abs(over)), 2);
-  if (over > SAME) {
-    if (known === 'cut') return { verdict: 'trim', by: over };
-    return solid && over <= MOST_PLANED ? { verdict: 'plane', by: half } : { verdict: 'again', by: over };
-  }
-  if (over >= -narrowBy - SAME) return { verdict: 'fits', by: ZERO };
-  return over >= -MOST_PACKED ? { verdict: 'pack', by: half } : { verdict: 'again', by: nm(-over) };
+  const grade = widthGrade(over, narrowBy);
+  if (grade === 'fits') return { verdict: 'fits', by: ZERO };
+  if (grade === 'pack') return { verdict: 'pack', by: half };
+  if (grade === 'trim' && known === 'cut') return { verdict: 'trim', by: over };
+  if (grade === 'trim' && solid && over <= MOST_PLANED) return { verdict: 'plane', by: half };
+  return { verdict: 'again', by: nm(Math.abs(over)) };
 }

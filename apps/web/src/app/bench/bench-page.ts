@@ -16,7 +16,7 @@ import { BankDrawing } from '../drawing/bank-drawing';
 import { JobActions } from '../store/job/job.actions';
 import { jobFeature } from '../store/job/job.reducer';
 import { selectPlan } from '../store/job/job.selectors';
-import { Beside } from '../store/session/beside';
+import { TrailingBank } from '../store/session/trailing-bank';
 import { selectBank, SessionActions, sessionFeature } from '../store/session/session';
 import { BenchHeader } from './bench-header';
 import { BoxesStep } from './boxes/boxes-step';
@@ -63,7 +63,7 @@ export class BenchPage implements OnDestroy {
   private readonly store = inject(Store);
   private readonly title = inject(Title);
   protected readonly bank = this.store.selectSignal(selectBank);
-  protected readonly beside = inject(Beside).bank;
+  protected readonly beside = inject(TrailingBank).bank;
   protected readonly sync = this.store.selectSignal(jobFeature.selectSync);
   protected readonly refused = this.store.selectSignal(sessionFeature.selectRefused);
   protected readonly says = this.store.selectSignal(jobFeature.selectSays);

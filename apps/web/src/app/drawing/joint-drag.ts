@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import type { BankPlan, Length } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { selectShowing } from '../store/job/job.selectors';
-import { Beside } from '../store/session/beside';
+import { TrailingBank } from '../store/session/trailing-bank';
 import { jointBelow, jointPatches, snapped, type Joint } from './joint-edits';
 
 const MILLIMETRE = 1_000_000;
@@ -17,7 +17,7 @@ const BEHIND = 9;
 @Injectable({ providedIn: 'root' })
 export class JointDrag {
   private readonly edits = inject(JobEdits);
-  private readonly beside = inject(Beside);
+  private readonly beside = inject(TrailingBank);
   private readonly showing = inject(Store).selectSignal(selectShowing);
   /** Why the joint does not follow. */
   readonly says = signal('');

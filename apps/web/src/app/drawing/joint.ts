@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, input, output, signal, type OnDestroy } from '@angular/core';
 import { JointDrag } from './joint-drag';
 
 /** Room above and below a joint in which it is taken hold of, in pixels. */
@@ -45,7 +45,7 @@ const REACH = 13;
     '(keydown)': 'key($event)',
   },
 })
-export class JointHandle {
+export class JointHandle implements OnDestroy {
   /** Where the joint is, in pixels from the top. */
   readonly zJoint = input.required<number>();
   readonly left = input.required<number>();
@@ -59,6 +59,11 @@ export class JointHandle {
   protected readonly held = signal(false);
   private readonly hand = inject(JointDrag);
   private from = 0;
+
+  /** Taken away in mid-drag, as a step gone to by its key does: the joint stays where it is. */
+  ngOnDestroy(): void {
+    if (this.held()) this.hand.end();
+  }
 
   protected take(event: PointerEvent): void {
     if (event.button !== 0) return;

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import { tallyOf, writeLength, type Asked } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
-import { Beside } from '../store/session/beside';
+import { TrailingBank } from '../store/session/trailing-bank';
 import { SessionActions, sessionFeature } from '../store/session/session';
 import { Size } from './size';
 
@@ -33,7 +33,7 @@ export class Figure {
   readonly round = input<'nearest' | 'down'>('nearest');
   readonly unit = input(false);
   private readonly store = inject(Store);
-  private readonly bank = inject(Beside).bank;
+  private readonly bank = inject(TrailingBank).bank;
   private readonly current = this.store.selectSignal(sessionFeature.selectAsked);
   protected readonly tally = computed(() => {
     const bank = this.bank();

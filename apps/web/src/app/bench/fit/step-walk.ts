@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  linkedSignal,
+  signal,
+  untracked,
+} from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   drawHanging,
@@ -55,7 +65,11 @@ export class StepWalk {
   private readonly store = inject(Store);
   private readonly log = this.store.selectSignal(selectLog);
   protected readonly says = signal('');
-  private readonly at = signal<number | undefined>(undefined);
+  /** Where someone looks, if not at the first that is not done: of this bank, and of these steps. */
+  private readonly at = linkedSignal<string, number | undefined>({
+    source: () => `${this.bank().path} ${this.which()}`,
+    computation: () => undefined,
+  });
   protected readonly titles = TITLES;
   protected readonly steps = computed((): readonly AnyStep[] =>
     this.which() === 'hang' ? hangSteps(this.bank()) : frontSteps(this.bank()),

@@ -109,7 +109,12 @@ describe('the log on the bench', () => {
   it('takes no answer for another job', () => {
     open();
     store.dispatch(JobActions.open({ id: 'j2' }));
+    localStorage.setItem('zabble.log.waiting.j2', JSON.stringify([entry('w')]));
     store.dispatch(LogActions.heard({ job: ID, kept: [kept(1, 'a')] }));
     expect(ids()).toEqual([]);
+    // What waits of the job that is being opened is still there when it is opened.
+    api.answer = () => new Subject<EntriesKept>();
+    store.dispatch(JobActions.opened({ job: { ...job, id: 'j2' }, document, sync: 'kept' }));
+    expect(ids()).toEqual(['w']);
   });
 });

@@ -74,8 +74,9 @@ export class LogEffects {
       this.actions.pipe(
         ofType(LogActions.added, LogActions.heard, LogActions.refused),
         withLatestFrom(this.state$),
-        tap(([, { job, waiting }]) => {
-          if (job !== undefined) this.outbox.write(job, waiting);
+        // An answer about a job just left is not about what waits of the one on the bench.
+        tap(([action, { job, waiting }]) => {
+          if (action.job === job) this.outbox.write(job, waiting);
         }),
       ),
     { dispatch: false },
@@ -86,8 +87,8 @@ export class LogEffects {
       this.actions.pipe(
         ofType(LogActions.heard),
         withLatestFrom(this.state$),
-        tap(([, { job, kept }]) => {
-          if (job !== undefined) this.outbox.writeCopy(job, kept);
+        tap(([action, { job, kept }]) => {
+          if (action.job === job) this.outbox.writeCopy(job, kept);
         }),
       ),
     { dispatch: false },

@@ -5,7 +5,7 @@ import { selectBank } from './session';
 
 /** The bank as it is told beside its drawing: while the drawing is moved by hand it may stay behind for a few frames. */
 @Injectable({ providedIn: 'root' })
-export class Beside {
+export class TrailingBank {
   private readonly newest = inject(Store).selectSignal(selectBank);
   private readonly held = signal<{ readonly bank: BankPlan | undefined } | undefined>(undefined);
   readonly bank = computed(() => {
