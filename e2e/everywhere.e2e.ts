@@ -142,7 +142,7 @@ test('letters typed on while the list of actions opens do nothing to the bench',
   await expect(page.getByRole('slider', { name: 'Joint below drawer 5' })).toBeVisible();
   await page.keyboard.press('a');
   await page.keyboard.type('dk');
-  await page.getByRole('combobox').press('Escape');
+  await page.getByRole('combobox', { name: 'What do you want to do?' }).press('Escape');
   await expect(page.getByRole('slider', { name: /^Joint below drawer/ })).toHaveCount(5);
   await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
 });
