@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import { ROOT, STATE } from './lib/paths.mjs';
 import { run } from './lib/run.mjs';
+import { main } from './lib/say.mjs';
 
 /** The benchmark built as what ships is built (one file, nothing between), then run. */
 const file = join(STATE, 'bench/main.mjs');
@@ -12,6 +13,8 @@ const flags = [
   '--external:highs',
   '--log-level=error',
 ];
-const built = await run('npx', ['esbuild', 'packages/core/bench/main.ts', ...flags, `--outfile=${file}`]);
-const { code } = built.code === 0 ? await run('node', [file], { cwd: ROOT }) : built;
-process.exitCode = code;
+await main(async () => {
+  const built = await run('npx', ['esbuild', 'packages/core/bench/main.ts', ...flags, `--outfile=${file}`]);
+  const { code } = built.code === 0 ? await run('node', [file], { cwd: ROOT }) : built;
+  process.exitCode = code;
+});

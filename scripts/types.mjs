@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import { ROOT } from './lib/paths.mjs';
 import { run } from './lib/run.mjs';
+import { main } from './lib/say.mjs';
 
 /** Every part type-checked: plain TypeScript by tsc, the web application with its templates by ngc. */
 const CHECKS = [
@@ -15,7 +16,9 @@ const CHECKS = [
   ['npx', ['ngc', '-p', 'tsconfig.json', '--noEmit'], join(ROOT, 'apps/web')],
 ];
 
-for (const [command, args, cwd = ROOT] of CHECKS) {
-  const { code } = await run(command, args, { cwd });
-  if (code !== 0) process.exitCode = 1;
-}
+await main(async () => {
+  for (const [command, args, cwd = ROOT] of CHECKS) {
+    const { code } = await run(command, args, { cwd });
+    if (code !== 0) process.exitCode = 1;
+  }
+});

@@ -39,6 +39,17 @@ describe('asBefore', () => {
     expect(after.banks[1]).toBe(before.banks[1]);
   });
 
+  it('has parts of any name, those every object inherits among them', () => {
+    const of = (text: string): Record<string, unknown> => JSON.parse(text) as Record<string, unknown>;
+    for (const name of ['__proto__', 'constructor', 'toString']) {
+      const after = of(`{"${name}":{"b":1},"c":2}`);
+      expect(Object.keys(asBefore(of('{"c":2}'), after))).toEqual(Object.keys(after));
+      expect(asBefore({}, of(`{"${name}":null}`))).toEqual(of(`{"${name}":null}`));
+      const before = of(`{"${name}":{"b":1},"c":2}`);
+      expect(asBefore(before, after)).toBe(before);
+    }
+  });
+
   it('knows a field that went from one that says nothing', () => {
     const before = { a: undefined };
     expect(asBefore(before, {})).not.toBe(before);

@@ -5,15 +5,18 @@
 export function asBefore<T>(before: unknown, after: T): T {
   if (Object.is(before, after) || !isPart(before) || !isPart(after)) return after;
   if (Array.isArray(before) !== Array.isArray(after)) return after;
-  const keys = Object.keys(after);
-  let same = keys.length === Object.keys(before).length;
-  const parts: Record<string, unknown> = {};
-  for (const key of keys) {
-    parts[key] = asBefore(before[key], after[key]);
-    same &&= key in before && Object.is(before[key], parts[key]);
-  }
+  const parts = Object.entries(after).map(([key, value]) => [key, asBefore(own(before, key), value)] as const);
+  const same =
+    parts.length === Object.keys(before).length &&
+    parts.every(([key, part]) => Object.hasOwn(before, key) && Object.is(before[key], part));
   if (same) return before as T;
-  return (Array.isArray(after) ? Object.values(parts) : parts) as T;
+  // From entries, so that a part called `__proto__` is a part like any other.
+  return (Array.isArray(after) ? parts.map(([, part]) => part) : Object.fromEntries(parts)) as T;
+}
+
+/** The part itself, never what every object inherits. */
+function own(parts: Record<string, unknown>, key: string): unknown {
+  return Object.hasOwn(parts, key) ? parts[key] : undefined;
 }
 
 function isPart(value: unknown): value is Record<string, unknown> {
