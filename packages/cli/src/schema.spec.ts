@@ -62,6 +62,18 @@ describe('the published schema', () => {
         ],
       },
     ],
+    [
+      'readings with their place',
+      {
+        path: `${BANK}.opening.width`,
+        value: ['24 in', { length: '24 1/16 in', place: ['top', 'back'], drawer: 'd1' }, { length: '24 in' }],
+      },
+    ],
+    ['a bank’s name', { path: `${BANK}.name`, value: 'By the door' }],
+    [
+      'what a slide adjusts by',
+      { path: 'slides', value: [{ id: 'own', like: 'undermount-16', adjust: { height: '3 mm', tilt: '4 mm' } }] },
+    ],
     ['an overhang', { path: 'cases[0].overhang', value: '1 in' }],
   ])('takes %s, as the reader does', (_, patch) => {
     const document = patched(example, [patch]);
@@ -98,6 +110,12 @@ describe('the published schema', () => {
     ],
     ['a climate with half its air', { path: 'climate', value: { fitting: { temperature_c: 20, humidity: 50 } } }],
     ['a stand without its weight', { path: 'cases[0].stand', value: { depth: '22 in', frontFeet: '1 in' } }],
+    [
+      'a reading at both ends',
+      { path: `${BANK}.opening.width`, value: [{ length: '24 in', place: ['top', 'bottom'] }] },
+    ],
+    ['a reading nowhere', { path: `${BANK}.opening.width`, value: [{ length: '24 in', place: [] }] }],
+    ['a place without its length', { path: `${BANK}.opening.width`, value: [{ place: ['top'] }] }],
     ['three pulls', { path: `${BANK}.front.pull`, value: { school: 'centre', purchase: '8 mm', count: 3 } }],
     ['an unknown answer', { path: 'cases[0].alike', value: 'both' }],
     ['a rumour in the log', { path: 'log', value: [{ id: 'a', kind: 'rumour', at: AT }] }],

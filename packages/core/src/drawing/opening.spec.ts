@@ -78,3 +78,29 @@ describe('the opening as measured', () => {
     );
   });
 });
+
+describe('readings that say where they were taken', () => {
+  const placed = (length: string, ...place: string[]) => ({ length, place });
+  it('stand there, whatever their order', () => {
+    const drawn = opening({
+      width: [placed('600 mm', 'bottom'), placed('602 mm', 'top', 'front'), placed('601 mm', 'top', 'back')],
+    });
+    const [low, front, back] = measures(drawn, 'reading').filter(({ label }) => label.startsWith('width'));
+    expect([low, front, back].map((each) => each!.label)).toEqual([
+      'width, bottom',
+      'width, top, front',
+      'width, top, back',
+    ]);
+    expect(front!.y1).toBeGreaterThan(back!.y1);
+    expect(back!.y1).toBeGreaterThan(low!.y1);
+    expect(span(outline(drawn, 'as-measured').points, front!.y1)).toBeCloseTo(600 + 2 * drawn.times, 6);
+    expect(span(outline(drawn, 'as-measured').points, low!.y1)).toBeCloseTo(600, 6);
+  });
+
+  it('of a height stand on their side', () => {
+    const drawn = opening({ height: [placed('702 mm', 'right'), placed('700 mm', 'left')] });
+    const [right, left] = measures(drawn, 'reading').filter(({ label }) => label.startsWith('height'));
+    expect(right!.x1).toBeGreaterThan(left!.x1);
+    expect(right!.y2).toBeGreaterThan(left!.y2);
+  });
+});

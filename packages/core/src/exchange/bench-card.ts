@@ -1,9 +1,10 @@
 import { cutList, PART_WORDS, WHEN, type Crosscut } from '../cutting';
 import { groupFindings } from '../findings';
 import { levelPacking } from '../fitting';
-import type { Job } from '../job';
+import { atReading, bankTitle, readingLength, readingPlace, type Job } from '../job';
 import { nm, smallest, subtract, writeExact, writeLength, ZERO, type Length, type Tally } from '../length';
 import type { BankPlan, CasePlan, DrawerPlan, Plan } from '../plan';
+import type { SlideFamily } from '../slides';
 import { setInColumns, shorten, wrap, type Column } from './columns';
 
 /** No line of a card is longer: it fits a printed page and a terminal. */
@@ -95,18 +96,46 @@ function heading(writing: Writing, owner: CasePlan, bank: BankPlan): readonly st
       : 'PLANNED: a forecast, not for cutting';
   const slides = [...new Map(bank.drawers.map(({ family }) => [family.id, family])).values()];
   return [
-    shorten(`${job.name} · ${owner.name}, bank ${bank.id}`, WIDTH),
+    shorten(`${job.name} · ${owner.name}, ${bankTitle(bank.bank)}`, WIDTH),
     `${basis} · lengths in ${job.unit === 'in' ? 'inches' : 'millimetres'}`,
     '='.repeat(WIDTH),
     `Opening  ${down(width)} wide, ${down(height)} high, ${down(depth)} deep; taper ${show(writing, taper.total)}${lean}`,
-    ...slides.flatMap(({ name, origin, narrowBy }) =>
+    ...readingLines(writing, bank),
+    ...slides.flatMap(({ name, origin, narrowBy, adjust }) =>
       wrap(
-        `Slide    ${name} (${origin === 'own' ? 'own row' : 'built-in row; its own sheet wins'}); box may be ${show(writing, narrowBy)} narrower, never wider`,
+        `Slide    ${name} (${origin === 'own' ? 'own row' : 'built-in row; its own sheet wins'}); box may be ${show(writing, narrowBy)} narrower, never wider${adjustWords(writing, adjust)}`,
         WIDTH,
         '         ',
       ),
     ),
   ];
+}
+
+/** Every reading where it was taken, once one of them says where. */
+function readingLines(writing: Writing, { bank: { opening, drawers } }: BankPlan): readonly string[] {
+  const sizes = (['width', 'height', 'depth'] as const).map((size) => ({
+    size,
+    readings: opening[size].map((reading) => ({
+      length: show(writing, readingLength(reading)),
+      place: readingPlace(reading, drawers),
+    })),
+  }));
+  if (sizes.every(({ readings }) => readings.every(({ place }) => place === ''))) return [];
+  const told = sizes.map(
+    ({ size, readings }) =>
+      `${size} ${readings.map(({ length, place }) => (place === '' ? length : `${length} ${place}`)).join('; ')}`,
+  );
+  return wrap(`Read     ${told.join(' | ')}`, WIDTH, '         ');
+}
+
+/** What the slide’s own screws still move once it hangs. */
+function adjustWords(writing: Writing, adjust: SlideFamily['adjust']): string {
+  const ways = { height: 'up', sideways: 'sideways', depth: 'in and out', tilt: 'of tilt' } as const;
+  const told = (Object.keys(ways) as (keyof typeof ways)[]).flatMap((way) => {
+    const size = adjust?.[way];
+    return size === undefined ? [] : [`${show(writing, size)} ${ways[way]}`];
+  });
+  return told.length === 0 ? '' : `; adjusts by ${told.join(', ')}`;
 }
 
 const DRAWER_COLUMNS: readonly Column[] = [
@@ -216,9 +245,11 @@ function buildOutLines(writing: Writing, bank: BankPlan): readonly string[] {
     return `${which} ${show(writing, wanted)}${made === '' ? '' : ` = ${made}${rest}`}`;
   };
   const lines = buildOut ? [`Build-out ${side('left')}; ${side('right')}`] : [];
-  const packed = packing.map(({ reading, eachSide }) => `${show(writing, eachSide)} a side at reading ${reading + 1}`);
+  const packed = packing.map(
+    ({ reading, eachSide }) => `${show(writing, eachSide)} a side ${atReading(bank.bank, 'width', reading)}`,
+  );
   const levels = levelLines(writing, bank);
-  return [...lines, ...(packed.length > 0 ? [`Packing  ${packed.join(', ')}`] : []), ...levels];
+  return [...lines, ...(packed.length > 0 ? [`Packing  ${packed.join('; ')}`] : []), ...levels];
 }
 
 function screwLines(writing: Writing, { drawers }: BankPlan): readonly string[] {

@@ -1,4 +1,4 @@
-import type { Bank, Case } from '../job';
+import { atReading, readingLength, type Bank, type Case, type OpeningSize } from '../job';
 import { millimetres, nm, type Length } from '../length';
 import type { Packing } from '../mounting';
 import { doubts, type Opening } from '../opening';
@@ -20,7 +20,7 @@ export function openingFindings(
   say: Say,
 ): readonly Finding[] {
   return present(
-    tapered(opening, packing, say),
+    tapered(bank, opening, packing, say),
     racked(opening, say),
     ...impossible(bank, opening, say),
     forecast(bank),
@@ -28,20 +28,20 @@ export function openingFindings(
   );
 }
 
-/** Where to pack and by how much: the readings as they were taken, counted from the first. */
-function packed(packing: readonly Packing[], say: Say): string {
+/** Where to pack and by how much: by the readings' places, or as they were taken, counted from the first. */
+function packed(bank: Bank, packing: readonly Packing[], say: Say): string {
   const over = packing.filter(({ total }) => total.total > TAPER.warn);
-  const each = over.map(({ reading, eachSide }) => `${say(eachSide)} a side at reading ${reading + 1}`);
-  return `pack the slides out where it is wider: ${each.slice(0, 6).join(', ')}.`;
+  const each = over.map(({ reading, eachSide }) => `${say(eachSide)} a side ${atReading(bank, 'width', reading)}`);
+  return `pack the slides out where it is wider: ${each.slice(0, 6).join('; ')}.`;
 }
 
-function tapered({ taper, width }: Opening, packing: readonly Packing[], say: Say): Finding | undefined {
+function tapered(bank: Bank, { taper, width }: Opening, packing: readonly Packing[], say: Say): Finding | undefined {
   if (taper.total <= TAPER.warn) return undefined;
   return {
     code: 'OPENING_TAPERED',
     severity: taper.total > TAPER.stop ? 'stop' : 'warn',
     step: 'measure',
-    says: `The opening tapers: the widest reading is ${say(taper.total)} over the narrowest. Boxes are sized to ${say(width.total)}; ${packed(packing, say)}`,
+    says: `The opening tapers: the widest reading is ${say(taper.total)} over the narrowest. Boxes are sized to ${say(width.total)}; ${packed(bank, packing, say)}`,
     because: taper,
   };
 }
@@ -68,10 +68,27 @@ function impossible(bank: Bank, opening: Opening, say: Say): readonly Finding[] 
       : undefined,
     over(spread, READINGS_APART)
       ? finding(
-          `Readings of one size differ by ${say(spread)}. Measure again: a misread tape is likelier than such a case.`,
+          `Readings of one size differ by ${say(spread)}${farthest(bank, say)}. Measure again: a misread tape is likelier than such a case.`,
         )
       : undefined,
   );
+}
+
+/** The two readings that are farthest apart, where they were taken. */
+function farthest(bank: Bank, say: Say): string {
+  const pairs = (['width', 'height', 'depth'] as const).map((size: OpeningSize) => {
+    const readings = bank.opening[size].map((reading, index) => ({
+      length: readingLength(reading),
+      where: atReading(bank, size, index),
+    }));
+    const [least, most] = [readings, [...readings].reverse()].map((list, way) =>
+      list.reduce((a, b) => ((way === 0 ? b.length < a.length : b.length > a.length) ? b : a)),
+    );
+    return { size, least, most, apart: (most?.length ?? 0) - (least?.length ?? 0) };
+  });
+  const { size, least, most } = pairs.reduce((a, b) => (b.apart > a.apart ? b : a));
+  if (!least || !most) return '';
+  return ` (${size}: ${say(least.length)} ${least.where}, ${say(most.length)} ${most.where})`;
 }
 
 function over(length: Length | undefined, limit: Length): length is Length {

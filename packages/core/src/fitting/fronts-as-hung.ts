@@ -1,3 +1,4 @@
+import { readingLengths } from '../job';
 import { millimetres, nm, share, type Length } from '../length';
 import type { BankPlan, DrawerPlan } from '../plan';
 
@@ -141,9 +142,22 @@ function levelWidths({ opening, drawers }: BankPlan): readonly { readonly y: Len
   });
 }
 
-/** How much higher the opening is on either side than where it is lowest; the top front takes it up. */
+/**
+ * How much higher the opening is on either side than where it is lowest; the top front takes it up. By the readings that
+ * say their side, those of the front edge first; else by the first and the last.
+ */
 function heightsOf({ bank }: BankPlan): { readonly left: number; readonly right: number } {
   const { height } = bank.opening;
-  const least = Math.min(...height);
-  return { left: (height[0] ?? least) - least, right: (height.at(-1) ?? least) - least };
+  const lengths = readingLengths(height);
+  const least = Math.min(...lengths);
+  const at = (side: 'left' | 'right'): number | undefined => {
+    const there = height.flatMap((each) => (typeof each === 'object' && each.place?.includes(side) ? [each] : []));
+    const before = there.filter(({ place }) => !place?.includes('back'));
+    const counted = (before.length > 0 ? before : there).map(({ length }) => length);
+    return counted.length > 0 ? Math.min(...counted) : undefined;
+  };
+  return {
+    left: (at('left') ?? lengths[0] ?? least) - least,
+    right: (at('right') ?? lengths.at(-1) ?? least) - least,
+  };
 }

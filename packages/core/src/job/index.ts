@@ -1,10 +1,13 @@
 export * from './as-built';
 export { asBefore } from './as-before';
+export { bankTitle } from './bank-title';
 export type * from './cutting';
 export type * from './deed';
 export * from './joints';
 export { inLineOrder } from './lines';
 export * from './log';
+export { materialUses } from './material-uses';
+export * from './opening-readings';
 export * from './patch';
 export * from './read';
 export * from './read-log';

@@ -35,12 +35,27 @@ function checkBank(job: Job, bank: Bank, path: string, report: Report): void {
   checkUnique(bank.drawers, `${path}.drawers`, report);
   checkMaterial(job, bank.front.material, `${path}.front.material`, report);
   if (bank.front.frame) checkMaterial(job, bank.front.frame.panel, `${path}.front.frame.panel`, report);
+  checkReadings(bank, 'opening', path, report);
+  checkReadings(bank, 'aside', path, report);
   bank.buildOut?.from?.forEach((id, index) => checkMaterial(job, id, `${path}.buildOut.from[${index}]`, report));
   checkBoxMaterials(job, bank.box, `${path}.box`, report);
   checkBoxFigures(bank.box, `${path}.box`, report);
   checkMakeup(bank, path, report);
   checkTies(bank, path, report);
   bank.drawers.forEach((drawer, d) => checkDrawer(job, bank, drawer, `${path}.drawers[${d}]`, report));
+}
+
+/** A reading at a drawer's level names a drawer of the bank. */
+function checkReadings(bank: Bank, which: 'opening' | 'aside', path: string, report: Report): void {
+  for (const size of ['width', 'height', 'depth'] as const)
+    bank[which]?.[size].forEach((reading, index) => {
+      const drawer = typeof reading === 'object' ? reading.drawer : undefined;
+      if (drawer !== undefined && !bank.drawers.some(({ id }) => id === drawer))
+        report.add(
+          `${path}.${which}.${size}[${index}].drawer`,
+          `read ${quoted(drawer)}: no drawer of this bank has this id`,
+        );
+    });
 }
 
 function checkDrawer(job: Job, bank: Bank, drawer: Drawer, path: string, report: Report): void {

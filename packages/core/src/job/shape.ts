@@ -2,6 +2,7 @@ import type { Length } from '../length';
 import { JOINTS } from './joints';
 import { logShape } from './log-shape';
 import { join, length, list, number, object, oneOf, optional, required, text, yesNo, type Reader } from './readers';
+import { openingShape } from './shape-opening';
 import { cutting, gates, saw } from './shape-cutting';
 import type {
   Air,
@@ -23,12 +24,12 @@ import type {
   LineOf,
   MaterialOf,
   MountingOf,
-  OpeningOf,
   OwnSlideOf,
   PartOf,
   PullOf,
   RiseOf,
   RunOf,
+  SlideAdjustOf,
   SlideChoiceOf,
   SlideCutsOf,
   SlideScrewsOf,
@@ -42,7 +43,6 @@ const id = text(40, 1);
 const some = length('positive');
 const any = length('zero');
 const money = number(0, 1_000_000);
-const readings = list(some, 1, 100);
 
 const material = object<MaterialOf<L>>({
   id: required(id),
@@ -90,6 +90,13 @@ const cuts = object<SlideCutsOf<L>>({
   bearing: optional(some),
 });
 
+const adjust = object<SlideAdjustOf<L>>({
+  height: optional(any),
+  sideways: optional(any),
+  depth: optional(any),
+  tilt: optional(any),
+});
+
 /** A row of the shop's own: every figure it may hold. */
 export const ownSlide = object<OwnSlideOf<L>>({
   id: required(id),
@@ -119,14 +126,8 @@ export const ownSlide = object<OwnSlideOf<L>>({
   bottoms: optional(list<BottomFit>(bottomFit, 1, 4)),
   screws: optional(screws),
   cuts: optional(cuts),
+  adjust: optional(adjust),
   price: optional(money),
-});
-
-const opening = object<OpeningOf<L>>({
-  width: required(readings),
-  height: required(readings),
-  depth: required(readings),
-  diagonals: optional(list(some, 2, 2)),
 });
 
 const slideFields = {
@@ -321,9 +322,10 @@ const drawer = object<DrawerOf<L>>({
 
 const bank = object<BankOf<L>>({
   id: required(id),
+  name: optional(text(200)),
   basis: required(oneOf('planned', 'as-built')),
-  opening: required(opening),
-  aside: optional(opening),
+  opening: required(openingShape),
+  aside: optional(openingShape),
   buildOut: optional(
     object<BuildOutOf<L>>({ left: required(any), right: required(any), from: optional(list(id, 1, 40)) }),
   ),

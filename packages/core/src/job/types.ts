@@ -2,6 +2,7 @@ import type { Length, Unit } from '../length';
 import type { CuttingOf, Gates, SawOf } from './cutting';
 import type { Joint } from './joints';
 import type { AsBuilt, LogEntryOf } from './log';
+import type { OpeningReadingOf } from './opening-readings';
 
 /**
  * The job: what people decided and measured, nothing derived. One shape serves twice: with lengths as text it is
@@ -84,6 +85,14 @@ export interface SlideCutsOf<L> {
   readonly bearing?: L;
 }
 
+/** How far a slide lets the hung drawer be moved: up, to either side, out of the case, and its front tilted. */
+export interface SlideAdjustOf<L> {
+  readonly height?: L;
+  readonly sideways?: L;
+  readonly depth?: L;
+  readonly tilt?: L;
+}
+
 /** A row of the job's own: every figure of the built-in row `like`, with those given here in their place. */
 export interface OwnSlideOf<L> {
   readonly id: string;
@@ -111,6 +120,7 @@ export interface OwnSlideOf<L> {
   readonly bottoms?: readonly BottomFit[];
   readonly screws?: SlideScrewsOf<L>;
   readonly cuts?: SlideCutsOf<L>;
+  readonly adjust?: SlideAdjustOf<L>;
   readonly price?: number;
 }
 
@@ -150,6 +160,7 @@ export interface CaseOf<L> {
 
 export interface BankOf<L> {
   readonly id: string;
+  readonly name?: string;
   readonly basis: 'planned' | 'as-built';
   readonly opening: OpeningOf<L>;
   /** The opening in the other basis: as planned while the built one is used, and the other way round. */
@@ -173,9 +184,9 @@ export interface BuildOutOf<L> {
 }
 
 export interface OpeningOf<L> {
-  readonly width: readonly L[];
-  readonly height: readonly L[];
-  readonly depth: readonly L[];
+  readonly width: readonly OpeningReadingOf<L>[];
+  readonly height: readonly OpeningReadingOf<L>[];
+  readonly depth: readonly OpeningReadingOf<L>[];
   /** From bottom left to top right, then from bottom right to top left. */
   readonly diagonals?: readonly L[];
 }
@@ -346,5 +357,6 @@ export type Stand = StandOf<Length>;
 export type Line = LineOf<Length>;
 export type SlideScrews = SlideScrewsOf<Length>;
 export type SlideCuts = SlideCutsOf<Length>;
+export type SlideAdjust = SlideAdjustOf<Length>;
 /** The job file as JSON: lengths are text with their unit. */
 export type JobDocument = JobOf<string>;

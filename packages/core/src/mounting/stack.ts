@@ -1,4 +1,4 @@
-import type { Material } from '../job';
+import { readingLength, readingPath, type Material, type OpeningReading } from '../job';
 import { inches, minus, plus, plusTimes, share, tally, type Length, type Source, type Tally } from '../length';
 
 /** A build-out made up from stock at hand. */
@@ -91,12 +91,13 @@ export interface Packing {
   readonly eachSide: Length;
 }
 
-export function packings(widths: readonly Length[], narrowest: Tally, path: string): readonly Packing[] {
+export function packings(widths: readonly OpeningReading[], narrowest: Tally, path: string): readonly Packing[] {
   const least = narrowest.total;
-  return widths.flatMap((width, reading) => {
+  return widths.flatMap((read, reading) => {
+    const width = readingLength(read);
     if (width === least) return [];
     const total = tally(
-      plus('reading', width, { kind: 'field', path: `${path}.opening.width[${reading}]` }),
+      plus('reading', width, { kind: 'field', path: readingPath(path, 'width', reading, read) }),
       minus('narrowest reading', least, narrowest.terms[0]?.from),
     );
     return [{ reading, total, eachSide: share(total.total, 2) }];

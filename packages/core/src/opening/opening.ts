@@ -1,4 +1,4 @@
-import type { Bank } from '../job';
+import { readingLengths, readingPath, readingPlace, type Bank, type OpeningSize } from '../job';
 import {
   largest,
   minus,
@@ -32,13 +32,13 @@ export interface Opening {
  * practice. `path` is the bank's, for following back; `taken` what a drawer's slides take of the width.
  */
 export function governOpening(bank: Bank, path: string, taken: (drawer: string) => Length = () => ZERO): Opening {
-  const { width, height, depth, diagonals } = bank.opening;
+  const { diagonals } = bank.opening;
   const levels = levelsOf(bank, taken);
   const sizes = {
-    width: narrowest(smallestReading('width', width, path), levels),
-    height: smallestReading('height', height, path),
-    depth: smallestReading('depth', depth, path),
-    taper: taperOf(width, path, levels),
+    width: narrowest(smallestReading(bank, 'width', path), levels),
+    height: smallestReading(bank, 'height', path),
+    depth: smallestReading(bank, 'depth', path),
+    taper: taperOf(bank, path, levels),
     levels,
   };
   const [first, second] = diagonals ?? [];
@@ -46,22 +46,30 @@ export function governOpening(bank: Bank, path: string, taken: (drawer: string) 
   return { ...sizes, rack: rackOf(first, second, sizes.width.total) };
 }
 
-function smallestReading(size: 'width' | 'height' | 'depth', readings: readonly Length[], path: string): Tally {
-  const least = smallest(readings);
-  const index = readings.indexOf(least);
+function smallestReading({ opening, drawers }: Bank, size: OpeningSize, path: string): Tally {
+  const readings = opening[size];
+  const lengths = readingLengths(readings);
+  const least = smallest(lengths);
+  const index = lengths.indexOf(least);
+  const place = readingPlace(readings[index], drawers);
   const label =
     readings.length === 1 ? `${size} of the opening` : `${size} of the opening, least of ${readings.length}`;
-  return tally(plus(label, least, { kind: 'field', path: `${path}.opening.${size}[${index}]` }));
+  return tally(
+    plus(place === '' ? label : `${label}: ${place}`, least, {
+      kind: 'field',
+      path: readingPath(path, size, index, readings[index]),
+    }),
+  );
 }
 
 function narrowest(width: Tally, levels: readonly Level[]): Tally {
   return levels.reduce((best, { least }) => (least.total < best.total ? least : best), width);
 }
 
-function taperOf(widths: readonly Length[], path: string, levels: readonly Level[]): Tally {
-  const readings = widths.map((length, index) => ({
+function taperOf({ opening }: Bank, path: string, levels: readonly Level[]): Tally {
+  const readings = readingLengths(opening.width).map((length, index) => ({
     length,
-    from: { kind: 'field', path: `${path}.opening.width[${index}]` } as Source | undefined,
+    from: { kind: 'field', path: readingPath(path, 'width', index, opening.width[index]) } as Source | undefined,
   }));
   const measured = levels
     .flatMap(({ front, back, least }) => [front, back, least])
@@ -89,7 +97,9 @@ function rackOf(d1: Length, d2: Length, width: Length): Length {
 /** How far the second diagonal is from the one a square opening of these sizes has, and the widest spread of readings. */
 export function doubts(bank: Bank, opening: Opening): { readonly diagonalOff?: Length; readonly spread: Length } {
   const { width, height, depth, diagonals } = bank.opening;
-  const spread = largest([width, height, depth].map((each) => subtract(largest(each), smallest(each))));
+  const spread = largest(
+    [width, height, depth].map(readingLengths).map((each) => subtract(largest(each), smallest(each))),
+  );
   if (!diagonals) return { spread };
   const square = Math.hypot(opening.width.total, opening.height.total);
   const off = Math.max(...diagonals.map((each) => Math.abs(each - square)));

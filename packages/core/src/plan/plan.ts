@@ -1,6 +1,7 @@
-import { readJob, readJobText, showStep, type Job, type JobReading } from '../job';
+import { readJob, readJobText, showStep, type Job, type JobReading, type Report } from '../job';
 import { millimetres, writeExact, writeLength, type Length, type Unit } from '../length';
 import { checkSlides, slideTable } from '../slides';
+import { checkSpecies } from '../timber';
 import { planBank } from './bank';
 import { planCase, type Shop } from './case';
 import { toldOnce } from './told-once';
@@ -35,12 +36,18 @@ function said(length: Length, unit: Unit, step: Length): string {
   return writeLength(length, showing, { unit: true });
 }
 
-/** Reads a job document for planning: its shape, its references and its slides. */
+/** Reads a job document for planning: its shape, its references, its slides and its woods. */
 export function readJobDocument(value: unknown): JobReading {
-  return readJob(value, checkSlides);
+  return readJob(value, checkTables);
 }
 
 /** Reads the text of a job file for planning. */
 export function readJobFile(text: string): JobReading {
-  return readJobText(text, checkSlides);
+  return readJobText(text, checkTables);
+}
+
+/** What the tables alone can say. */
+function checkTables(job: Job, report: Report): void {
+  checkSlides(job, report);
+  checkSpecies(job, report);
 }

@@ -1,4 +1,4 @@
-import type { BottomFit, LengthUnit, SlideCuts, SlideScrews } from '../job';
+import type { BottomFit, LengthUnit, SlideAdjust, SlideCuts, SlideScrews } from '../job';
 import type { Length } from '../length';
 
 /** The nominal lengths a family comes in, in one unit. Without `list` any length can be made. */
@@ -63,6 +63,8 @@ export interface SlideFamily {
   /** Screws of a slide fixed on the side of the box. */
   readonly screws?: SlideScrews;
   readonly cuts?: SlideCuts;
+  /** How far its own screws move the hung drawer. */
+  readonly adjust?: SlideAdjust;
   /** A pair, in the shop's currency; made up. */
   readonly price: number;
 }

@@ -1,3 +1,4 @@
+export * from './check-species';
 export * from './density';
 export * from './moisture';
 export * from './movement';

@@ -101,6 +101,11 @@ export function speciesOf(name: string | undefined): Species {
   return (name === undefined ? undefined : (byName.get(name) ?? byName.get(plain(name)))) ?? UNLISTED;
 }
 
+/** Whether the table holds a wood of this id or name. */
+export function isListed(name: string): boolean {
+  return byName.has(name) || byName.has(plain(name));
+}
+
 /** `White ash`, `Ash, white` and `ash-white` are one wood. */
 function plain(name: string): string {
   const words = name.toLowerCase().match(/[a-z]+/g) ?? [];

@@ -1,0 +1,36 @@
+import { sample } from '../job/sample.spec-data';
+import { patched } from '../job';
+import { readJobDocument } from '../plan';
+import { nearestSpecies, SPECIES } from '.';
+
+describe('a species nobody knows', () => {
+  it.each([
+    ['oak, red', 'Oak, northern red'],
+    ['white ashe', 'Ash, white'],
+    ['cherri', 'Cherry, black'],
+    ['Walnutt', 'Walnut, black'],
+    ['sugar mapel', 'Maple, sugar'],
+    ['duglas fir', 'Douglas-fir, coast'],
+    ['beach', 'Beech, American'],
+  ])('%s is answered with %s first', (written, name) => {
+    expect(nearestSpecies(written)[0]?.name).toBe(name);
+  });
+
+  it('is refused in a file with its path and the nearest names', () => {
+    const path = 'materials[2].species';
+    const reading = readJobDocument(patched(sample, [{ path, value: 'cherri' }]));
+    expect(reading).toMatchObject({ ok: false, errors: [{ path }] });
+    if (!reading.ok)
+      expect(reading.errors[0]?.says).toMatch(/^read "cherri": no wood .* Cherry, black \("cherry-black"\)/);
+  });
+
+  it.each(SPECIES.map(({ id, name }) => [id, name]))('%s is taken by its id and its name', (id, name) => {
+    for (const value of [id, name])
+      expect(readJobDocument(patched(sample, [{ path: 'materials[0].species', value }])).ok).toBe(true);
+  });
+
+  it('is answered whatever is written', () => {
+    for (const written of ['', '???', 'x'.repeat(200), 'ÄÖ', 'a b c d e f g h'])
+      expect(nearestSpecies(written)).toHaveLength(3);
+  });
+});
