@@ -151,7 +151,7 @@ test('a bank beside, a divider between, a line carried across', async ({ page })
   await page.getByRole('button', { name: /, b1$/ }).click();
   await expect(page.getByLabel('Name of drawer 3')).toHaveValue('Grommets and dies');
   const line = await level(3);
-  await page.getByRole('button', { name: /, b2$/ }).click();
+  await page.getByRole('button', { name: /, bank b2$/ }).click();
   await expect(page.getByLabel('Name of drawer 3')).toHaveValue('');
   await page.getByRole('button', { name: 'Drawer 2', exact: true }).click();
   await page.getByRole('region', { name: 'Drawer 2', exact: true }).waitFor();

@@ -52,7 +52,7 @@ export function createApp({ pool, jobs, logger, webRoot, fonts, version }: AppPa
   app.use('/api/jobs', photosRouter(new PhotoRepository(pool), jobs));
   app.use('/api/record', recordRouter(log));
   app.use('/api/shop/habits', habitsRouter(new HabitRepository(pool)));
-  app.use('/api/shop', shopRouter(new ShopRepository(pool)));
+  app.use('/api/shop', shopRouter(new ShopRepository(pool, 'slides'), new ShopRepository(pool, 'materials')));
   app.use('/api/shop', stockRouter(new StockRepository(pool)));
   const supplier = simulatedSupplier(Math.random, () => new Date());
   app.use('/api/shop/prices', pricesRouter(new PriceRepository(pool), supplier));

@@ -7,6 +7,8 @@ export const ROUTES = {
   restoreJob: (id: string) => `/api/jobs/${encodeURIComponent(id)}/restore`,
   shopSlides: '/api/shop/slides',
   shopSlide: (id: string) => `/api/shop/slides/${encodeURIComponent(id)}`,
+  shopMaterials: '/api/shop/materials',
+  shopMaterial: (id: string) => `/api/shop/materials/${encodeURIComponent(id)}`,
   stock: '/api/shop/stock',
   addStock: '/api/shop/stock/list',
   stockItem: (id: string) => `/api/shop/stock/${encodeURIComponent(id)}`,

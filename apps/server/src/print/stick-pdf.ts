@@ -1,4 +1,4 @@
-import { drawStickPaper, showStep, writeLength, type BankPlan, type Length } from '@zabble/core';
+import { bankTitle, drawStickPaper, showStep, writeLength, type BankPlan, type Length } from '@zabble/core';
 import { fullSize } from './full-size';
 import { MARGIN, Pdf } from './pdf';
 import { drawOn } from './pen';
@@ -47,7 +47,7 @@ export function banksOf({ job, plan }: Printing): readonly { readonly title: str
   const several = plan.cases.reduce((sum, { banks }) => sum + banks.length, 0) > 1;
   return plan.cases.flatMap((owner) =>
     owner.banks.map((bank) => ({
-      title: `${job.name} · ${owner.name}${several ? `, bank ${bank.id}` : ''}${bank.bank.basis === 'planned' ? ' · PLANNED, a forecast' : ''}`,
+      title: `${job.name} · ${owner.name}${several ? `, ${bankTitle(bank.bank)}` : ''}${bank.bank.basis === 'planned' ? ' · PLANNED, a forecast' : ''}`,
       plan: bank,
     })),
   );

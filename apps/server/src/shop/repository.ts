@@ -1,42 +1,57 @@
-import type { ShopSlide } from '@zabble/contract';
-import type { OwnSlideOf } from '@zabble/core';
+import type { ShopRow } from '@zabble/contract';
 import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 
-interface SlideRow extends RowDataPacket {
+interface KeptRow extends RowDataPacket {
   id: string;
-  slide: string;
+  kept: string;
   updated_at: Date;
 }
 
-const COLUMNS = 'id, slide, updated_at';
+/** The tables of what a shop keeps under a name, and the column that holds it. */
+const TABLES = {
+  slides: { table: 'shop_slides', column: 'slide' },
+  materials: { table: 'shop_materials', column: 'material' },
+} as const;
 
-/** The shop_slides table: one row to a name. */
-export class ShopRepository {
-  constructor(private readonly pool: Pool) {}
+/** One of the shop's lists: one row to a name. */
+export class ShopRepository<T> {
+  private readonly table: string;
+  private readonly column: string;
+  private readonly columns: string;
 
-  async list(): Promise<readonly ShopSlide[]> {
-    const [rows] = await this.pool.query<SlideRow[]>(`SELECT ${COLUMNS} FROM shop_slides ORDER BY name, id`);
-    return rows.map(toSlide);
+  constructor(
+    private readonly pool: Pool,
+    list: keyof typeof TABLES,
+  ) {
+    ({ table: this.table, column: this.column } = TABLES[list]);
+    this.columns = `id, ${this.column} AS kept, updated_at`;
+  }
+
+  async list(): Promise<readonly ShopRow<T>[]> {
+    const [rows] = await this.pool.query<KeptRow[]>(`SELECT ${this.columns} FROM ${this.table} ORDER BY name, id`);
+    return rows.map((each) => this.toRow(each));
   }
 
   /** Keeps the row; one kept under the same name before is replaced and keeps its id. */
-  async keep(id: string, name: string, row: OwnSlideOf<string>): Promise<ShopSlide | undefined> {
+  async keep(id: string, name: string, row: T): Promise<ShopRow<T> | undefined> {
     await this.pool.execute(
-      `INSERT INTO shop_slides (id, name, slide, updated_at) VALUES (?, ?, ?, UTC_TIMESTAMP(3))
-       ON DUPLICATE KEY UPDATE slide = VALUES(slide), updated_at = VALUES(updated_at)`,
+      `INSERT INTO ${this.table} (id, name, ${this.column}, updated_at) VALUES (?, ?, ?, UTC_TIMESTAMP(3))
+       ON DUPLICATE KEY UPDATE ${this.column} = VALUES(${this.column}), updated_at = VALUES(updated_at)`,
       [id, name, JSON.stringify(row)],
     );
-    const [rows] = await this.pool.execute<SlideRow[]>(`SELECT ${COLUMNS} FROM shop_slides WHERE name = ?`, [name]);
-    return rows[0] && toSlide(rows[0]);
+    const [rows] = await this.pool.execute<KeptRow[]>(`SELECT ${this.columns} FROM ${this.table} WHERE name = ?`, [
+      name,
+    ]);
+    return rows[0] && this.toRow(rows[0]);
   }
 
   /** True when there was such a row. */
   async delete(id: string): Promise<boolean> {
-    const [result] = await this.pool.execute<ResultSetHeader>('DELETE FROM shop_slides WHERE id = ?', [id]);
+    const [result] = await this.pool.execute<ResultSetHeader>(`DELETE FROM ${this.table} WHERE id = ?`, [id]);
     return result.affectedRows === 1;
   }
-}
 
-function toSlide({ id, slide, updated_at }: SlideRow): ShopSlide {
-  return { id, row: JSON.parse(slide) as OwnSlideOf<string>, updatedAt: updated_at.toISOString() };
+  private toRow({ id, kept, updated_at }: KeptRow): ShopRow<T> {
+    return { id, row: JSON.parse(kept) as T, updatedAt: updated_at.toISOString() };
+  }
 }

@@ -1,4 +1,4 @@
-import type { Problem, ShopSlide, ShopSlideList } from '@zabble/contract';
+import type { Problem, ShopMaterialList, ShopSlide, ShopSlideList } from '@zabble/contract';
 import type { Express } from 'express';
 import { join } from 'node:path';
 import type { Pool } from 'mysql2/promise';
@@ -61,5 +61,42 @@ describe('the shop’s list of slides', () => {
     expect((answer.body as Problem).says).toContain(says);
     expect((answer.body as Problem).says).toContain('Nothing was changed.');
     expect(await list()).toEqual(before);
+  });
+});
+
+describe('the shop’s list of materials', () => {
+  const ash = { id: 'ash', name: 'Ash boards', kind: 'solid', thickness: '19.2 mm', species: 'ash-white', price: 31 };
+  const materials = async (): Promise<ShopMaterialList['items']> =>
+    ((await request(app).get('/api/shop/materials').expect(200)).body as ShopMaterialList).items;
+
+  it('keeps one under its name beside the slides, and lets it go', async () => {
+    const slides = await list();
+    await request(app).put('/api/shop/materials').send({ row: ash }).expect(200);
+    await request(app)
+      .put('/api/shop/materials')
+      .send({ row: { ...ash, thickness: '19.4 mm' } })
+      .expect(200);
+    const kept = await materials();
+    expect(kept.map((each) => each.row)).toEqual([{ ...ash, thickness: '19.4 mm' }]);
+    expect(await list()).toEqual(slides);
+    await request(app).delete(`/api/shop/materials/${kept[0]!.id}`).expect(204);
+    expect(await materials()).toEqual([]);
+  });
+
+  it.each<[string, object, string]>([
+    [
+      'a wood nobody knows',
+      { species: 'ashes' },
+      'row.species: read "ashes": no wood of this name is known; nearest are',
+    ],
+    ['a thickness without its unit', { thickness: '19' }, 'row.thickness'],
+    ['a blank name', { name: ' ' }, 'row.name'],
+  ])('refuses %s', async (_, over, says) => {
+    const answer = await request(app)
+      .put('/api/shop/materials')
+      .send({ row: { ...ash, ...over } })
+      .expect(422);
+    expect((answer.body as Problem).says).toContain(says);
+    expect(await materials()).toEqual([]);
   });
 });

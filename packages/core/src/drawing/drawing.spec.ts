@@ -1,7 +1,8 @@
 import { patched, type Patch } from '../job';
 import { BANK, sample } from '../job/sample.spec-data';
 import { plan, readJobDocument } from '../plan';
-import { banks, demo } from '../plan/plan.spec-data';
+import { banks, demo, one } from '../plan/plan.spec-data';
+import { drawCorner } from './corner';
 import { drawFace } from './face';
 import { drawPanel, drawRow } from './panel';
 import { drawSection } from './section';
@@ -155,5 +156,39 @@ describe('the panel of a run', () => {
     expect(bars).toHaveLength(8);
     expect(bars[0]).toMatchObject({ width: 140, height: 12 });
     expect(pulls({ school: 'centre', purchase: '8 mm', count: 1 })).toHaveLength(4);
+  });
+});
+
+describe('the corner of a drawer from above', () => {
+  const boxesOf = (style: 'face-frame' | 'frameless', ...patches: Patch[]) =>
+    drawCorner(one(...patches), style)!.shapes.filter((shape): shape is Box => shape.kind === 'box');
+  const by = (shapes: readonly Box[], role: Box['role']) => shapes.find((shape) => shape.role === role);
+
+  it('has the slide fill what the family wants between case and box, the front before the case', () => {
+    const shapes = boxesOf('frameless');
+    expect(by(shapes, 'slide')).toMatchObject({ x: 0, width: 12.7 });
+    expect(by(shapes, 'box-side')).toMatchObject({ x: 12.7, width: 11.8 });
+    expect(by(shapes, 'front')).toMatchObject({ x: -10, y: -17.6, height: 17.6 });
+    expect(by(shapes, 'case')).toMatchObject({ x: -18, y: 0 });
+    expect(by(shapes, 'rail')).toBeUndefined();
+  });
+
+  it('has the frame before the case, the build-out behind it, an inset front in the opening', () => {
+    const inset = { mount: 'inset', top: '2 mm', bottom: '2 mm', left: '2 mm', right: '2 mm', gap: '2 mm', material: 'front' };
+    const shapes = boxesOf(
+      'face-frame',
+      { path: 'BANK.front', value: inset },
+      { path: 'BANK.buildOut', value: { left: '25 mm', right: '20 mm' } },
+    );
+    expect(by(shapes, 'rail')).toMatchObject({ x: -43, width: 43, y: 0 });
+    expect(by(shapes, 'spacer')).toMatchObject({ x: -25, width: 25 });
+    expect(by(shapes, 'front')).toMatchObject({ x: 2, y: 0 });
+    expect(by(shapes, 'box-side')!.y).toBeGreaterThan(17.6);
+  });
+
+  it('has a slide under the box lie under it', () => {
+    const under = boxesOf('frameless', { path: 'BANK.slide.family', value: 'wood-runner' });
+    expect(by(under, 'slide')).toBeUndefined();
+    expect(by(under, 'hung-slide')!.width).toBeCloseTo(25.4, 6);
   });
 });

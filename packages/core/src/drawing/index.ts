@@ -1,3 +1,4 @@
+export { drawCorner } from './corner';
 export * from './face';
 export * from './hanging';
 export * from './opening';

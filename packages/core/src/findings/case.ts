@@ -98,7 +98,7 @@ export function tips({ owner, path }: CaseFacts, balance: Balance, steadied: Bal
   return {
     code: 'TIPS',
     severity: tipping ? 'stop' : 'warn',
-    step: 'measure',
+    step: 'case',
     says: `${owner.name} ${tipping ? 'tips' : 'may tip'}: with ${out}, what stands behind its front feet is ${balance.ratio.toFixed(2)} times what hangs before them; ${STEADY} is wanted.${ballast} Anchor it to the wall; local rules and the published furniture stability standard decide. This is an indication, not a certificate.`,
     remedies,
   };

@@ -43,7 +43,7 @@ export type FindingCode =
   | 'TIPS';
 
 /** Which step of the work a finding belongs to. */
-export type Step = 'measure' | 'slides' | 'divide' | 'boxes' | 'fronts' | 'cut' | 'fit';
+export type Step = 'case' | 'measure' | 'slides' | 'divide' | 'boxes' | 'fronts' | 'cut' | 'fit';
 
 /** What would mend a finding: a sentence for a button, and the change to the job document that does it. */
 export interface Remedy {

@@ -1,6 +1,6 @@
 import { PART_WORDS } from '../cutting';
 import type { Role } from '../box';
-import type { Deed, Gates, Job, LogEntry } from '../job';
+import { bankTitle, type Deed, type Gates, type Job, type LogEntry } from '../job';
 import type { Length } from '../length';
 import { FAULT_WORDS, MEASURED_WORDS } from './fault-words';
 
@@ -133,7 +133,8 @@ function whereOf(job: Job, entry: LogEntry): string {
 function placed(job: Job, owner = '', bank = ''): string {
   const found = job.cases.find(({ id }) => id === owner);
   if (!found) return owner;
-  return found.banks.length > 1 ? `${found.name}, ${bank}` : found.name;
+  const one = found.banks.find(({ id }) => id === bank);
+  return found.banks.length > 1 ? `${found.name}, ${one ? bankTitle(one) : bank}` : found.name;
 }
 
 function drawerWords(job: Job, owner = '', bank = '', drawer = ''): string {

@@ -14,6 +14,6 @@ export * from './read-log';
 export { Report, type JobError } from './report';
 export * from './settings';
 export * from './stock-item';
-export { ownSlide } from './shape';
+export { materialShape, ownSlide } from './shape';
 export { boxGroups, tieGroups, type TieGroup } from './ties';
 export type * from './types';

@@ -1,4 +1,7 @@
-/** One change to a job document: what stands at `path` afterwards; undefined takes the field (or list entry) away. */
+/**
+ * One change to a job document: what stands at `path` afterwards; undefined takes the field (or list entry) away, and
+ * with it the objects it leaves with nothing in them.
+ */
 export interface Patch {
   readonly path: string;
   readonly value: unknown;
@@ -38,6 +41,11 @@ function setAt(whole: unknown, steps: readonly Step[], value: unknown): unknown 
   }
   const { [step]: before, ...others } = (whole ?? {}) as Record<string, unknown>;
   const inside = setAt(before, rest, value);
-  if (inside === undefined) return others;
+  // What is left with nothing in it says nothing any more.
+  if (inside === undefined || (value === undefined && isEmpty(inside))) return others;
   return before === undefined ? { ...others, [step]: inside } : { ...(whole as object), [step]: inside };
+}
+
+function isEmpty(inside: unknown): boolean {
+  return typeof inside === 'object' && inside !== null && !Array.isArray(inside) && Object.keys(inside).length === 0;
 }

@@ -44,7 +44,8 @@ const some = length('positive');
 const any = length('zero');
 const money = number(0, 1_000_000);
 
-const material = object<MaterialOf<L>>({
+/** A material, wherever it is kept. */
+export const materialShape = object<MaterialOf<L>>({
   id: required(id),
   name: required(name),
   kind: required(oneOf('plywood', 'mdf', 'particleboard', 'hardboard', 'solid')),
@@ -368,7 +369,7 @@ export const jobShape: Reader<JobOf<L>> = object<JobOf<L>>({
   notes: optional(text(20_000)),
   unit: required(oneOf('in', 'mm')),
   step: optional(some),
-  materials: required(list(material, 1, 200)),
+  materials: required(list(materialShape, 1, 200)),
   slides: optional(list(ownSlide, 0, 200)),
   climate: optional(climate),
   saw: optional(saw),

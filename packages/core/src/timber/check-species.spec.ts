@@ -1,7 +1,7 @@
 import { sample } from '../job/sample.spec-data';
 import { patched } from '../job';
 import { readJobDocument } from '../plan';
-import { nearestSpecies, SPECIES } from '.';
+import { nearestSpecies, readShopMaterial, SPECIES } from '.';
 
 describe('a species nobody knows', () => {
   it.each([
@@ -27,6 +27,19 @@ describe('a species nobody knows', () => {
   it.each(SPECIES.map(({ id, name }) => [id, name]))('%s is taken by its id and its name', (id, name) => {
     for (const value of [id, name])
       expect(readJobDocument(patched(sample, [{ path: 'materials[0].species', value }])).ok).toBe(true);
+  });
+
+  it('is refused in the shop’s list too', () => {
+    const row = { id: 'ash', name: 'Ash boards', kind: 'solid', thickness: '19 mm' };
+    expect(readShopMaterial({ ...row, species: 'Ash, white' })).toMatchObject({ ok: true });
+    expect(readShopMaterial({ ...row, species: 'ashes' })).toMatchObject({
+      ok: false,
+      errors: [{ path: 'row.species' }],
+    });
+    expect(readShopMaterial({ ...row, thickness: '19' })).toMatchObject({
+      ok: false,
+      errors: [{ path: 'row.thickness' }],
+    });
   });
 
   it('is answered whatever is written', () => {

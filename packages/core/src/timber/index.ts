@@ -4,5 +4,6 @@ export * from './moisture';
 export * from './movement';
 export * from './plate';
 export * from './sag';
+export * from './shop-material';
 export * from './species';
 export * from './stiffness';

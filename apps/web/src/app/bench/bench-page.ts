@@ -11,7 +11,7 @@ import {
 import { Title } from '@angular/platform-browser';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { Step } from '@zabble/core';
+import { bankTitle, type Step } from '@zabble/core';
 import { BankDrawing } from '../drawing/bank-drawing';
 import { JobActions } from '../store/job/job.actions';
 import { jobFeature } from '../store/job/job.reducer';
@@ -20,6 +20,7 @@ import { TrailingBank } from '../store/session/trailing-bank';
 import { selectBank, SessionActions, sessionFeature } from '../store/session/session';
 import { BenchHeader } from './bench-header';
 import { BoxesStep } from './boxes/boxes-step';
+import { CaseStep } from './case/case-step';
 import { ConflictBar } from './conflict-bar';
 import { CutSide } from './cut/cut-side';
 import { CutStep } from './cut/cut-step';
@@ -41,6 +42,7 @@ import { STEPS } from './steps';
     BankDrawing,
     BenchHeader,
     BoxesStep,
+    CaseStep,
     ConflictBar,
     CutSide,
     CutStep,
@@ -82,7 +84,7 @@ export class BenchPage implements OnDestroy {
       this.plan()?.cases.flatMap((owner) =>
         owner.banks.map((bank) => ({
           path: bank.path,
-          name: owner.banks.length > 1 ? `${owner.name}, ${bank.id}` : owner.name,
+          name: owner.banks.length > 1 ? `${owner.name}, ${bankTitle(bank.bank)}` : owner.name,
         })),
       ) ?? [];
     return banks.length > 1 ? banks : [];

@@ -9,7 +9,7 @@ import { standingOf, STEPS } from './steps';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [RouterLink],
   template: `<nav aria-label="Steps of the work">
-    <ol class="grid grid-cols-[repeat(7,auto)] border-b-2 max-sm:grid-cols-4 border-ink">
+    <ol class="grid grid-cols-[repeat(8,auto)] border-b-2 max-sm:grid-cols-4 border-ink">
       @for (step of steps(); track step.id; let i = $index) {
         <li>
           <a

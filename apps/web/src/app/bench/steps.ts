@@ -1,6 +1,7 @@
 import type { BankPlan, Step } from '@zabble/core';
 
 export const STEPS: readonly { readonly id: Step; readonly name: string }[] = [
+  { id: 'case', name: 'Case' },
   { id: 'measure', name: 'Measure' },
   { id: 'slides', name: 'Slides' },
   { id: 'divide', name: 'Divide' },
@@ -45,6 +46,7 @@ const isPlanned = ({ bank }: BankPlan): boolean => bank.basis === 'planned';
 
 /** How each step stands when nothing of its own is to mend; `stopped`: something is, in another. */
 const STANDINGS: Readonly<Record<Step, (bank: BankPlan, stopped: boolean) => Standing>> = {
+  case: ({ bank }) => done(`${bank.drawers.length === 1 ? '1 drawer' : `${bank.drawers.length} drawers`}`),
   measure: (bank) => (isPlanned(bank) ? { state: 'wants', says: 'planned sizes' } : done('as built')),
   slides: (bank) => done(slidesOf(bank)),
   divide: ({ drawers }) => done(drawers.length === 1 ? '1 front' : `${drawers.length} fronts`),
@@ -78,6 +80,7 @@ function mountOf({ bank, drawers }: BankPlan): string {
 /** The step that holds a field of the job. */
 export function stepOfPath(path: string): Step {
   if (path.startsWith('log[')) return 'fit';
+  if (/^cases\[\d+\]\.(stand|overhang|style)\b/.test(path)) return 'case';
   if (/\.(opening|buildOut)\b/.test(path) || /\.basis$/.test(path)) return 'measure';
   if (/\.front\b|^climate|\.run\b|\.rail$/.test(path)) return 'fronts';
   if (/^slides|\.slide\b/.test(path)) return 'slides';

@@ -69,7 +69,7 @@ export class JobsPage {
   protected async begin(): Promise<void> {
     this.habits.fetch();
     const { NewJobSheet } = await import('./new-job-sheet');
-    const chosen = this.dialog.open<JobDocument>(NewJobSheet, { ariaLabel: 'Start from a way of building' });
+    const chosen = this.dialog.open<JobDocument>(NewJobSheet, { ariaLabel: 'A new job' });
     chosen.closed.subscribe((document) => {
       if (document) this.openNew(this.api.create(withHabits(document, this.habits.texts())));
     });

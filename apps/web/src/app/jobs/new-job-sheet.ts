@@ -1,70 +1,111 @@
 import { DialogRef } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { plan, readJobDocument, type JobDocument, type Unit } from '@zabble/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
+import {
+  inches,
+  millimetres,
+  plan,
+  readJobDocument,
+  writeLength,
+  type BankPlan,
+  type JobDocument,
+  type Plan,
+  type Unit,
+} from '@zabble/core';
+import { CornerDrawing } from '../drawing/corner-drawing';
+import { Says } from '../ui/says';
+import { jobBegun, NOTHING_ASKED, type Asked } from './job-begun';
 import { Wall } from './wall';
 import { WAYS } from './ways-of-building';
 
-const ROOM = { width: 150, height: 120 };
+const ROOM = { width: 260, height: 300 };
+const text = () => new FormControl('', { nonNullable: true });
 
-/** A new job from a sound way of building: which one, and in which unit. */
+/** A new job: whose, in which unit, planned or measured, its opening and drawers, and the way it is made; drawn as it is said. */
 @Component({
   selector: 'z-new-job-sheet',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Wall],
-  template: `<div
-    class="flex max-h-[92vh] w-[46rem] max-w-[96vw] flex-col rounded border border-edge bg-sheet text-ink shadow-xl"
-  >
-    <div class="flex flex-wrap items-center gap-3 border-b border-line px-5 py-3">
-      <h2 class="mr-auto text-xl font-semibold">Start from a way of building</h2>
-      <div class="flex gap-1" role="group" aria-label="Lengths in">
-        @for (each of units; track each.unit) {
-          <button
-            type="button"
-            class="press"
-            [class.press-main]="each.unit === unit()"
-            [attr.aria-pressed]="each.unit === unit()"
-            (click)="unit.set(each.unit)"
-          >
-            {{ each.label }}
-          </button>
-        }
-      </div>
-      <button type="button" class="press" (click)="dialog.close()">Close</button>
-    </div>
-    <ul class="overflow-y-auto px-5 py-2" tabindex="-1" aria-label="Ways of building">
-      @for (way of ways(); track way.name) {
-        <li class="border-b border-line last:border-0">
-          <button
-            type="button"
-            class="grid w-full grid-cols-[10rem_1fr] items-center gap-4 rounded px-2 py-3 text-left hover:bg-chalk-wash max-sm:grid-cols-1"
-            [attr.aria-label]="way.name"
-            (click)="dialog.close(way.document)"
-          >
-            <z-wall class="flex justify-center" [banks]="way.banks" [room]="room" />
-            <span>
-              <span class="block text-lg font-semibold">{{ way.name }}</span>
-              <span class="caption block">{{ way.says }}</span>
-            </span>
-          </button>
-        </li>
-      }
-    </ul>
-  </div>`,
+  imports: [CornerDrawing, ReactiveFormsModule, Says, Wall],
+  templateUrl: './new-job-sheet.html',
 })
 export class NewJobSheet {
   protected readonly dialog = inject<DialogRef<JobDocument>>(DialogRef);
   protected readonly room = ROOM;
   protected readonly unit = signal<Unit>('in');
+  protected readonly basis = signal<'planned' | 'as-built'>('planned');
+  protected readonly chosen = signal(0);
+  protected readonly says = signal('');
   protected readonly units = [
     { unit: 'in', label: 'Inches' },
     { unit: 'mm', label: 'Millimetres' },
   ] as const;
+  protected readonly bases = [
+    { value: 'planned', label: 'Planned' },
+    { value: 'as-built', label: 'Measured' },
+  ] as const;
+  protected readonly questions = [
+    { name: 'width', label: 'Opening wide' },
+    { name: 'height', label: 'high' },
+    { name: 'depth', label: 'deep' },
+    { name: 'drawers', label: 'Drawers' },
+  ] as const;
+  protected readonly form = new FormGroup({
+    name: text(),
+    customer: text(),
+    width: text(),
+    height: text(),
+    depth: text(),
+    drawers: text(),
+  });
+  private readonly written = toSignal(this.form.valueChanges, { initialValue: this.form.value });
+  private readonly asked = computed((): Asked => ({ ...NOTHING_ASKED, ...this.written() }));
   protected readonly ways = computed(() =>
     WAYS.map(({ name, says, begin }) => {
       const document = begin(this.unit());
-      const reading = readJobDocument(document);
-      const banks = reading.ok ? plan(reading.job).cases.flatMap((each) => each.banks) : [];
-      return { name, says, document, banks };
+      const owner = planOf(document)?.cases[0];
+      return { name, says, document, bank: owner?.banks[0], style: document.cases[0]?.style ?? 'frameless' };
     }),
   );
+  protected readonly way = computed(() => this.ways()[this.chosen()] ?? (this.ways()[0] as never));
+  /** What is counted where a question is left blank. */
+  protected readonly usual = computed(() => {
+    const bank = this.way().document.cases[0]?.banks[0];
+    const plain = (readings: readonly unknown[] | undefined): string => String(readings?.[0] ?? '');
+    return {
+      width: plain(bank?.opening.width),
+      height: plain(bank?.opening.height),
+      depth: plain(bank?.opening.depth),
+      drawers: String(bank?.drawers.length ?? ''),
+    };
+  });
+  private readonly begun = computed(() => jobBegun(this.way().document, this.basis(), this.asked()));
+  protected readonly wrong = computed(() => this.begun().wrong);
+  /** The job as it is said so far: its face, its box in words, and what would have to be mended first. */
+  protected readonly drawn = computed(() => {
+    const { document } = this.begun();
+    const banks = planOf(document)?.cases.flatMap((each) => each.banks) ?? [];
+    const [bank] = banks;
+    const stop = bank?.findings.find(({ severity }) => severity === 'stop')?.says;
+    return { banks, says: bank ? drawersOf(bank, document.unit) : '', stop };
+  });
+
+  protected begin(): void {
+    const [first] = Object.values(this.wrong());
+    this.says.set(first ?? '');
+    if (first === undefined) this.dialog.close(this.begun().document);
+  }
+}
+
+function planOf(document: JobDocument): Plan | undefined {
+  const reading = readJobDocument(document);
+  return reading.ok ? plan(reading.job) : undefined;
+}
+
+function drawersOf({ drawers }: BankPlan, unit: Unit): string {
+  const count = drawers.length === 1 ? '1 drawer' : `${drawers.length} drawers`;
+  const width = drawers[0]?.dimensions['box.width']?.total;
+  if (width === undefined) return count;
+  const step = unit === 'in' ? inches(1, 64) : millimetres(0.5);
+  return `${count}, boxes ${writeLength(width, { unit, step, round: 'down' }, { unit: true })} wide`;
 }

@@ -10,6 +10,12 @@ export interface Option {
   readonly label: string;
 }
 
+/** An answer that is not a text: a count, or nothing said. */
+export interface AnyOption {
+  readonly value: string | number | boolean | undefined;
+  readonly label: string;
+}
+
 let choices = 0;
 
 /** One of a few, all in sight: a row of buttons that write one field of the job. */
@@ -20,7 +26,7 @@ let choices = 0;
   template: `<fieldset class="flex flex-col gap-1">
     <legend class="caption mb-1">{{ label() }}</legend>
     <div class="inline-flex flex-wrap gap-1">
-      @for (option of options(); track option.value) {
+      @for (option of options(); track option.label) {
         <label
           class="press relative cursor-pointer has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-chalk"
           [class.press-main]="option.value === value()"
@@ -43,9 +49,11 @@ let choices = 0;
 export class Choice {
   readonly path = input.required<string>();
   readonly label = input.required<string>();
-  readonly options = input.required<readonly Option[]>();
+  readonly options = input.required<readonly AnyOption[]>();
   /** What holds where the job says nothing. */
-  readonly fallback = input<string>();
+  readonly fallback = input<AnyOption['value']>();
+  /** What the edit is called in undo, where the label alone would not tell. */
+  readonly name = input<string>();
   /** Changes that go with a choice. */
   readonly along = input<(value: string) => readonly Patch[]>(() => []);
   private readonly edits = inject(JobEdits);
@@ -54,8 +62,8 @@ export class Choice {
   protected readonly group = `choice-${(choices += 1)}`;
   protected readonly value = computed(() => valueAt(this.document(), this.path()) ?? this.fallback());
 
-  protected choose({ value, label }: Option): void {
-    const name = `${this.label().toLowerCase()}: ${label.toLowerCase()}`;
-    this.says.set(this.edits.apply(name, [{ path: this.path(), value }, ...this.along()(value)]) ?? '');
+  protected choose({ value, label }: AnyOption): void {
+    const name = `${(this.name() ?? this.label()).toLowerCase()}: ${label.toLowerCase()}`;
+    this.says.set(this.edits.apply(name, [{ path: this.path(), value }, ...this.along()(String(value))]) ?? '');
   }
 }

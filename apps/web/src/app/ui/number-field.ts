@@ -53,6 +53,11 @@ export class NumberField {
   }
 
   protected take(text: string): void {
+    if (/^\s*\d{1,3},\d{3}\s*$/.test(text)) {
+      const [whole = '', rest = ''] = text.trim().split(',');
+      this.says.set(`Read ${JSON.stringify(text)}: that may be ${whole}${rest} or ${whole}.${rest}: write which.`);
+      return;
+    }
     const empty = text.trim() === '' && this.optional();
     const number = /^\s*\d+(?:[.,]\d+)?\s*$/.test(text) ? Number(text.trim().replace(',', '.')) : NaN;
     if (!empty && Number.isNaN(number)) {

@@ -43,6 +43,8 @@ import { Says } from './says';
 export class TextField {
   readonly path = input.required<string>();
   readonly label = input.required<string>();
+  /** What the edit is called in undo, where the label alone would not tell. */
+  readonly name = input<string>();
   readonly hideLabel = input(false);
   readonly placeholder = input('');
   /** More than one line is a place for notes. */
@@ -66,6 +68,6 @@ export class TextField {
   protected take(): void {
     const text = this.control.value.trim();
     const value = text === '' && this.optional() ? undefined : text;
-    this.says.set(this.edits.apply(this.label().toLowerCase(), [{ path: this.path(), value }]) ?? '');
+    this.says.set(this.edits.apply(this.name() ?? this.label().toLowerCase(), [{ path: this.path(), value }]) ?? '');
   }
 }

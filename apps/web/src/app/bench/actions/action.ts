@@ -3,6 +3,8 @@ export interface Action {
   readonly name: string;
   /** The part of the work it belongs to. */
   readonly group: string;
+  /** Other words for it, by which it is found too. */
+  readonly words?: string;
   /** A single letter that does it where nobody is writing; or, with Alt, from anywhere. */
   readonly key?: string;
   readonly alt?: boolean;
@@ -17,10 +19,10 @@ export function keyOf({ key, alt }: Action): string {
   return alt ? `Alt ${key}` : key;
 }
 
-/** The actions whose name or group has every word written, those that begin with the first word first. */
+/** The actions whose name, group or other words have every word written, those that begin with the first word first. */
 export function found(actions: readonly Action[], written: string): readonly Action[] {
   const words = written.toLowerCase().split(/\s+/).filter(Boolean);
-  const text = ({ name, group }: Action): string => `${name} ${group}`.toLowerCase();
+  const text = ({ name, group, words: more = '' }: Action): string => `${name} ${group} ${more}`.toLowerCase();
   const [first = ''] = words;
   return actions
     .filter((action) => !action.off && words.every((word) => text(action).includes(word)))

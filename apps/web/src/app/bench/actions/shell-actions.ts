@@ -3,9 +3,11 @@ import { createGlobalPositionStrategy } from '@angular/cdk/overlay';
 import { computed, inject, Injectable, Injector } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { bankTitle } from '@zabble/core';
 import { ROUTES } from '@zabble/contract/routes';
 import { JobsApi } from '../../jobs/jobs-api';
 import { copyOf } from '../../jobs/copy-of';
+import { JobsActions, sentenceOf } from '../../jobs/jobs-store';
 import { ThemeChoice } from '../../shell/theme';
 import { JobActions } from '../../store/job/job.actions';
 import { JobEdits } from '../../store/job/job-edits';
@@ -16,6 +18,9 @@ import { BothUnits } from '../../ui/both-units';
 import { FIT_VIEWS, FitDesk } from '../fit/fit-desk';
 import { CUT_VIEWS, STEPS } from '../steps';
 import type { Action } from './action';
+import { PrintActions } from './print-actions';
+import { CUT_WORDS, FIT_WORDS, STEP_WORDS } from './step-words';
+import { MaterialsDesk } from '../materials/materials-desk';
 import { WorkActions } from './work-actions';
 
 /** What can be done whatever step it is: going, undoing, looking, the job as a whole. */
@@ -30,7 +35,9 @@ export class ShellActions {
   private readonly edits = inject(JobEdits);
   private readonly api = inject(JobsApi);
   private readonly work = inject(WorkActions);
+  private readonly prints = inject(PrintActions);
   private readonly fit = inject(FitDesk);
+  private readonly materialsDesk = inject(MaterialsDesk);
   private readonly id = this.store.selectSignal(jobFeature.selectId);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
@@ -42,6 +49,7 @@ export class ShellActions {
     ...STEPS.map(({ id, name }, index) => ({
       name: `Go to ${name}`,
       group: 'Steps',
+      words: STEP_WORDS[id],
       key: String(index + 1),
       alt: true,
       run: () => void this.router.navigate(['/jobs', this.id(), id]),
@@ -49,11 +57,13 @@ export class ShellActions {
     ...CUT_VIEWS.map(({ id, name }) => ({
       name: `Cut: ${name.toLowerCase()}`,
       group: 'Steps',
+      words: CUT_WORDS[id],
       run: () => void this.router.navigate(['/jobs', this.id(), 'cut'], { queryParams: { view: id } }),
     })),
     ...FIT_VIEWS.map(({ id, name }) => ({
       name: `Fit: ${name.toLowerCase()}`,
       group: 'Steps',
+      words: FIT_WORDS[id],
       run: () => {
         this.fit.view.set(id);
         void this.router.navigate(['/jobs', this.id(), 'fit']);
@@ -62,12 +72,14 @@ export class ShellActions {
     {
       name: 'Go to the record of all jobs',
       group: 'Steps',
+      words: 'log search history',
       run: () => void this.router.navigate(['/record']),
     },
     ...this.banks(),
     ...this.undoing(),
     ...this.looking(),
     ...this.ofJob(),
+    ...this.prints.list(),
   ]);
 
   /** Everything that can be done on the bench. */
@@ -98,9 +110,15 @@ export class ShellActions {
     const group = 'Looking';
     const inches = this.document()?.unit === 'in';
     return [
-      { name: 'All findings, worst first', group, key: 'f', run: () => void this.findings() },
+      {
+        name: 'All findings, worst first',
+        group,
+        words: 'warnings errors problems what is wrong',
+        key: 'f',
+        run: () => void this.findings(),
+      },
       { name: 'Find an action', group, key: 'a', run: () => void this.search() },
-      { name: 'Keys of the bench', group, key: '?', run: () => void this.keys() },
+      { name: 'Keys of the bench', group, words: 'help keyboard shortcuts how', key: '?', run: () => void this.keys() },
       { name: `Turn the screen ${this.theme.other()}`, group, key: 'l', run: () => this.theme.turn() },
       {
         name: this.both.shown() ? 'Show one unit only' : 'Show both units',
@@ -120,16 +138,31 @@ export class ShellActions {
   private ofJob(): readonly Action[] {
     const group = 'Job';
     return [
-      { name: 'Back to all jobs', group, key: 'j', run: () => void this.router.navigate(['/jobs']) },
-      { name: 'Duplicate this job', group, run: () => this.duplicate() },
-      { name: 'Download the job file', group, run: () => this.download() },
+      {
+        name: 'Back to all jobs',
+        group,
+        words: 'new open list import',
+        key: 'j',
+        run: () => void this.router.navigate(['/jobs']),
+      },
+      {
+        name: 'Materials of this job',
+        group,
+        words: 'plywood wood sheets thickness price species density',
+        key: 'm',
+        run: () => this.materials(),
+      },
+      { name: 'Rename this job', group, words: 'name title', run: () => rename() },
+      { name: 'Duplicate this job', group, words: 'copy again', run: () => this.duplicate() },
+      { name: 'Download the job file', group, words: 'export save backup json send', run: () => this.download() },
+      { name: 'Delete this job', group, words: 'remove trash throw away', run: () => this.deleteJob() },
     ];
   }
 
   private banks(): readonly Action[] {
     const banks =
       this.plan()?.cases.flatMap((owner) =>
-        owner.banks.map(({ id, path }) => ({ path, name: `${owner.name}, ${id}` })),
+        owner.banks.map(({ bank, path }) => ({ path, name: `${owner.name}, ${bankTitle(bank)}` })),
       ) ?? [];
     if (banks.length < 2) return [];
     return banks.map(({ path, name }) => ({
@@ -161,6 +194,18 @@ export class ShellActions {
     if (id) location.assign(ROUTES.jobFile(id));
   }
 
+  /** It can be brought back from the list, where one is then. */
+  private deleteJob(): void {
+    const id = this.id();
+    if (!id) return;
+    this.api.read(id).subscribe({
+      next: (job) => {
+        void this.router.navigate(['/jobs']).then(() => this.store.dispatch(JobsActions.delete({ job })));
+      },
+      error: (problem: unknown) => this.store.dispatch(SessionActions.refused({ says: sentenceOf(problem) })),
+    });
+  }
+
   private fetching = false;
 
   /** Something lies on top of the bench, or is being fetched: keys are for it, though the focus may not be there yet. */
@@ -181,6 +226,10 @@ export class ShellActions {
       const { KeySheet } = await import('../key-sheet');
       return () => this.dialog.open(KeySheet, { ariaLabel: 'Keys of the bench', data: this.all });
     });
+  }
+
+  materials(): void {
+    void this.materialsDesk.open();
   }
 
   async findings(): Promise<void> {
@@ -206,4 +255,11 @@ export class ShellActions {
       this.fetching = false;
     }
   }
+}
+
+/** The name stands in the header: it is gone to, to be written over. */
+function rename(): void {
+  const field = document.querySelector<HTMLInputElement>('input[data-path="name"]');
+  field?.focus();
+  field?.select();
 }

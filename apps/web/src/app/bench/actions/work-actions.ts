@@ -6,8 +6,10 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob } from '../../store/job/job.selectors';
 import { selectBank, SessionActions, sessionFeature } from '../../store/session/session';
 import { Who } from '../../store/session/who';
+import { CaseDesk } from '../case/case-desk';
+import { addCase, bankBeside } from '../case/case-edits';
 import { addPatch, lockPatch, schemePatches } from '../divide/bank-edits';
-import { besidePatches, duplicatePatch, movePatch } from '../divide/drawer-edits';
+import { duplicatePatch, movePatch } from '../divide/drawer-edits';
 import { worstFirst } from '../findings/worst-first';
 import { slidePatches } from '../slides/slide-patches';
 import { GATE_WORDS } from '../steps';
@@ -27,6 +29,7 @@ export class WorkActions {
   private readonly store = inject(Store);
   private readonly edits = inject(JobEdits);
   private readonly who = inject(Who);
+  private readonly cases = inject(CaseDesk);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly job = this.store.selectSignal(selectJob);
   private readonly bank = this.store.selectSignal(selectBank);
@@ -123,8 +126,15 @@ export class WorkActions {
       { name: basis, group: 'Measure', key: 'p', run: () => this.apply(basis, turnBasis(document, path)) },
       {
         name: 'A bank beside this one',
-        group: 'Measure',
-        run: () => this.apply('A bank beside this one', besidePatches(document, bank)),
+        group: 'Case',
+        words: 'add another column',
+        run: () => this.told(this.cases.apply('a bank beside', (whole, spoken) => bankBeside(whole, path, spoken))),
+      },
+      {
+        name: 'Another case',
+        group: 'Case',
+        words: 'add new',
+        run: () => this.told(this.cases.apply('another case', addCase)),
       },
     ];
   }
@@ -155,7 +165,10 @@ export class WorkActions {
   }
 
   private apply(name: string, patches: readonly Patch[]): void {
-    const refused = this.edits.apply(`${name.charAt(0).toLowerCase()}${name.slice(1)}`, patches);
+    this.told(this.edits.apply(`${name.charAt(0).toLowerCase()}${name.slice(1)}`, patches));
+  }
+
+  private told(refused: string | undefined): void {
     if (refused !== undefined) this.store.dispatch(SessionActions.refused({ says: refused }));
   }
 }

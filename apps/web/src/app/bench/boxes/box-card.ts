@@ -1,62 +1,48 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { BOTTOMS, CORNERS, type BankPlan, type DrawerPlan } from '@zabble/core';
+import {
+  BOTTOMS,
+  CORNERS,
+  drawerSettings,
+  hasDepth,
+  type BankPlan,
+  type BottomFit,
+  type DrawerPlan,
+  type Joint,
+  type Patch,
+} from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import type { Option } from '../../ui/choice';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
 import { Says } from '../../ui/says';
+import { MaterialPick } from '../materials/material-pick';
+import { BackCorner } from './back-corner';
+
+const rows = (table: Readonly<Record<string, { readonly name: string }>>): readonly Option[] => [
+  { value: '', label: 'as the bank' },
+  ...Object.entries(table).map(([value, { name }]) => ({ value, label: name })),
+];
 
 /** What one box has of its own: its height by hand, another it is cut as high as, its stock, corners and bottom. */
 @Component({
   selector: 'z-box-card',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, Pick, Says],
-  template: `<section class="flex flex-col gap-3 border-t border-line pt-4" [attr.aria-label]="'Box ' + number()">
-    <div class="flex min-h-11 flex-wrap items-center gap-2">
-      <h3 class="mr-auto text-lg font-semibold">
-        Box {{ number() }}{{ drawer().name ? ', ' + drawer().name : '' }}, where it differs
-      </h3>
-      @if (own()) {
-        <button type="button" class="press" (click)="forget()">As the others</button>
-      }
-    </div>
-    <div class="grid grid-cols-3 items-start gap-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
-      <z-length-field
-        [path]="drawer().path + '.boxHeight'"
-        label="Box height by hand"
-        [name]="'box height of drawer ' + number()"
-        [optional]="true"
-        placeholder="as it fits"
-      />
-      <z-pick
-        [path]="drawer().path + '.boxSameAs'"
-        label="Cut as high as"
-        [name]="'box of drawer ' + number() + ' as high as'"
-        [options]="likes()"
-      />
-      @for (field of fields(); track field.path) {
-        <z-pick
-          [path]="drawer().path + '.box.' + field.path"
-          [label]="field.label"
-          [name]="field.label + ' of drawer ' + number()"
-          [options]="field.options"
-        />
-      }
-    </div>
-    <z-says [text]="says()" />
-  </section>`,
+  imports: [BackCorner, LengthField, MaterialPick, Pick, Says],
+  templateUrl: './box-card.html',
 })
 export class BoxCard {
   readonly bank = input.required<BankPlan>();
   readonly drawer = input.required<DrawerPlan>();
-  readonly materials = input.required<readonly Option[]>();
   private readonly edits = inject(JobEdits);
   protected readonly says = signal('');
   protected readonly number = computed(() => this.drawer().place + 1);
+  protected readonly path = computed(() => `${this.drawer().path}.box`);
   private readonly written = computed(() => this.bank().bank.drawers[this.drawer().place]);
+  /** What holds for this drawer: the bank’s values with its own laid over them. */
+  protected readonly settings = computed(() => drawerSettings(this.bank().bank, this.written() ?? { id: '' }));
   protected readonly own = computed(() => {
-    const { box, boxHeight, boxSameAs } = this.written() ?? {};
-    return boxHeight !== undefined || boxSameAs !== undefined || (box !== undefined && Object.keys(box).length > 0);
+    const { box, boxHeight, boxSameAs, front } = this.written() ?? {};
+    return [box, boxHeight, boxSameAs, front].some((each) => each !== undefined);
   });
   protected readonly likes = computed(() => [
     { value: '', label: 'no other' },
@@ -64,27 +50,61 @@ export class BoxCard {
       .drawers.filter(({ id }) => id !== this.drawer().id)
       .map(({ id, place, name }) => ({ value: id, label: `box ${place + 1}${name ? `, ${name}` : ''}` })),
   ]);
-  protected readonly fields = computed(() => {
-    const like = { value: '', label: 'as the bank' };
-    const rows = (table: Readonly<Record<string, { readonly name: string }>>): readonly Option[] => [
-      like,
-      ...Object.entries(table).map(([value, { name }]) => ({ value, label: name })),
-    ];
-    const stock = [like, ...this.materials()];
+  protected readonly joints = rows(CORNERS);
+  protected readonly fits = rows(BOTTOMS);
+  protected readonly uses = [
+    { field: 'box.sides', label: 'Sides' },
+    { field: 'box.ends', label: 'Front and back' },
+    { field: 'box.back', label: 'Back alone' },
+    { field: 'box.bottom', label: 'Bottom of' },
+    { field: 'front.material', label: 'Drawer front of' },
+  ];
+  protected readonly deep = computed(() => hasDepth(this.settings().box.corner.joint));
+  protected readonly grooved = computed(() => BOTTOMS[this.settings().box.bottomFit].raised);
+  protected readonly lengths = computed(() => {
+    const fit = BOTTOMS[this.settings().box.bottomFit];
     return [
-      { path: 'sides', label: 'Sides', options: stock },
-      { path: 'ends', label: 'Front and back', options: stock },
-      { path: 'bottom', label: 'Bottom of', options: stock },
-      { path: 'corner.joint', label: 'Corners', options: rows(CORNERS) },
-      { path: 'bottomFit', label: 'Bottom fitted', options: rows(BOTTOMS) },
+      ...(fit.onOutside ? [] : [{ path: 'groove.depth', label: 'Groove deep' }]),
+      ...(fit.raised ? [{ path: 'groove.offset', label: 'Groove up' }] : []),
+      ...(fit.onOutside ? [] : [{ path: 'play', label: 'Play' }]),
+      { path: 'ease', label: 'Ease of the width' },
+      { path: 'heightStep', label: 'Height in steps of' },
     ];
   });
 
+  /** A joint of its own that has a depth gets one to begin with, where the bank has none. */
+  protected readonly alongJoint = (joint: string): readonly Patch[] => {
+    const path = `${this.path()}.corner.depth`;
+    if (joint === '' || !hasDepth(joint as Joint)) return [{ path, value: undefined }];
+    return this.bank().bank.box.corner.depth === undefined ? [{ path, value: this.edits.usual('1/4 in', '6 mm') }] : [];
+  };
+
+  /** A bottom of its own that wants a groove gets one to begin with, where the bank has none. */
+  protected readonly alongFit = (fit: string): readonly Patch[] => {
+    if (fit === '' || BOTTOMS[fit as BottomFit].onOutside) return [];
+    const { groove, play } = this.bank().bank.box;
+    const usual = { depth: this.edits.usual('1/4 in', '6 mm'), offset: this.edits.usual('1/2 in', '12 mm') };
+    return [
+      ...(groove ? [] : [{ path: `${this.path()}.groove`, value: usual }]),
+      ...(play === undefined ? [{ path: `${this.path()}.play`, value: this.edits.usual('1/16 in', '1.5 mm') }] : []),
+    ];
+  };
+
+  protected muntin(on: boolean): void {
+    const value = on ? { material: this.settings().box.sides, width: this.edits.usual('2 in', '50 mm') } : undefined;
+    const name = `${on ? 'a' : 'without a'} muntin in drawer ${this.number()}`;
+    this.take(name, [{ path: `${this.path()}.muntin`, value }]);
+  }
+
   protected forget(): void {
-    const patches = ['boxHeight', 'boxSameAs', 'box'].map((field) => ({
+    const patches = ['boxHeight', 'boxSameAs', 'box', 'front'].map((field) => ({
       path: `${this.drawer().path}.${field}`,
       value: undefined,
     }));
-    this.says.set(this.edits.apply(`box ${this.number()} as the others`, patches) ?? '');
+    this.take(`box ${this.number()} as the others`, patches);
+  }
+
+  private take(name: string, patches: readonly Patch[]): void {
+    this.says.set(this.edits.apply(name, patches) ?? '');
   }
 }

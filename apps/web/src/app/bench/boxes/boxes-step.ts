@@ -8,6 +8,9 @@ import { SessionActions, sessionFeature } from '../../store/session/session';
 import { Figure } from '../../ui/figure';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
+import { MaterialPick } from '../materials/material-pick';
+import { MaterialsDesk } from '../materials/materials-desk';
+import { BackCorner } from './back-corner';
 import { BottomWays } from './bottom-ways';
 import { BoxCard } from './box-card';
 import { Hanging } from './hanging';
@@ -17,12 +20,13 @@ import { Muntin } from './muntin';
 @Component({
   selector: 'z-boxes-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [BottomWays, BoxCard, Figure, Hanging, LengthField, Muntin, Pick, SectionDrawing],
+  imports: [BackCorner, BottomWays, BoxCard, Figure, Hanging, LengthField, MaterialPick, Muntin, Pick, SectionDrawing],
   templateUrl: './boxes-step.html',
 })
 export class BoxesStep {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
+  protected readonly materialsDesk = inject(MaterialsDesk);
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(selectJob);
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
@@ -32,20 +36,18 @@ export class BoxesStep {
     return drawers.find(({ id }) => id === this.chosen()) ?? drawers[0];
   });
   protected readonly joints = Object.entries(CORNERS).map(([value, { name }]) => ({ value, label: name }));
-  private readonly box = computed(() => this.bank().bank.box);
+  protected readonly box = computed(() => this.bank().bank.box);
   protected readonly joint = computed(() => CORNERS[this.box().corner.joint]);
   protected readonly fit = computed(() => BOTTOMS[this.box().bottomFit]);
   protected readonly wantsDepth = computed(() => hasDepth(this.box().corner.joint));
   protected readonly wantsGroove = computed(() => !this.fit().onOutside);
-  protected readonly materials = computed(() =>
-    (this.job()?.materials ?? []).map(({ id, name }) => ({ value: id, label: name })),
-  );
   protected readonly stock = computed(() => this.job()?.materials ?? []);
   protected readonly uses = [
-    { field: 'box.sides', label: 'Sides' },
-    { field: 'box.ends', label: 'Box front and back' },
-    { field: 'box.bottom', label: 'Bottom' },
-    { field: 'front.material', label: 'Drawer front' },
+    { field: 'box.sides', label: 'Sides', like: undefined },
+    { field: 'box.ends', label: 'Box front and back', like: undefined },
+    { field: 'box.back', label: 'Back', like: 'as the box front' },
+    { field: 'box.bottom', label: 'Bottom', like: undefined },
+    { field: 'front.material', label: 'Drawer front', like: undefined },
   ];
   protected readonly columns = [
     { dimension: 'box.width', label: 'Width' },

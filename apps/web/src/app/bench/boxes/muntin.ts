@@ -1,21 +1,20 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { BOTTOMS, type BankPlan } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
-import type { Option } from '../../ui/choice';
 import { LengthField } from '../../ui/length-field';
-import { Pick } from '../../ui/pick';
 import { Says } from '../../ui/says';
+import { MaterialPick } from '../materials/material-pick';
 
 /** The batten that carries a wide bottom in two halves: with it or without. */
 @Component({
   selector: 'z-muntin',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, Pick, Says],
+  imports: [LengthField, MaterialPick, Says],
   template: `@if (grooved()) {
     <section class="flex flex-col gap-2" aria-label="Muntin">
       @if (muntin()) {
         <div class="flex flex-wrap items-end gap-3">
-          <z-pick class="w-56" [path]="path() + '.material'" label="Muntin of" [options]="materials()" />
+          <z-material-pick class="w-56" [path]="path() + '.material'" label="Muntin of" />
           <z-length-field [path]="path() + '.width'" label="Muntin wide" [narrow]="true" />
           <button type="button" class="press" (click)="put(undefined, 'without a muntin')">Without one</button>
         </div>
@@ -29,7 +28,6 @@ import { Says } from '../../ui/says';
 })
 export class Muntin {
   readonly bank = input.required<BankPlan>();
-  readonly materials = input.required<readonly Option[]>();
   private readonly edits = inject(JobEdits);
   protected readonly says = signal('');
   protected readonly path = computed(() => `${this.bank().path}.box.muntin`);

@@ -22,6 +22,7 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
 import { Says } from '../../ui/says';
 import { CutDesk } from './cut-desk';
+import { newParts } from './known-parts';
 import { Rack } from './rack';
 
 const LARGEST = 2_000_000;
@@ -55,6 +56,19 @@ export class CsvImport {
     const materials = this.desk.job()?.materials ?? [];
     return lines.map((line) => partOfLine(line, materials, this.unit()));
   });
+  private readonly parts = computed(() =>
+    this.what() === 'stock'
+      ? []
+      : this.lines().flatMap((line) => {
+          const { part } = line as ReturnType<typeof partOfLine>;
+          return part ? [part] : [];
+        }),
+  );
+  private readonly had = computed(
+    () => (valueAt(this.document(), 'cutting.extra') ?? []) as readonly ExtraPartOf<string>[],
+  );
+  /** How many of its lines the job has already. */
+  protected readonly known = computed(() => this.parts().length - newParts(this.parts(), this.had()).length);
   protected readonly good = computed(() => this.lines().filter(({ ok }) => ok).length);
   protected readonly bad = computed(() => this.lines().filter(({ ok }) => !ok));
 
@@ -89,18 +103,17 @@ export class CsvImport {
       .join(' · ');
   }
 
-  protected take(): void {
+  protected take(onlyNew: boolean): void {
     if (this.what() === 'stock') {
       const items = this.lines().flatMap((line) => (line.ok ? [this.itemOf(line.values)] : []));
       this.rack.add(items, () => this.ended(items.length));
       return;
     }
-    const parts = this.lines().flatMap((line) => {
-      const { part } = line as ReturnType<typeof partOfLine>;
-      return part ? [part] : [];
-    });
-    const before = (valueAt(this.document(), 'cutting.extra') ?? []) as readonly ExtraPartOf<string>[];
-    const added = parts.map((part) => ({ id: crypto.randomUUID().slice(0, 8), ...part }));
+    const before = this.had();
+    const added = (onlyNew ? newParts(this.parts(), before) : this.parts()).map((part) => ({
+      id: crypto.randomUUID().slice(0, 8),
+      ...part,
+    }));
     const refused = this.edits.apply(`${added.length} parts from ${this.file()}`, [
       { path: 'cutting.extra', value: [...before, ...added] },
     ]);

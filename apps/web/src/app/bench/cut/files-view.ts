@@ -10,6 +10,7 @@ import { Paper } from '../paper';
 import { PaperChoice } from '../paper-choice';
 import { CsvImport } from './csv-import';
 import { CutDesk } from './cut-desk';
+import { ExtraParts } from './extra-parts';
 
 /** Made on the server, on paper. */
 const PRINTS: readonly { readonly name: PrintName; readonly says: string; readonly sheets?: true }[] = [
@@ -22,7 +23,7 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
 @Component({
   selector: 'z-files-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [CsvImport, PaperChoice, Says],
+  imports: [CsvImport, ExtraParts, PaperChoice, Says],
   templateUrl: './files-view.html',
 })
 export class FilesView {

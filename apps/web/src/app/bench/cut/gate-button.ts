@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { Release } from '@zabble/core';
+import { bankTitle, type Release } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectBank } from '../../store/session/session';
@@ -40,8 +40,8 @@ export class GateButton {
   protected readonly bankName = computed(() => {
     if (!this.several()) return '';
     const banks = this.desk.plan()?.cases.flatMap((owner) => owner.banks) ?? [];
-    const name = banks.find(({ path }) => path === this.path())?.id;
-    return name === undefined ? '' : `, bank ${name}`;
+    const found = banks.find(({ path }) => path === this.path());
+    return found ? `, ${bankTitle(found.bank)}` : '';
   });
 
   protected pass(says: string): void {

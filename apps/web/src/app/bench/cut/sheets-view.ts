@@ -11,6 +11,7 @@ import { Bookings } from './bookings';
 import { CutDesk, type ShownSheet } from './cut-desk';
 import { Rack } from './rack';
 import { cutPatch } from './records';
+import { TwoWays } from './two-ways';
 import { Weigh } from './weigh';
 import { Who } from '../../store/session/who';
 
@@ -29,7 +30,7 @@ interface Row {
 @Component({
   selector: 'z-sheets-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Bookings, LengthField, NumberField, Says, Weigh],
+  imports: [Bookings, LengthField, NumberField, Says, Weigh, TwoWays],
   templateUrl: './sheets-view.html',
 })
 export class SheetsView {

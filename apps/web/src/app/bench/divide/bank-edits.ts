@@ -33,7 +33,21 @@ export function removePatches(bank: BankPlan, place: number, neighbours: readonl
   const { makeup } = bank.bank.division;
   const named = typeof makeup === 'object' && makeup.drawer === gone;
   const rest = named ? [{ path: `${bank.path}.division.makeup`, value: 'bottom' }] : [];
-  return [...ties, ...lines, ...rest, { path: `${bank.path}.drawers[${place}]`, value: undefined }];
+  const readings = levelsAway(bank, gone);
+  return [...ties, ...lines, ...rest, ...readings, { path: `${bank.path}.drawers[${place}]`, value: undefined }];
+}
+
+/** A reading at the level of a drawer that goes keeps its length and its place. */
+function levelsAway({ bank, path }: BankPlan, gone: string | undefined): readonly Patch[] {
+  return (['opening', 'aside'] as const).flatMap((which) =>
+    (['width', 'height', 'depth'] as const).flatMap((size) =>
+      (bank[which]?.[size] ?? []).flatMap((reading, index) =>
+        typeof reading === 'object' && gone !== undefined && reading.drawer === gone
+          ? [{ path: `${path}.${which}.${size}[${index}].drawer`, value: undefined }]
+          : [],
+      ),
+    ),
+  );
 }
 
 /** What a scheme needs beside its name, so that choosing it gives a plan at once. */

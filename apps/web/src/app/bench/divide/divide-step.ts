@@ -17,6 +17,7 @@ import { DrawerCard } from './drawer-card';
 import { movePatch } from './drawer-edits';
 import { OtherWays } from './other-ways';
 import { Turn } from './turn';
+import { Pick } from '../../ui/pick';
 import { Says } from '../../ui/says';
 
 /** Divide: how many fronts, how they grow, which are locked. */
@@ -36,6 +37,7 @@ import { Says } from '../../ui/says';
     Says,
     TextField,
     Turn,
+    Pick,
   ],
   templateUrl: './divide-step.html',
 })
@@ -64,10 +66,19 @@ export class DivideStep {
     { value: 'contents', label: 'By contents' },
     { value: 'manual', label: 'By hand' },
   ];
-  protected readonly ends = [
-    { value: 'bottom', label: 'Bottom' },
-    { value: 'top', label: 'Top' },
-  ];
+  protected readonly ends = computed(() => [
+    { value: 'bottom', label: 'the bottom' },
+    { value: 'top', label: 'the top' },
+    ...this.bank().drawers.map(({ id, place, name }) => ({
+      value: `drawer ${id}`,
+      label: `drawer ${place + 1}${name ? `, ${name}` : ''}`,
+    })),
+  ]);
+  /** A drawer is named by its id. */
+  protected readonly asMakeup = (value: string): unknown =>
+    value.startsWith('drawer ') ? { drawer: value.slice('drawer '.length) } : value;
+  protected readonly ofMakeup = (value: unknown): string =>
+    typeof value === 'string' ? value : `drawer ${(value as { readonly drawer: string }).drawer}`;
   protected readonly scheme = computed(() => this.bank().bank.division.scheme);
   protected readonly turned = computed(() => {
     const scheme = this.scheme();

@@ -1,6 +1,7 @@
 import { patched, plan, readJobDocument, type BankPlan, type JobDocument, type Patch } from '@zabble/core';
 import { newJob } from '../../jobs/new-job';
-import { besidePatches, duplicatePatch, lineChoices, linePatch, movePatch } from './drawer-edits';
+import { bankBeside } from '../case/case-edits';
+import { duplicatePatch, lineChoices, linePatch, movePatch } from './drawer-edits';
 
 const PATH = 'cases[0].banks[0]';
 const at = (field: string, value: unknown): Patch => ({ path: `${PATH}.${field}`, value });
@@ -36,7 +37,7 @@ describe('what is done to one drawer', () => {
   });
 
   it('carries a line from a height or another bank, and lets it go', () => {
-    const [first, second] = banksOf(patched(document, besidePatches(document, bank!)));
+    const [first, second] = banksOf(patched(document, bankBeside(document, bank!.path, new Set()).patches));
     const choices = lineChoices(second!, [first!]);
     expect(choices.map(({ value }) => value)).toEqual(['', 'y', 'b1/d1', 'b1/d2', 'b1/d3', 'b1/d4']);
     expect(linePatch(bank!, 1, 'b1/d3', 'in').value).toEqual({ bank: 'b1', drawer: 'd3' });
@@ -45,26 +46,5 @@ describe('what is done to one drawer', () => {
     expect(banksOf(kept)[0]!.drawers.map(({ dimensions }) => dimensions['front.bottomY']!.total)).toEqual(
       bank!.drawers.map(({ dimensions }) => dimensions['front.bottomY']!.total),
     );
-  });
-
-  it('a bank beside has as many drawers, an id of its own, and is only planned', () => {
-    const named = patched(document, [
-      at('division.makeup', { drawer: 'd2' }),
-      at('basis', 'as-built'),
-      at('drawers[0].name', 'Awls'),
-    ]);
-    const [first, second] = banksOf(patched(named, besidePatches(named, banksOf(named)[0]!)));
-    expect([first!.id, second!.id]).toEqual(['b1', 'b2']);
-    expect(second!.bank).toMatchObject({
-      basis: 'planned',
-      drawers: [{ id: 'd1' }, { id: 'd2' }, { id: 'd3' }, { id: 'd4' }],
-    });
-    expect(second!.bank.drawers[0]!.name).toBeUndefined();
-    const byHand = patched(document, [
-      at('division', { scheme: 'manual' }),
-      ...[0, 1, 2].map((i) => at(`drawers[${i}].height`, '5 in')),
-    ]);
-    const [, beside] = banksOf(patched(byHand, besidePatches(byHand, banksOf(byHand)[0]!)));
-    expect(beside!.findings.map(({ code }) => code)).not.toContain('DIVISION_IMPOSSIBLE');
   });
 });

@@ -1,4 +1,4 @@
-import { valueAt, writeExact, type BankPlan, type JobDocument, type Patch, type Unit } from '@zabble/core';
+import { bankTitle, valueAt, writeExact, type BankPlan, type JobDocument, type Patch, type Unit } from '@zabble/core';
 
 /** Drawers of the document as they are written. */
 type Written = Readonly<Record<string, unknown>> & { readonly id: string };
@@ -31,30 +31,6 @@ export function freeId(bank: BankPlan): string {
   return `d${number}`;
 }
 
-/** A bank like this one beside it, with as many drawers and nothing of its own in them. */
-export function besidePatches(document: JobDocument, bank: BankPlan): readonly Patch[] {
-  const [, owner = '', place = '0'] = /^(.*)\.banks\[(\d+)\]$/.exec(bank.path) ?? [];
-  const banks = (valueAt(document, `${owner}.banks`) as readonly { readonly id: string }[] | undefined) ?? [];
-  const taken = new Set(banks.map(({ id }) => id));
-  let number = banks.length + 1;
-  while (taken.has(`b${number}`)) number += 1;
-  const like = valueAt(document, bank.path) as object;
-  const drawers = bank.drawers.map((_, index) => ({ id: `d${index + 1}` }));
-  const added = { ...like, id: `b${number}`, basis: 'planned', drawers, division: plain(bank, document) };
-  const order = [...banks];
-  order.splice(Number(place) + 1, 0, added);
-  return [{ path: `${owner}.banks`, value: order }];
-}
-
-/** The division without a makeup named by a drawer the new bank may not have; by hand, equal. */
-function plain(bank: BankPlan, document: JobDocument): object {
-  const division = valueAt(document, `${bank.path}.division`) as Readonly<Record<string, unknown>>;
-  const { makeup, ...rest } = division;
-  const kept = typeof makeup === 'string' ? { ...rest, makeup } : rest;
-  if (rest['scheme'] !== 'manual') return kept;
-  return { ...kept, scheme: 'equal', increment: rest['increment'] ?? '1 mm' };
-}
-
 /** What a line may be carried from: a height, or the drawers of the case's other banks. */
 export interface LineChoice {
   readonly value: string;
@@ -67,10 +43,10 @@ export function lineChoices(bank: BankPlan, others: readonly BankPlan[]): readon
   return [
     { value: '', label: 'nothing' },
     { value: 'y', label: 'a height above the floor' },
-    ...beside.flatMap(({ id, drawers }) =>
+    ...beside.flatMap(({ id, bank: written, drawers }) =>
       drawers.map(({ id: drawer, name, place }) => ({
         value: `${id}/${drawer}`,
-        label: `bank ${id}, drawer ${place + 1}${name ? `, ${name}` : ''}`,
+        label: `${bankTitle(written)}, drawer ${place + 1}${name ? `, ${name}` : ''}`,
       })),
     ),
   ];

@@ -2,7 +2,7 @@ import { DialogRef } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { BankPlan, Finding } from '@zabble/core';
+import { bankTitle, type BankPlan, type Finding } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectPlan } from '../../store/job/job.selectors';
 import { SessionActions } from '../../store/session/session';
@@ -54,7 +54,7 @@ export class FindingsBoard {
     const banks = this.cases().flatMap((owner) =>
       owner.banks.map((bank) => ({
         path: bank.path,
-        name: owner.banks.length > 1 ? `${owner.name}, ${bank.id}` : owner.name,
+        name: owner.banks.length > 1 ? `${owner.name}, ${bankTitle(bank.bank)}` : owner.name,
       })),
     );
     return banks.length > 1 ? (banks.find((bank) => bank.path === path)?.name ?? '') : '';

@@ -1,11 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { Store } from '@ngrx/store';
 import type { BankPlan, Edge } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
-import { selectJob } from '../../store/job/job.selectors';
 import { LengthField } from '../../ui/length-field';
-import { Pick } from '../../ui/pick';
 import { Says } from '../../ui/says';
+import { MaterialPick } from '../materials/material-pick';
 
 const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
 
@@ -13,9 +11,15 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
 @Component({
   selector: 'z-making',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, Pick, Says],
+  imports: [LengthField, MaterialPick, Says],
   template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="How fronts are made">
     <h3 class="text-lg font-semibold">Made</h3>
+    <z-material-pick
+      class="max-w-80"
+      [path]="path() + '.material'"
+      [label]="made() === 'framed' ? 'Frame of' : 'Of'"
+      name="material of the fronts"
+    />
     <div class="flex flex-wrap gap-1" role="group" aria-label="How fronts are made">
       @for (way of ways; track way.value) {
         <button
@@ -59,7 +63,7 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
         />
         <z-length-field [path]="path() + '.frame.groove'" label="Groove" [narrow]="true" />
         <z-length-field [path]="path() + '.frame.play'" label="Play" name="play of the panel" [narrow]="true" />
-        <z-pick class="w-60" [path]="path() + '.frame.panel'" label="Panel of" [options]="materials()" />
+        <z-material-pick class="w-60" [path]="path() + '.frame.panel'" label="Panel of" />
       </div>
     }
     <z-says [text]="says()" />
@@ -68,8 +72,6 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
 export class Making {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
-  private readonly store = inject(Store);
-  private readonly job = this.store.selectSignal(selectJob);
   protected readonly says = signal('');
   protected readonly edges = EDGES;
   protected readonly ways = [
@@ -80,9 +82,6 @@ export class Making {
   protected readonly path = computed(() => `${this.bank().path}.front`);
   private readonly front = computed(() => this.bank().bank.front);
   protected readonly made = computed(() => (this.front().frame ? 'framed' : this.front().band ? 'banded' : 'plain'));
-  protected readonly materials = computed(() =>
-    (this.job()?.materials ?? []).map(({ id, name }) => ({ value: id, label: name })),
-  );
 
   protected isBanded(edge: Edge): boolean {
     return this.front().band?.edges.includes(edge) ?? false;

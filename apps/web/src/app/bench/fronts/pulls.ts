@@ -3,6 +3,7 @@ import { Store } from '@ngrx/store';
 import type { BankPlan, Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { sessionFeature } from '../../store/session/session';
+import { Choice } from '../../ui/choice';
 import { LengthField } from '../../ui/length-field';
 import { Size } from '../../ui/size';
 import { Says } from '../../ui/says';
@@ -18,7 +19,7 @@ const SCHOOLS = [
 @Component({
   selector: 'z-pulls',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, Says, Size],
+  imports: [LengthField, Says, Size, Choice],
   template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="Pulls">
     <h3 class="text-lg font-semibold">Pulls</h3>
     <div class="flex flex-wrap gap-1" role="group" aria-label="Where pulls sit">
@@ -64,6 +65,7 @@ const SCHOOLS = [
           [optional]="true"
           [placeholder]="usual()"
         />
+        <z-choice [path]="path() + '.count'" label="Pulls on a front" [options]="counts" />
       </div>
       @if (bores(); as found) {
         <dl class="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-1" aria-label="Bores">
@@ -95,6 +97,11 @@ export class Pulls {
   protected readonly path = computed(() => `${this.bank().path}.front.pull`);
   protected readonly pull = computed(() => this.bank().bank.front.pull);
   protected readonly school = computed(() => this.pull()?.school ?? 'none');
+  protected readonly counts = [
+    { value: undefined, label: 'by width' },
+    { value: 1, label: '1' },
+    { value: 2, label: '2' },
+  ];
   protected readonly usual = computed(() => this.edits.usual('24 in', '600 mm'));
   protected readonly bores = computed(() => {
     const { drawers } = this.bank();

@@ -1,7 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
-import { inMillimetres, millimetres, turnBasis, valueAt, writeLength, type BankPlan, type Patch } from '@zabble/core';
+import {
+  inMillimetres,
+  millimetres,
+  readingLength,
+  turnBasis,
+  valueAt,
+  writeLength,
+  type BankPlan,
+  type OpeningReadingOf,
+  type Patch,
+} from '@zabble/core';
 import { of, startWith, switchMap } from 'rxjs';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -10,6 +20,7 @@ import { isWriting } from '../../ui/is-writing';
 import { Says } from '../../ui/says';
 import { Size } from '../../ui/size';
 import { MeasuringDevice } from './measuring-device';
+import { nextPlace, placed } from './reading-places';
 
 const SIZES = [
   { size: 'width', label: 'Width' },
@@ -50,7 +61,8 @@ type Measured = (typeof SIZES)[number]['size'];
           }
         </p>
         <button type="button" class="press press-main px-6" [disabled]="!reading()" (click)="take()">
-          Take {{ size() }} {{ next() + 1 }} <kbd class="font-normal opacity-80 max-sm:hidden">t</kbd>
+          Take {{ size() }} {{ next() + 1 }}{{ place().length > 0 ? ', ' + place().join(', ') : '' }}
+          <kbd class="font-normal opacity-80 max-sm:hidden">t</kbd>
         </button>
         <button type="button" class="press" (click)="on.set(false)">Off</button>
       } @else {
@@ -95,15 +107,22 @@ export class Laser {
   private readonly unmeasured = computed(() => {
     const { opening, aside } = this.bank().bank;
     const size = this.size();
-    return this.planned() || (aside !== undefined && aside[size].join() === opening[size].join());
+    return this.planned() || (aside !== undefined && JSON.stringify(aside[size]) === JSON.stringify(opening[size]));
   });
   protected readonly next = computed(() => (this.unmeasured() ? 0 : this.bank().bank.opening[this.size()].length));
+  /** Where the next reading is asked for. */
+  protected readonly place = computed(() => {
+    const readings = valueAt(this.document(), `${this.bank().path}.opening.${this.size()}`);
+    return nextPlace(this.size(), this.unmeasured() ? [] : (readings as readonly OpeningReadingOf<string>[]));
+  });
   /** Held about the size as it is planned: what is read does not move with what was taken. */
   private readonly aim = computed(
     () => {
       const { opening, aside } = this.bank().bank;
       const [about] = (this.planned() ? opening : (aside ?? opening))[this.size()];
-      return this.on() && about !== undefined ? { about: inMillimetres(about), place: this.next() } : undefined;
+      return this.on() && about !== undefined
+        ? { about: inMillimetres(readingLength(about)), place: this.next() }
+        : undefined;
     },
     { equal: (a, b) => a?.about === b?.about && a?.place === b?.place },
   );
@@ -129,13 +148,16 @@ export class Laser {
     if (!read || !document || !showing) return;
     const { path } = this.bank();
     const [size, next] = [this.size(), this.next()];
-    const value = `${read.mm.toFixed(1)} mm`;
     const at = `${path}.opening.${size}`;
+    const place = this.place();
+    const value = placed(`${read.mm.toFixed(1)} mm`, place);
     const turned = this.planned() && valueAt(document, `${path}.basis`) === 'planned' ? turnBasis(document, path) : [];
     const patch: Patch = this.unmeasured() ? { path: at, value: [value] } : { path: `${at}[${next}]`, value };
     const refused = this.edits.apply(`laser: ${size} ${next + 1}`, [...turned, patch]);
     this.says.set(refused ?? '');
     if (refused === undefined)
-      this.taken.set(`${size} ${next + 1}, ${writeLength(millimetres(read.mm), showing, { unit: true, mark: true })}`);
+      this.taken.set(
+        `${[`${size} ${next + 1}`, ...place].join(', ')}, ${writeLength(millimetres(read.mm), showing, { unit: true, mark: true })}`,
+      );
   }
 }

@@ -4,14 +4,13 @@ import { turnBasis, valueAt, writeExact, type BankPlan, type Length, type Patch 
 import { OpeningDrawing } from '../../drawing/opening-drawing';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
-import { selectShowing } from '../../store/job/job.selectors';
+import { selectJob, selectShowing } from '../../store/job/job.selectors';
 import { Choice } from '../../ui/choice';
 import { Figure } from '../../ui/figure';
 import { LengthField } from '../../ui/length-field';
+import { Many } from '../../ui/many';
 import { Size } from '../../ui/size';
 import { Against } from './against';
-import { Beside } from './beside';
-import { JobDetails } from './job-details';
 import { Laser } from './laser';
 import { Readings } from './readings';
 
@@ -19,7 +18,7 @@ import { Readings } from './readings';
 @Component({
   selector: 'z-measure-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Against, Beside, Choice, Figure, JobDetails, Laser, LengthField, OpeningDrawing, Readings, Size],
+  imports: [Against, Choice, Figure, Laser, LengthField, Many, OpeningDrawing, Readings, Size],
   templateUrl: './measure-step.html',
 })
 export class MeasureStep {
@@ -37,6 +36,20 @@ export class MeasureStep {
     { value: 'planned', label: 'Planned' },
     { value: 'as-built', label: 'As built' },
   ];
+  /** From where a depth is measured. */
+  protected readonly depthFrom = computed(() =>
+    this.framed()
+      ? 'From the face of the frame to the inside of the back.'
+      : 'From the front edge of the case’s sides to the inside of the back.',
+  );
+  private readonly framed = computed(() => {
+    const owner = this.bank().path.replace(/\.banks\[\d+\]$/, '');
+    return valueAt(this.document(), `${owner}.style`) === 'face-frame';
+  });
+  private readonly job = this.store.selectSignal(selectJob);
+  protected readonly stock = computed(() =>
+    (this.job()?.materials ?? []).map(({ id, name }) => ({ value: id, label: name })),
+  );
   protected readonly hasDiagonals = computed(() => this.stands('.opening.diagonals'));
   protected readonly hasBuildOut = computed(() => this.stands('.buildOut'));
   protected readonly rack = computed(() => {

@@ -1,16 +1,17 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { slideTable, type BankPlan, type DrawerPlan, type Patch } from '@zabble/core';
+import { lengthListOf, slideTable, writeExact, type BankPlan, type DrawerPlan, type Patch } from '@zabble/core';
 import { selectJob } from '../../store/job/job.selectors';
 import { Figure } from '../../ui/figure';
+import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
-import { Size } from '../../ui/size';
+import { LENGTH_LISTS } from './length-lists';
 
 /** The slide of each drawer: the bank's, or one of its own where it carries more or comes out further. */
 @Component({
   selector: 'z-drawer-slides',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Figure, Pick, Size],
+  imports: [Figure, LengthField, Pick],
   template: `<section class="border-t border-line pt-4" aria-label="One drawer on another slide">
     <h3 class="text-lg font-semibold">One drawer on another slide</h3>
     <div class="overflow-x-auto">
@@ -19,7 +20,8 @@ import { Size } from '../../ui/size';
           <tr>
             <th class="py-1.5 pr-2 font-medium" scope="col">Drawer</th>
             <th class="py-1.5 pr-2 font-medium" scope="col">Slide</th>
-            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Length</th>
+            <th class="py-1.5 pr-2 font-medium" scope="col">Length</th>
+            <th class="py-1.5 pr-2 font-medium" scope="col">From the list in</th>
             <th class="py-1.5 pr-2 text-right font-medium" scope="col">Weighs, of what it carries</th>
             <th class="py-1.5 text-right font-medium" scope="col">Inside width</th>
           </tr>
@@ -36,15 +38,36 @@ import { Size } from '../../ui/size';
                   [label]="'Slide of drawer ' + (row.drawer.place + 1)"
                   [hideLabel]="true"
                   [options]="families()"
-                  [along]="forgetLength(row.drawer)"
+                  [along]="forgetLength(row.drawer, true)"
                 />
               </td>
-              <td class="pr-2 text-right">
-                @if (row.drawer.nominal; as nominal) {
-                  <z-size [length]="nominal" />
+              <td class="py-1 pr-2">
+                @if (row.lengths; as lengths) {
+                  <z-pick
+                    [path]="row.drawer.path + '.slide.length'"
+                    [label]="'Slide length of drawer ' + (row.drawer.place + 1)"
+                    [hideLabel]="true"
+                    [options]="lengths"
+                  />
                 } @else {
-                  –
+                  <z-length-field
+                    [path]="row.drawer.path + '.slide.length'"
+                    [label]="'Slide length of drawer ' + (row.drawer.place + 1)"
+                    [hideLabel]="true"
+                    [narrow]="true"
+                    [optional]="true"
+                    placeholder="as the bank"
+                  />
                 }
+              </td>
+              <td class="py-1 pr-2">
+                <z-pick
+                  [path]="row.drawer.path + '.slide.lengths'"
+                  [label]="'Length list of drawer ' + (row.drawer.place + 1)"
+                  [hideLabel]="true"
+                  [options]="lists"
+                  [along]="forgetLength(row.drawer, false)"
+                />
               </td>
               <td class="pr-2 text-right whitespace-nowrap" [class.text-lead]="row.weight > row.drawer.family.load_kg">
                 {{ row.weight.toFixed(1) }} of {{ row.drawer.family.load_kg }} kg
@@ -66,6 +89,7 @@ import { Size } from '../../ui/size';
 export class DrawerSlides {
   readonly bank = input.required<BankPlan>();
   private readonly job = inject(Store).selectSignal(selectJob);
+  protected readonly lists = [{ value: '', label: 'as the bank' }, ...LENGTH_LISTS];
   protected readonly families = computed(() => {
     const job = this.job();
     const all = job ? [...slideTable(job).values()] : [];
@@ -74,15 +98,31 @@ export class DrawerSlides {
   protected readonly rows = computed(() =>
     this.bank().drawers.map((drawer) => {
       const { box, front, contents = 0 } = drawer.load;
-      return { drawer, weight: box + front + contents };
+      return { drawer, weight: box + front + contents, lengths: this.lengthsOf(drawer) };
     }),
   );
 
-  /** A length of one family is seldom on the list of another; a drawer with nothing of its own says nothing. */
-  protected forgetLength({ path }: DrawerPlan): (family: string) => readonly Patch[] {
-    return (family) =>
-      family === ''
+  /** A length of one family, or of one list, is seldom on another; a drawer with nothing of its own says nothing. */
+  protected forgetLength({ path }: DrawerPlan, whole: boolean): (chosen: string) => readonly Patch[] {
+    return (chosen) =>
+      chosen === '' && whole
         ? [{ path: `${path}.slide`, value: undefined }]
         : [{ path: `${path}.slide.length`, value: undefined }];
+  }
+
+  /** The lengths its slide comes in; none where any length is made. */
+  private lengthsOf({ family, place, nominal }: DrawerPlan) {
+    const job = this.job();
+    const { bank } = this.bank();
+    const choice = { ...bank.slide, ...bank.drawers[place]?.slide };
+    const list = job && lengthListOf(job, family, choice).list;
+    if (!list) return undefined;
+    const unit = choice.lengths ?? job.unit;
+    const own = bank.drawers[place]?.slide?.length !== undefined;
+    const used = nominal === undefined || own ? '' : `, ${writeExact(nominal, unit)}`;
+    return [
+      { value: '', label: `as the bank${used}` },
+      ...list.map((each) => ({ value: writeExact(each, unit), label: writeExact(each, unit) })),
+    ];
   }
 }

@@ -1,53 +1,64 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { slideTable, writeExact, type BankPlan } from '@zabble/core';
+import {
+  BOTTOMS,
+  BUILT_IN,
+  slideTable,
+  valueAt,
+  writeExact,
+  type BankPlan,
+  type Length,
+  type LengthList,
+  type OwnSlideOf,
+  type Patch,
+  type SlideFamily,
+  type Unit,
+} from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob } from '../../store/job/job.selectors';
+import { Choice } from '../../ui/choice';
 import { LengthField } from '../../ui/length-field';
+import { LengthsField } from '../../ui/lengths-field';
+import { Many } from '../../ui/many';
 import { NumberField } from '../../ui/number-field';
-import { TextField } from '../../ui/text-field';
+import { Pick } from '../../ui/pick';
 import { Says } from '../../ui/says';
+import { TextField } from '../../ui/text-field';
 import { withRow } from './own-row';
+import { ROW_GROUPS, withCutsOf, type RowGroup } from './row-groups';
 
-/** Figures a sheet gives as lengths; those the family does not use are left out. */
+/** Figures a sheet gives as lengths. */
 const LENGTHS = [
-  ['side', 'Each side'],
-  ['insideDeduction', 'Opening less inside'],
-  ['narrowBy', 'Narrower by'],
-  ['parallel', 'Case true to'],
-  ['maxSide', 'Sides up to'],
-  ['top', 'Clear above'],
-  ['bottom', 'Clear below'],
-  ['recess', 'Bottom raised'],
-  ['profile', 'Its own height'],
-  ['setback', 'Set-back'],
-  ['minBox', 'Lowest box'],
-  ['maxWidth', 'Widest'],
+  { figure: 'side', label: 'Each side' },
+  { figure: 'insideDeduction', label: 'Opening less inside' },
+  { figure: 'narrowBy', label: 'Narrower by' },
+  { figure: 'parallel', label: 'Case true to' },
+  { figure: 'square', label: 'Diagonals alike to' },
+  { figure: 'maxSide', label: 'Sides up to' },
+  { figure: 'top', label: 'Clear above' },
+  { figure: 'bottom', label: 'Clear below' },
+  { figure: 'recess', label: 'Bottom raised' },
+  { figure: 'profile', label: 'Its own height' },
+  { figure: 'setback', label: 'Set-back' },
+  { figure: 'minBox', label: 'Lowest box' },
+  { figure: 'minBottom', label: 'Thinnest bottom' },
+  { figure: 'maxWidth', label: 'Widest' },
+  { figure: 'overTravel', label: 'Comes out past by' },
+] as const;
+
+const NUMBERS = [
+  { figure: 'load_kg', label: 'Carries, kg' },
+  { figure: 'extension', label: 'Comes out, share' },
+  { figure: 'price', label: 'A pair costs' },
 ] as const;
 
 /** A slide of one's own: the row in use copied, and its figures written over from the sheet that came with it. */
 @Component({
   selector: 'z-own-slide',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, NumberField, Says, TextField],
-  template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="From its sheet">
-    <h3 class="text-lg font-semibold">From its sheet</h3>
-    @if (row(); as own) {
-      <z-text-field class="w-80 max-sm:w-full" [path]="own.path + '.name'" label="Name of this slide" />
-      <div class="flex flex-wrap items-start gap-3">
-        @for (each of figures(); track each.figure) {
-          <z-length-field [path]="own.path + '.' + each.figure" [label]="each.label" [narrow]="true" />
-        }
-        <z-number-field [path]="own.path + '.load_kg'" label="Carries, kg" />
-        <z-number-field [path]="own.path + '.price'" label="A pair costs" />
-      </div>
-    } @else {
-      <p class="caption">The slide in hand has its own figures: copy this row and write them over.</p>
-      <div><button type="button" class="press" (click)="copy()">Write a row from its sheet</button></div>
-    }
-    <z-says [text]="says()" />
-  </section>`,
+  imports: [Choice, LengthField, LengthsField, Many, NumberField, Pick, Says, TextField],
+  templateUrl: './own-slide.html',
 })
 export class OwnSlide {
   readonly bank = input.required<BankPlan>();
@@ -56,7 +67,19 @@ export class OwnSlide {
   private readonly job = this.store.selectSignal(selectJob);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
-  private readonly family = computed(() => {
+  protected readonly lengths = LENGTHS;
+  protected readonly numbers = NUMBERS;
+  protected readonly builtIn = BUILT_IN.map(({ id, name }) => ({ value: id, label: name }));
+  protected readonly bases = [
+    { value: 'outside', label: 'outside' },
+    { value: 'inside', label: 'inside' },
+  ];
+  protected readonly bottoms = Object.entries(BOTTOMS).map(([value, { name }]) => ({ value, label: name }));
+  protected readonly lists = [
+    { unit: 'in', word: 'inches' },
+    { unit: 'mm', word: 'millimetres' },
+  ] as const;
+  protected readonly family = computed(() => {
     const job = this.job();
     return job && slideTable(job).get(this.bank().bank.slide.family);
   });
@@ -64,25 +87,77 @@ export class OwnSlide {
     const index = (this.job()?.slides ?? []).findIndex(({ id }) => id === this.bank().bank.slide.family);
     return index < 0 ? undefined : { path: `slides[${index}]` };
   });
-  protected readonly figures = computed(() => {
-    const family = this.family();
-    return LENGTHS.flatMap(([figure, label]) => (family?.[figure] === undefined ? [] : { figure, label }));
+  /** The built-in row it is like: what holds where nothing is written. */
+  private readonly like = computed(() => {
+    const own = this.written();
+    return own && BUILT_IN.find(({ id }) => id === own.like);
   });
+  private readonly written = computed(() => {
+    const row = this.row();
+    return row && (valueAt(this.document(), row.path) as OwnSlideOf<string> | undefined);
+  });
+  protected readonly groups = computed(() =>
+    ROW_GROUPS.map((group) => ({ ...group, told: valueAt(this.written(), group.path) !== undefined })),
+  );
+
+  protected usual(figure: (typeof LENGTHS)[number]['figure']): string {
+    const size = this.like()?.[figure];
+    return size === undefined ? 'none' : this.plain(size);
+  }
+
+  protected usualNumber(figure: (typeof NUMBERS)[number]['figure']): string {
+    return String(this.like()?.[figure] ?? '');
+  }
+
+  protected usualList(unit: Unit): string {
+    const list = this.like()?.lengths[unit]?.list;
+    return list ? list.map((each) => this.plain(each, unit)).join('; ') : 'any length';
+  }
+
+  protected usualOfList(unit: Unit, figure: keyof Omit<LengthList, 'list'>): string {
+    const size = this.like()?.lengths[unit]?.[figure];
+    return size === undefined ? 'none' : this.plain(size);
+  }
+
+  /** A row's cuts stand whole for those of the row it is like, so the others go along. */
+  protected put(group: RowGroup, on: boolean): void {
+    const [row, own, like, unit] = [this.row(), this.written(), this.like(), this.document()?.unit];
+    if (!row || !own || !like || !unit) return;
+    const value = on ? group.begin(like, unit, (inches, metric) => this.edits.usual(inches, metric)) : undefined;
+    const along: readonly Patch[] =
+      group.path.startsWith('cuts.') && on ? [{ path: `${row.path}.cuts`, value: withCutsOf(own, like, unit) }] : [];
+    this.take(`${group.title}: ${on ? group.add : group.without}`.toLowerCase(), [
+      ...along,
+      { path: `${row.path}.${group.path}`, value },
+    ]);
+  }
 
   /** The row in use under a name of its own, every figure written out, and taken for this bank. */
   protected copy(): void {
     const [document, family] = [this.document(), this.family()];
     if (!document || !family) return;
-    const figures = Object.fromEntries(
-      LENGTHS.flatMap(([figure]) => {
-        const size = family[figure];
-        return size === undefined ? [] : [[figure, writeExact(size, document.unit)]];
-      }),
-    );
-    const { id: like, load_kg, price, name } = family;
-    const row = { id: like, like, name: `${name}, from its sheet`, ...figures, load_kg, price };
-    const { id, patch } = withRow(document, row);
-    const used = { path: `${this.bank().path}.slide.family`, value: id };
-    this.says.set(this.edits.apply('a row from its sheet', [patch, used]) ?? '');
+    const { id, patch } = withRow(document, copyOf(family, document.unit));
+    this.take('a row from its sheet', [patch, { path: `${this.bank().path}.slide.family`, value: id }]);
   }
+
+  private plain(size: Length, unit: Unit = this.document()?.unit ?? 'mm'): string {
+    const exact = writeExact(size, unit);
+    return exact.endsWith(` ${unit}`) ? exact.slice(0, -unit.length - 1) : exact;
+  }
+
+  private take(name: string, patches: readonly Patch[]): void {
+    this.says.set(this.edits.apply(name, patches) ?? '');
+  }
+}
+
+/** Every figure of the row written out, to be written over. */
+function copyOf(family: SlideFamily, unit: Unit): OwnSlideOf<string> {
+  const figures = Object.fromEntries(
+    LENGTHS.flatMap(({ figure }) => {
+      const size = family[figure];
+      return size === undefined ? [] : [[figure, writeExact(size, unit)]];
+    }),
+  );
+  const { id: like, load_kg, price, name } = family;
+  return { id: like, like, name: `${name}, from its sheet`, ...figures, load_kg, price };
 }

@@ -1,11 +1,11 @@
 import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
-import type { ShopSlide, ShopSlideList } from '@zabble/contract';
+import type { ShopMaterial, ShopMaterialList, ShopSlide, ShopSlideList } from '@zabble/contract';
 import { ROUTES } from '@zabble/contract/routes';
-import type { OwnSlideOf } from '@zabble/core';
+import type { MaterialOf, OwnSlideOf } from '@zabble/core';
 import type { Observable } from 'rxjs';
 
-/** The slides the shop keeps across jobs. */
+/** The slides and the materials the shop keeps across jobs. */
 @Injectable({ providedIn: 'root' })
 export class ShopApi {
   private readonly http = inject(HttpClient);
@@ -20,5 +20,17 @@ export class ShopApi {
 
   delete(id: string): Observable<unknown> {
     return this.http.delete(ROUTES.shopSlide(id));
+  }
+
+  materials(): Observable<ShopMaterialList> {
+    return this.http.get<ShopMaterialList>(ROUTES.shopMaterials);
+  }
+
+  keepMaterial(row: MaterialOf<string>): Observable<ShopMaterial> {
+    return this.http.put<ShopMaterial>(ROUTES.shopMaterials, { row });
+  }
+
+  deleteMaterial(id: string): Observable<unknown> {
+    return this.http.delete(ROUTES.shopMaterial(id));
   }
 }

@@ -14,6 +14,7 @@ import { selectJob, selectShowing } from '../../store/job/job.selectors';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
 import { Size } from '../../ui/size';
+import { LENGTH_LISTS } from './length-lists';
 import { withoutLength } from './slide-patches';
 
 /** The slide: its family, its length, and the figures of the row that are used. */
@@ -58,6 +59,13 @@ export class SlideCard {
     const [family, list] = [this.family(), this.list()];
     return family && list ? figuresOf(family, list.boxShorter) : [];
   });
+  protected readonly lists = computed(() => {
+    const usual = LENGTH_LISTS.find(({ value }) => value === this.job()?.unit)?.label ?? '';
+    return [{ value: '', label: `${usual}, as the job` }, ...LENGTH_LISTS];
+  });
+  protected readonly forgetLengthAlone = (): readonly Patch[] => [
+    { path: `${this.bank().path}.slide.length`, value: undefined },
+  ];
   /** A length of one family is seldom on the list of another. */
   protected readonly forgetLength = (): readonly Patch[] => withoutLength(this.bank().path);
 
@@ -90,5 +98,9 @@ function figuresOf(family: SlideFamily, boxShorter: Length) {
     row('boxShorter', 'box shorter by', boxShorter === 0 ? undefined : boxShorter),
     row('recess', 'bottom raised by', family.recess),
     row('maxSide', 'sides up to', family.maxSide),
+    row('adjust.height', 'adjusts up by', family.adjust?.height),
+    row('adjust.sideways', 'adjusts sideways by', family.adjust?.sideways),
+    row('adjust.depth', 'adjusts in and out by', family.adjust?.depth),
+    row('adjust.tilt', 'tilts by', family.adjust?.tilt),
   ].filter((each): each is { figure: string; label: string; size: Length } => each.size !== undefined);
 }

@@ -1,4 +1,4 @@
-import { BUILT_IN, type JobDocument } from '@zabble/core';
+import { bankTitle, BUILT_IN, type JobDocument } from '@zabble/core';
 
 /** One place where two versions of a job differ, in words. */
 export interface Difference {
@@ -62,7 +62,7 @@ function compare(mine: unknown, theirs: unknown, path: string, where: readonly s
 function called(list: string | undefined, entry: unknown, index: number): string {
   const one = (list ?? '').replace(/s$/, '');
   if (one === 'case' && isPlain(entry)) return String(entry['name'] ?? index + 1);
-  if (one === 'bank' && isPlain(entry)) return `bank ${String(entry['id'])}`;
+  if (one === 'bank' && isPlain(entry)) return bankTitle(entry as { id: string; name?: string });
   if (one === 'material' && isPlain(entry)) return String(entry['name']);
   return `${one} ${index + 1}`;
 }

@@ -1,6 +1,6 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { BankPlan, Patch } from '@zabble/core';
+import type { Patch } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Choice } from '../../ui/choice';
 import { Pick } from '../../ui/pick';
@@ -12,35 +12,36 @@ const STEPS = {
   mm: ['1 mm', '0.5 mm', '0.1 mm'],
 } as const;
 
-/** Whose job it is, in which unit it is written, and how the case is built. */
+/** Whose job it is, in which unit it is written, and what is to be remembered. */
 @Component({
   selector: 'z-job-details',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Choice, Pick, TextField],
-  template: `<section class="grid grid-cols-2 gap-x-8 gap-y-4 border-t border-line pt-4 max-sm:grid-cols-1">
+  template: `<section class="grid grid-cols-2 gap-x-8 gap-y-4 max-sm:grid-cols-1" aria-label="The job">
     <z-text-field path="customer" label="Customer" [optional]="true" placeholder="nobody yet" />
-    <z-choice [path]="casePath() + '.style'" label="The case is" [options]="styles" />
-    <z-choice path="unit" label="Lengths in" [options]="units" [along]="forgetStep" />
-    <z-pick path="step" label="Shown to the nearest" [options]="steps()" [fallback]="usual()" />
-    <z-text-field path="notes" label="Notes" [lines]="3" [optional]="true" placeholder="nothing noted yet" />
     <div class="flex flex-wrap items-end gap-2">
+      <button type="button" class="press" (click)="actions.materials()">Materials</button>
       <button type="button" class="press" (click)="actions.duplicate()">Duplicate this job</button>
       <button type="button" class="press" (click)="actions.download()">Download its file</button>
     </div>
+    <z-choice path="unit" label="Lengths in" [options]="units" [along]="forgetStep" />
+    <z-pick path="step" label="Shown to the nearest" [options]="steps()" [fallback]="usual()" />
+    <z-text-field
+      class="col-span-full"
+      path="notes"
+      label="Notes"
+      [lines]="2"
+      [optional]="true"
+      placeholder="nothing noted yet"
+    />
   </section>`,
 })
 export class JobDetails {
-  readonly bank = input.required<BankPlan>();
   protected readonly actions = inject(ShellActions);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
-  protected readonly casePath = computed(() => this.bank().path.replace(/\.banks\[\d+\]$/, ''));
   protected readonly units = [
     { value: 'in', label: 'Inches' },
     { value: 'mm', label: 'Millimetres' },
-  ];
-  protected readonly styles = [
-    { value: 'frameless', label: 'Frameless' },
-    { value: 'face-frame', label: 'With a face frame' },
   ];
   private readonly unit = computed(() => this.document()?.unit ?? 'mm');
   protected readonly usual = computed(() => STEPS[this.unit()][1]);

@@ -1,0 +1,91 @@
+import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { bankTitle, type BankPlan, type CasePlan } from '@zabble/core';
+import { SessionActions } from '../../store/session/session';
+import { Choice } from '../../ui/choice';
+import { LengthField } from '../../ui/length-field';
+import { Says } from '../../ui/says';
+import { Size } from '../../ui/size';
+import { TextField } from '../../ui/text-field';
+import { CaseDesk } from './case-desk';
+import {
+  bankBeside,
+  duplicateBank,
+  duplicateCase,
+  moveBank,
+  moveCase,
+  removeBank,
+  removeCase,
+  type CaseEdit,
+} from './case-edits';
+import { Stand } from './stand';
+
+/** One case: its name and place, how it is built and stands, and its banks from the left. */
+@Component({
+  selector: 'z-case-card',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Choice, LengthField, Says, Size, Stand, TextField],
+  templateUrl: './case-card.html',
+})
+export class CaseCard {
+  readonly owner = input.required<CasePlan>();
+  readonly place = input.required<number>();
+  /** How many cases the job has. */
+  readonly count = input.required<number>();
+  /** The one on the bench. */
+  readonly bank = input.required<BankPlan>();
+  private readonly desk = inject(CaseDesk);
+  private readonly store = inject(Store);
+  protected readonly says = signal('');
+  protected readonly styles = [
+    { value: 'frameless', label: 'Frameless' },
+    { value: 'face-frame', label: 'With a face frame' },
+  ];
+  protected readonly alike = [
+    { value: 'openings', label: 'Openings' },
+    { value: 'fronts', label: 'Fronts' },
+  ];
+
+  protected title({ bank }: BankPlan): string {
+    return bankTitle(bank);
+  }
+
+  protected move(by: number): void {
+    this.take(`move ${this.owner().name}`, (document) => moveCase(document, this.place(), by));
+  }
+
+  protected duplicate(): void {
+    this.take(`one more like ${this.owner().name}`, (document, spoken) =>
+      duplicateCase(document, this.place(), spoken),
+    );
+  }
+
+  protected remove(): void {
+    this.take(`take away ${this.owner().name}`, () => removeCase(this.place()));
+  }
+
+  protected beside(): void {
+    const last = this.owner().banks.at(-1);
+    if (last) this.take('a bank beside', (document, spoken) => bankBeside(document, last.path, spoken));
+  }
+
+  protected duplicateBank(bank: BankPlan): void {
+    this.take(`one more like ${this.title(bank)}`, (document, spoken) => duplicateBank(document, bank.path, spoken));
+  }
+
+  protected moveBank(bank: BankPlan, by: number): void {
+    this.take(`move ${this.title(bank)}`, (document) => moveBank(document, bank.path, by));
+  }
+
+  protected removeBank(bank: BankPlan): void {
+    this.take(`take ${this.title(bank)} away`, (document) => removeBank(document, bank.path));
+  }
+
+  protected choose({ path }: BankPlan): void {
+    this.store.dispatch(SessionActions.bankChosen({ bank: path }));
+  }
+
+  private take(name: string, edit: (...args: Parameters<Parameters<CaseDesk['apply']>[1]>) => CaseEdit): void {
+    this.says.set(this.desk.apply(name, edit) ?? '');
+  }
+}

@@ -1,0 +1,164 @@
+import { valueAt, type BankOf, type CaseOf, type JobDocument, type LogEntryDocument, type Patch } from '@zabble/core';
+
+type WrittenCase = CaseOf<string>;
+type WrittenBank = BankOf<string>;
+
+/** What is to be written, and the bank that is on the bench afterwards. */
+export interface CaseEdit {
+  readonly patches: readonly Patch[];
+  readonly bank: string;
+}
+
+/** Ids that what was done still speaks of: a new case or bank under one of them would take over what was cut for it. */
+export function spokenOf(document: JobDocument, log: readonly Pick<LogEntryDocument, 'kind'>[]): ReadonlySet<string> {
+  const { released = [], cut = [] } = document.cutting ?? {};
+  const names = [
+    ...[...released, ...cut].map(({ part }) => part),
+    ...[...(document.log ?? []), ...log].flatMap((entry) => ('bank' in entry ? [String(entry.bank)] : [])),
+  ];
+  return new Set(names.flatMap((name) => name.split('/').slice(0, 2)));
+}
+
+/** Another case like this one with its banks, only planned. */
+export function duplicateCase(document: JobDocument, place: number, spoken: ReadonlySet<string>): CaseEdit {
+  const like = document.cases[place];
+  if (!like) return { patches: [], bank: 'cases[0].banks[0]' };
+  const copy = {
+    ...like,
+    id: freeId('c', document.cases, spoken),
+    name: another(like.name),
+    banks: like.banks.map(planned),
+  };
+  return { patches: inserted('cases', document.cases, place + 1, copy), bank: `cases[${place + 1}].banks[0]` };
+}
+
+/** A case at the end, built as the last one is, with one bank as its first one. */
+export function addCase(document: JobDocument, spoken: ReadonlySet<string>): CaseEdit {
+  const last = document.cases.length - 1;
+  const like = document.cases[last];
+  const [bank] = like?.banks ?? [];
+  if (!like || !bank) return { patches: [], bank: 'cases[0].banks[0]' };
+  const { id: _id, name: _name, stand: _stand, alike: _alike, run: _run, banks: _banks, ...built } = like;
+  const added = {
+    id: freeId('c', document.cases, spoken),
+    name: `Case ${document.cases.length + 1}`,
+    ...built,
+    banks: [{ ...bare(bank), id: 'b1' }],
+  };
+  return { patches: inserted('cases', document.cases, last + 1, added), bank: `cases[${last + 1}].banks[0]` };
+}
+
+export function moveCase(document: JobDocument, place: number, by: number): CaseEdit {
+  return { patches: [moved('cases', document.cases, place, place + by)], bank: `cases[${place + by}].banks[0]` };
+}
+
+export function removeCase(place: number): CaseEdit {
+  return {
+    patches: [{ path: `cases[${place}]`, value: undefined }],
+    bank: `cases[${Math.max(0, place - 1)}].banks[0]`,
+  };
+}
+
+/** Another bank with all this one has, right of it and only planned. */
+export function duplicateBank(document: JobDocument, path: string, spoken: ReadonlySet<string>): CaseEdit {
+  const { owner, place, banks } = banksAt(document, path);
+  const like = banks[place];
+  if (!like) return { patches: [], bank: path };
+  const name = like.name === undefined ? {} : { name: another(like.name) };
+  const copy = { ...planned(like), ...name, id: freeId('b', banks, spoken) };
+  return { patches: inserted(`${owner}.banks`, banks, place + 1, copy), bank: `${owner}.banks[${place + 1}]` };
+}
+
+/**
+ * A bank like this one to its right, with as many drawers and nothing of its own in them; what stands mirrored in the
+ * case, its build-outs, is mirrored.
+ */
+export function bankBeside(document: JobDocument, path: string, spoken: ReadonlySet<string>): CaseEdit {
+  const { owner, place, banks } = banksAt(document, path);
+  const like = banks[place];
+  if (!like) return { patches: [], bank: path };
+  const { buildOut } = like;
+  const added = {
+    ...bare(like),
+    id: freeId('b', banks, spoken),
+    ...(buildOut ? { buildOut: { ...buildOut, left: buildOut.right, right: buildOut.left } } : {}),
+  };
+  return { patches: inserted(`${owner}.banks`, banks, place + 1, added), bank: `${owner}.banks[${place + 1}]` };
+}
+
+export function moveBank(document: JobDocument, path: string, by: number): CaseEdit {
+  const { owner, place, banks } = banksAt(document, path);
+  return { patches: [moved(`${owner}.banks`, banks, place, place + by)], bank: `${owner}.banks[${place + by}]` };
+}
+
+/** The bank away, and with it the lines carried across from it. */
+export function removeBank(document: JobDocument, path: string): CaseEdit {
+  const { owner, place, banks } = banksAt(document, path);
+  const id = banks[place]?.id;
+  const lines = banks.flatMap((other, b) =>
+    other.drawers.flatMap(({ line }, d) =>
+      line?.bank === id && line?.bank !== undefined
+        ? [{ path: `${owner}.banks[${b}].drawers[${d}].line`, value: undefined }]
+        : [],
+    ),
+  );
+  const bank = `${owner}.banks[${Math.max(0, place - 1)}]`;
+  return { patches: [...lines, { path: `${owner}.banks[${place}]`, value: undefined }], bank };
+}
+
+/** The case of a bank's path, its banks as written, and the bank's place among them. */
+function banksAt(document: JobDocument, path: string) {
+  const [, owner = '', place = '0'] = /^(.*)\.banks\[(\d+)\]$/.exec(path) ?? [];
+  const banks = (valueAt(document, `${owner}.banks`) as readonly WrittenBank[] | undefined) ?? [];
+  return { owner, place: Number(place), banks };
+}
+
+/** Nothing of a copy is measured or done yet: readings of it as built are sizes to plan with. */
+function planned({ gates: _gates, aside: _aside, ...bank }: WrittenBank): WrittenBank {
+  return { ...bank, basis: 'planned' };
+}
+
+/** The other drawers are not these: a reading keeps its place, not its drawer. */
+function withoutLevels(opening: WrittenBank['opening']): WrittenBank['opening'] {
+  const lengths = (readings: WrittenBank['opening']['width']): WrittenBank['opening']['width'] =>
+    readings.map((reading) => {
+      if (typeof reading !== 'object') return reading;
+      const { drawer: _drawer, ...rest } = reading;
+      return rest.place ? rest : rest.length;
+    });
+  return { ...opening, width: lengths(opening.width), height: lengths(opening.height), depth: lengths(opening.depth) };
+}
+
+/** What it has that another bank may have: neither its name nor anything of its drawers. */
+function bare({ name: _name, ...bank }: WrittenBank): WrittenBank {
+  const drawers = bank.drawers.map((_, index) => ({ id: `d${index + 1}` }));
+  return { ...planned(bank), opening: withoutLevels(bank.opening), drawers, division: undemanding(bank) };
+}
+
+/** The division without a makeup named by a drawer the new bank may not have; by hand, equal. */
+function undemanding({ division }: WrittenBank): WrittenBank['division'] {
+  const { makeup, ...rest } = division;
+  const kept = typeof makeup === 'string' ? { ...rest, makeup } : rest;
+  return rest.scheme === 'manual' ? { ...kept, scheme: 'equal', increment: rest.increment ?? '1 mm' } : kept;
+}
+
+function another(name: string): string {
+  return `${name}, again`.slice(0, 200);
+}
+
+function freeId(letter: string, siblings: readonly { readonly id: string }[], spoken: ReadonlySet<string>): string {
+  const taken = new Set([...siblings.map(({ id }) => id), ...spoken]);
+  let number = siblings.length + 1;
+  while (taken.has(`${letter}${number}`)) number += 1;
+  return `${letter}${number}`;
+}
+
+function inserted<T>(path: string, list: readonly T[], place: number, entry: T): readonly Patch[] {
+  return [{ path, value: [...list.slice(0, place), entry, ...list.slice(place)] }];
+}
+
+function moved(path: string, list: readonly (WrittenCase | WrittenBank)[], from: number, to: number): Patch {
+  const order = [...list];
+  order.splice(to, 0, ...order.splice(from, 1));
+  return { path, value: order };
+}

@@ -1,0 +1,38 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { BankPlan } from '@zabble/core';
+import { selectPlan } from '../../store/job/job.selectors';
+import { Says } from '../../ui/says';
+import { CaseCard } from './case-card';
+import { CaseDesk } from './case-desk';
+import { addCase } from './case-edits';
+import { JobDetails } from './job-details';
+
+/** Case: whose job it is, and its cases with the banks that stand in them. */
+@Component({
+  selector: 'z-case-step',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [CaseCard, JobDetails, Says],
+  template: `<div class="flex flex-col gap-6">
+    <z-job-details />
+    @for (each of cases(); track each.path; let i = $index) {
+      <z-case-card [owner]="each" [place]="i" [count]="cases().length" [bank]="bank()" />
+    }
+    <div class="flex flex-wrap items-center gap-3">
+      <button type="button" class="press" (click)="add()">+ Another case</button>
+      <p class="caption">Built as the one before it, with one bank to begin with.</p>
+    </div>
+    <z-says [text]="says()" />
+  </div>`,
+})
+export class CaseStep {
+  readonly bank = input.required<BankPlan>();
+  private readonly desk = inject(CaseDesk);
+  private readonly plan = inject(Store).selectSignal(selectPlan);
+  protected readonly says = signal('');
+  protected readonly cases = computed(() => this.plan()?.cases ?? []);
+
+  protected add(): void {
+    this.says.set(this.desk.apply('another case', addCase) ?? '');
+  }
+}

@@ -1,0 +1,90 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { valueAt, type CasePlan, writeExact } from '@zabble/core';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { LengthField } from '../../ui/length-field';
+import { NumberField } from '../../ui/number-field';
+import { Says } from '../../ui/says';
+import { Toggle } from '../../ui/toggle';
+
+/** How the case stands, for whether it tips: weight, depth, feet, and what holds it. */
+@Component({
+  selector: 'z-stand',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [LengthField, NumberField, Says, Toggle],
+  template: `<div class="flex flex-col gap-2" role="group" [attr.aria-label]="'How ' + owner().name + ' stands'">
+    @if (told()) {
+      <div class="flex flex-wrap items-start gap-x-4 gap-y-2">
+        <z-number-field
+          [path]="path() + '.weight_kg'"
+          label="Case alone, kg"
+          [name]="'weight of ' + owner().name"
+          [narrow]="true"
+        />
+        <z-length-field
+          [path]="path() + '.depth'"
+          label="Deep in all"
+          [name]="'depth of ' + owner().name"
+          [narrow]="true"
+        />
+        <z-length-field
+          [path]="path() + '.frontFeet'"
+          label="Front feet stand back"
+          [name]="'front feet of ' + owner().name"
+          [narrow]="true"
+        />
+        <div class="flex flex-col self-end">
+          <z-toggle [path]="path() + '.anchored'" label="Fastened to the wall" />
+          <z-toggle [path]="path() + '.interlock'" label="One drawer out at a time" />
+        </div>
+        <button type="button" class="press self-end" (click)="forget()">Not judged</button>
+      </div>
+      <p class="caption">
+        {{ ratio() }} What can tip can hurt a child: anchor it; local rules and the published furniture stability
+        standard decide.
+      </p>
+    } @else {
+      <div class="flex flex-wrap items-center gap-3">
+        <button type="button" class="press" (click)="tell()">Say how it stands</button>
+        <p class="caption flex-1">Then it is judged whether it tips with its drawers out.</p>
+      </div>
+    }
+    <z-says [text]="says()" />
+  </div>`,
+})
+export class Stand {
+  /** Path of the stand in the job document. */
+  readonly path = input.required<string>();
+  readonly owner = input.required<CasePlan>();
+  private readonly edits = inject(JobEdits);
+  private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  protected readonly says = signal('');
+  protected readonly told = computed(() => valueAt(this.document(), this.path()) !== undefined);
+  protected readonly ratio = computed(() => {
+    const ratio = this.owner().balance?.ratio;
+    if (ratio === undefined) return '';
+    if (!Number.isFinite(ratio)) return 'Nothing of it hangs before its front feet.';
+    return `What stands behind its front feet is ${ratio.toFixed(2)} times what hangs before them; 1.5 is wanted.`;
+  });
+
+  /** As deep as its openings to begin with, on a weight usual for its size. */
+  protected tell(): void {
+    const document = this.document();
+    const deepest = Math.max(0, ...this.owner().banks.map(({ opening }) => opening.depth.total));
+    const value = {
+      weight_kg: 30,
+      depth: writeExact(deepest as never, document?.unit ?? 'mm'),
+      frontFeet: this.edits.usual('0 in', '0 mm'),
+    };
+    this.put(`how ${this.owner().name} stands`, value);
+  }
+
+  protected forget(): void {
+    this.put(`${this.owner().name} not judged`, undefined);
+  }
+
+  private put(name: string, value: object | undefined): void {
+    this.says.set(this.edits.apply(name, [{ path: this.path(), value }]) ?? '');
+  }
+}

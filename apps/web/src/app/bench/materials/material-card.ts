@@ -1,0 +1,105 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { densityOf, materialUses, stiffnessOf, type Material } from '@zabble/core';
+import { sentenceOf } from '../../jobs/jobs-store';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { Choice } from '../../ui/choice';
+import { LengthField } from '../../ui/length-field';
+import { NumberField } from '../../ui/number-field';
+import { Pick } from '../../ui/pick';
+import { Says } from '../../ui/says';
+import { TextField } from '../../ui/text-field';
+import { Toggle } from '../../ui/toggle';
+import { ShopApi } from '../slides/shop-api';
+import { copied, takenAway } from './material-edits';
+import { usualSheet } from './material-starts';
+import { SpeciesField } from './species-field';
+import { WoodsList } from './woods-list';
+
+/** What kinds of material are called. */
+export const MATERIAL_KINDS = [
+  { value: 'plywood', label: 'plywood' },
+  { value: 'mdf', label: 'MDF' },
+  { value: 'particleboard', label: 'particleboard' },
+  { value: 'hardboard', label: 'hardboard' },
+  { value: 'solid', label: 'solid wood' },
+] as const;
+
+/** One material of the job: all that can be said of it, and where it is used. */
+@Component({
+  selector: 'z-material-card',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Choice, LengthField, NumberField, Pick, Says, SpeciesField, TextField, Toggle, WoodsList],
+  templateUrl: './material-card.html',
+})
+export class MaterialCard {
+  readonly material = input.required<Material>();
+  readonly place = input.required<number>();
+  /** The material to look at next: a copy, or the one before. */
+  readonly turned = output<string>();
+  private readonly edits = inject(JobEdits);
+  private readonly shop = inject(ShopApi);
+  private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  protected readonly says = signal('');
+  protected readonly done = signal('');
+  protected readonly kinds = MATERIAL_KINDS;
+  protected readonly cuts = [
+    { value: 'flat-sawn', label: 'Flat' },
+    { value: 'quarter-sawn', label: 'Quarter' },
+  ];
+  protected readonly path = computed(() => `materials[${this.place()}]`);
+  protected readonly solid = computed(() => this.material().kind === 'solid');
+  protected readonly uses = computed(() => {
+    const document = this.document();
+    return document ? materialUses(document, this.material().id) : [];
+  });
+  /** What is counted where nobody says. */
+  protected readonly usual = computed(() => {
+    const { density_kg_m3: _d, stiffness_gpa: _s, ...plain } = this.material();
+    return { density: String(densityOf(plain)), stiffness: String(stiffnessOf(plain).along / 1e9) };
+  });
+
+  protected copy(): void {
+    const document = this.document();
+    const edit = document && copied(document, this.place());
+    if (edit && this.take(`copy ${this.material().name}`, edit.patches)) this.turned.emit(edit.id);
+  }
+
+  protected remove(): void {
+    const document = this.document();
+    const patches = document ? takenAway(document, this.place()) : [];
+    if (typeof patches === 'string') return this.says.set(patches);
+    const next = document?.materials[this.place() === 0 ? 1 : this.place() - 1]?.id;
+    if (this.take(`take away ${this.material().name}`, patches) && next !== undefined) this.turned.emit(next);
+  }
+
+  /** A price is of a sheet of this size, so it goes with it. */
+  protected sheet(told: boolean): void {
+    const { kind, name } = this.material();
+    const unit = this.document()?.unit ?? 'mm';
+    const usual = usualSheet('plywood', unit);
+    const panel = unit === 'in' ? { length: '72 in', width: '24 in' } : { length: '2000 mm', width: '600 mm' };
+    const value = told ? (kind === 'solid' ? panel : usual) : undefined;
+    this.take(`sheet of ${name}`, [{ path: `${this.path()}.sheet`, value }]);
+  }
+
+  protected keep(): void {
+    const row = this.document()?.materials[this.place()];
+    if (!row) return;
+    this.shop.keepMaterial(row).subscribe({
+      next: () => {
+        this.says.set('');
+        this.done.set(`${row.name} is kept for other jobs.`);
+      },
+      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
+    });
+  }
+
+  private take(name: string, patches: Parameters<JobEdits['apply']>[1]): boolean {
+    const refused = this.edits.apply(name, patches);
+    this.says.set(refused ?? '');
+    this.done.set('');
+    return refused === undefined;
+  }
+}

@@ -1,0 +1,61 @@
+import {
+  isListed,
+  readLength,
+  speciesOf,
+  unknownSpecies,
+  writeExact,
+  type MaterialKind,
+  type MaterialOf,
+  type Unit,
+} from '@zabble/core';
+import { readMoney } from '../../ui/read-money';
+import { usualSheet } from './material-starts';
+
+/** A material as it is written into the form. */
+export interface MaterialSaid {
+  readonly name: string;
+  readonly kind: MaterialKind;
+  readonly thickness: string;
+  readonly price: string;
+  readonly species: string;
+}
+
+type Material = Omit<MaterialOf<string>, 'id'>;
+
+/** The material, or the one sentence that says what is wrong with it. `grain` is what it begins with. */
+export function materialSaid(said: MaterialSaid, unit: Unit, grain: boolean): Material | string {
+  const thickness = thicknessOf(said.thickness, unit);
+  const money = readMoney(said.price);
+  const species = said.kind === 'solid' ? speciesId(said.species.trim()) : {};
+  if (said.name.trim() === '') return 'What is it called? It is found by that name.';
+  if (thickness.says !== undefined) return thickness.says;
+  if (!money.ok) return money.says;
+  if ('says' in species) return species.says;
+  const sheet = usualSheet(said.kind, unit);
+  return {
+    name: said.name.trim(),
+    kind: said.kind,
+    thickness: thickness.exact,
+    ...(sheet ? { sheet } : {}),
+    ...(grain ? { grain } : {}),
+    ...(money.value === undefined ? {} : { price: money.value }),
+    ...species,
+  };
+}
+
+function thicknessOf(text: string, unit: Unit): { readonly exact: string; readonly says?: string } {
+  const no = (says: string) => ({ exact: '', says });
+  if (text.trim() === '')
+    return no('How thick is it? Measure it with a caliper at the edge: the name of a sheet is not its thickness.');
+  const read = readLength(text, unit);
+  if (!read.ok) return no(`Thickness: ${read.says}`);
+  if (read.value === 0) return no(`Thickness: read ${JSON.stringify(text)}: it must be more than nothing.`);
+  return { exact: writeExact(read.value, unit) };
+}
+
+function speciesId(wood: string): { readonly species?: string } | { readonly says: string } {
+  if (wood === '') return {};
+  if (isListed(wood)) return { species: speciesOf(wood).id };
+  const says = unknownSpecies(wood);
+  return { says: `${says.charAt(0).toUpperCase()}${says.slice(1)}.` };
+}

@@ -1,0 +1,40 @@
+import { ChangeDetectionStrategy, Component } from '@angular/core';
+import { SPECIES } from '@zabble/core';
+
+/** All woods of the table: what each is called, how it moves, what it weighs. */
+@Component({
+  selector: 'z-woods-list',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `<details>
+    <summary class="flex min-h-11 items-center font-medium">All woods, and how they move</summary>
+    <div class="max-h-72 overflow-y-auto" tabindex="0" role="group" aria-label="All woods">
+      <table class="w-full border-collapse text-sm">
+        <thead class="caption text-right">
+          <tr>
+            <th class="py-1 text-left font-medium" scope="col">Wood</th>
+            <th class="py-1 font-medium" scope="col">flat-sawn</th>
+            <th class="py-1 font-medium" scope="col">quarter-sawn</th>
+            <th class="py-1 font-medium" scope="col">kg/m³</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (each of all; track each.id) {
+            <tr class="border-t border-line text-right">
+              <th class="py-0.5 text-left font-normal" scope="row">{{ each.name }}</th>
+              <td>{{ (each.tangential * 100).toFixed(2) }} %</td>
+              <td>{{ (each.radial * 100).toFixed(2) }} %</td>
+              <td>{{ each.density }}</td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+    <p class="caption pt-1">
+      Gain in width for each per cent of moisture, between 6 and 14 %. Flat-sawn: the rings lie along the face;
+      quarter-sawn: they stand on edge, and the board moves about half as much.
+    </p>
+  </details>`,
+})
+export class WoodsList {
+  protected readonly all = SPECIES;
+}

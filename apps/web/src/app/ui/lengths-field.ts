@@ -1,0 +1,74 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
+import { Store } from '@ngrx/store';
+import { readFileLength, readLength, valueAt, writeExact, type Length, type Unit } from '@zabble/core';
+import { JobEdits } from '../store/job/job-edits';
+import { jobFeature } from '../store/job/job.reducer';
+import { Says } from './says';
+
+/** Several lengths in one line, set apart by semicolons or commas: “10; 12; 14”. An empty field takes the list out. */
+@Component({
+  selector: 'z-lengths-field',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [ReactiveFormsModule, Says],
+  template: `<div class="flex min-w-0 flex-col gap-1">
+    <label class="caption" [for]="id()">{{ label() }}</label>
+    <input
+      class="write w-full min-w-0"
+      type="text"
+      autocomplete="off"
+      maxlength="2000"
+      [id]="id()"
+      [attr.data-path]="path()"
+      [attr.placeholder]="placeholder() || null"
+      [attr.aria-invalid]="says() !== ''"
+      [formControl]="control"
+      (change)="take()"
+    />
+    <z-says [text]="says()" />
+  </div>`,
+})
+export class LengthsField {
+  readonly path = input.required<string>();
+  readonly label = input.required<string>();
+  /** How bare numbers are read and the list is shown. */
+  readonly unit = input.required<Unit>();
+  readonly placeholder = input('');
+  private readonly edits = inject(JobEdits);
+  private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  protected readonly control = new FormControl('', { nonNullable: true });
+  protected readonly says = signal('');
+  protected readonly id = computed(() => `lengths-${this.path().replace(/[^A-Za-z0-9]+/g, '-')}`);
+  private readonly kept = computed(() => {
+    const list = (valueAt(this.document(), this.path()) ?? []) as readonly string[];
+    return list.map((each) => this.plain(each)).join('; ');
+  });
+
+  constructor() {
+    effect(() => {
+      const kept = this.kept();
+      untracked(() => this.control.setValue(kept));
+    });
+  }
+
+  protected take(): void {
+    const texts = this.control.value
+      .split(/;|,\s|,$/)
+      .map((each) => each.trim())
+      .filter((each) => each !== '');
+    const lengths: Length[] = [];
+    for (const text of texts) {
+      const read = readLength(text, this.unit());
+      if (!read.ok) return this.says.set(read.says);
+      lengths.push(read.value);
+    }
+    const value = lengths.length === 0 ? undefined : lengths.map((each) => writeExact(each, this.unit()));
+    this.says.set(this.edits.apply(this.label().toLowerCase(), [{ path: this.path(), value }]) ?? '');
+  }
+
+  private plain(written: string): string {
+    const read = readFileLength(written);
+    const exact = read.ok ? writeExact(read.value, this.unit()) : written;
+    return exact.endsWith(` ${this.unit()}`) ? exact.slice(0, -this.unit().length - 1) : exact;
+  }
+}
