@@ -32,6 +32,24 @@ export async function openJob(page: Page, name: string): Promise<void> {
   await page.getByRole('heading', { name: 'Width', exact: true }).waitFor();
 }
 
+/** Goes to a step of the work by its tab. */
+export async function goTo(page: Page, step: string): Promise<void> {
+  const steps = page.getByRole('navigation', { name: 'Steps of the work' });
+  await steps.getByRole('link', { name: new RegExp(`^${step}`) }).click();
+  await page.locator(`z-${step.toLowerCase()}-step`).waitFor();
+}
+
+/** A new job by a way of building, opened at its opening. */
+export async function beginJob(page: Page, way: string, unit: 'Inches' | 'Millimetres' = 'Inches'): Promise<void> {
+  await page.goto('/jobs');
+  await page.getByRole('button', { name: 'New job' }).click();
+  const sheet = page.getByRole('dialog', { name: 'A new job' });
+  await sheet.getByRole('button', { name: unit, exact: true }).click();
+  await sheet.getByRole('button', { name: way, exact: true }).click();
+  await sheet.getByRole('button', { name: 'Begin this job' }).click();
+  await page.getByRole('heading', { name: 'Width', exact: true }).waitFor();
+}
+
 /** Leaves the field that is written in, and waits until the newest edits are on the server. */
 export async function kept(page: Page): Promise<void> {
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());

@@ -65,7 +65,7 @@ test('bad entries in every kind of field: one sentence, nothing lost', async ({ 
 test('by keyboard alone: to a step, into a field, a front chosen, undone', async ({ page }) => {
   await openJob(page, 'Rope bench');
   await page.getByLabel('Depth, reading 1').fill('22 3/4');
-  await page.keyboard.press('Alt+3');
+  await page.keyboard.press('Alt+4');
   await expect(page).toHaveURL(/divide$/);
   await expect(page.getByRole('button', { name: /^Undo/ })).toHaveText('Undo: depth, reading 1');
   await page.getByRole('button', { name: 'Drawer 3', exact: true }).focus();

@@ -1,4 +1,4 @@
-import { expect, figure, kept, openJob, test } from './app';
+import { expect, figure, goTo, kept, openJob, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -140,7 +140,8 @@ test('drawers change places, and one more is put below', async ({ page }) => {
 
 test('a bank beside, a divider between, a line carried across', async ({ page }) => {
   await openJob(page, 'Notions bank');
-  await page.getByRole('button', { name: '+ A bank beside this one' }).click();
+  await goTo(page, 'Case');
+  await page.getByRole('button', { name: /^Another bank in/ }).click();
   await page.getByLabel('Divider between banks').fill('3/4');
   await page.getByLabel('Divider between banks').press('Enter');
   await page.getByText('Openings', { exact: true }).click();
@@ -148,7 +149,7 @@ test('a bank beside, a divider between, a line carried across', async ({ page })
   await page.getByText('Equal', { exact: true }).click();
   const level = (drawer: number) =>
     page.getByRole('slider', { name: `Joint below drawer ${drawer}` }).getAttribute('aria-valuetext');
-  await page.getByRole('button', { name: /, b1$/ }).click();
+  await page.getByRole('button', { name: /, bank b1$/ }).click();
   await expect(page.getByLabel('Name of drawer 3')).toHaveValue('Grommets and dies');
   const line = await level(3);
   await page.getByRole('button', { name: /, bank b2$/ }).click();
@@ -197,7 +198,7 @@ test('a step gone to by its key in mid-drag: what stands beside the drawing goes
   await page.mouse.move(x + width / 4, y + height / 2);
   await page.mouse.down();
   await page.mouse.move(x + width / 4, y + height / 2 + 12, { steps: 4 });
-  await page.keyboard.press('Alt+6');
+  await page.keyboard.press('Alt+7');
   await expect(page.getByRole('tab', { name: 'At the saw' })).toBeVisible();
   await page.mouse.up();
   await page.getByRole('link', { name: /^Divide/ }).click();

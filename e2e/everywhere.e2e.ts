@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, figure, kept, openJob, test } from './app';
+import { expect, figure, goTo, kept, openJob, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -84,13 +84,16 @@ test('a job from each way of building; one duplicated; one dropped as a file, on
   await noFaults(page, 'ways of building');
   await page.getByRole('button', { name: 'Millimetres' }).click();
   await ways.getByRole('button', { name: 'Face frame on wooden runners' }).click();
+  await page.getByRole('button', { name: 'Begin this job' }).click();
   await page.getByRole('heading', { name: 'Width', exact: true }).waitFor();
+  await goTo(page, 'Case');
   await expect(page.getByRole('radio', { name: 'With a face frame' })).toBeChecked();
   await page.getByLabel('Notes').fill('Runners of beech, waxed.');
   await page.getByLabel('Notes').blur();
   await kept(page);
   await page.getByRole('button', { name: 'Duplicate this job' }).click();
   await expect(page.getByLabel('Job name')).toHaveValue('Runner bank, again');
+  await goTo(page, 'Case');
   await expect(page.getByLabel('Notes')).toHaveValue('Runners of beech, waxed.');
   const [download] = await Promise.all([
     page.waitForEvent('download'),

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { expect, figure, kept, openJob, test } from './app';
+import { beginJob, expect, figure, kept, openJob, test } from './app';
 
 test('a job is searched, deleted and brought back', async ({ page }) => {
   await page.goto('/jobs');
@@ -39,10 +39,7 @@ test('a job goes out as a file and comes in as one; a broken file says which fie
 });
 
 test('a new job in millimetres is planned from the first moment', async ({ page }) => {
-  await page.goto('/jobs');
-  await page.getByRole('button', { name: 'New job' }).click();
-  await page.getByRole('button', { name: 'Millimetres' }).click();
-  await page.getByRole('button', { name: 'Overlay fronts on side-mount slides' }).click();
+  await beginJob(page, 'Overlay fronts on side-mount slides', 'Millimetres');
   await expect(page.getByText('These are planned sizes')).toBeVisible();
   await page.getByLabel('Job name').fill('Batten drawers');
   await page.getByLabel('Job name').press('Enter');
@@ -92,7 +89,7 @@ test('every step is free of serious faults of access, light and dim, at three wi
     await page.getByRole('link', { name: 'Notions bank', exact: true }).waitFor();
     await noFaults(page, `jobs ${theme}`);
     await page.getByRole('link', { name: 'Notions bank', exact: true }).click();
-    for (const step of ['Measure', 'Slides', 'Divide', 'Boxes', 'Fronts', 'Cut', 'Fit']) {
+    for (const step of ['Case', 'Measure', 'Slides', 'Divide', 'Boxes', 'Fronts', 'Cut', 'Fit']) {
       await page.getByRole('link', { name: new RegExp(`^${step}`) }).click();
       await page.locator(`z-${step.toLowerCase()}-step`).waitFor();
       await noFaults(page, `${step} ${theme}`);
@@ -100,7 +97,7 @@ test('every step is free of serious faults of access, light and dim, at three wi
   }
   for (const width of [768, 390]) {
     await page.setViewportSize({ width, height: 900 });
-    for (const step of ['Measure', 'Slides', 'Divide', 'Boxes', 'Fronts', 'Cut', 'Fit']) {
+    for (const step of ['Case', 'Measure', 'Slides', 'Divide', 'Boxes', 'Fronts', 'Cut', 'Fit']) {
       await page.getByRole('link', { name: new RegExp(`^${step}`) }).click();
       const over = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

@@ -17,6 +17,8 @@ export default defineConfig({
     'everywhere',
     'jobs',
     'keeping',
+    'every-field',
+    'made',
   ].map((name) => ({
     name,
     testMatch: `${name}.e2e.ts`,

@@ -1,4 +1,4 @@
-import { expect, figure, kept, openJob, test } from './app';
+import { beginJob, expect, figure, kept, openJob, test } from './app';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 
@@ -278,9 +278,7 @@ test('faults, photographs and time: written down, refused with one sentence, fou
   await expect(page.getByText('2 lines, newest first')).toBeVisible();
   await expect(page.getByRole('link', { name: 'Rope bench' }).first()).toBeVisible();
   // A new job starts from the habit.
-  await page.goto('/jobs');
-  await page.getByRole('button', { name: 'New job' }).click();
-  await page.getByRole('list', { name: 'Ways of building' }).getByRole('button').first().click();
+  await beginJob(page, 'Overlay fronts on side-mount slides');
   await page.getByRole('link', { name: /^Fronts/ }).click();
   await expect(page.locator('[data-path$=".front.gap"]')).toHaveValue('3.4 mm');
 });

@@ -114,6 +114,10 @@ describe('the published schema', () => {
       'a reading at both ends',
       { path: `${BANK}.opening.width`, value: [{ length: '24 in', place: ['top', 'bottom'] }] },
     ],
+    [
+      'a place in a list of lengths',
+      { path: 'slides', value: [{ id: 'own', like: 'side-light', lengths: { mm: { list: [{ length: '400 mm' }] } } }] },
+    ],
     ['a reading nowhere', { path: `${BANK}.opening.width`, value: [{ length: '24 in', place: [] }] }],
     ['a place without its length', { path: `${BANK}.opening.width`, value: [{ place: ['top'] }] }],
     ['three pulls', { path: `${BANK}.front.pull`, value: { school: 'centre', purchase: '8 mm', count: 3 } }],

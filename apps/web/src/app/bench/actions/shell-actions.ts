@@ -12,6 +12,7 @@ import { ThemeChoice } from '../../shell/theme';
 import { JobActions } from '../../store/job/job.actions';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
+import { unitPatches } from '../../store/job/unit-patches';
 import { selectPlan, selectRedoName, selectUndoName } from '../../store/job/job.selectors';
 import { selectBank, SessionActions } from '../../store/session/session';
 import { BothUnits } from '../../ui/both-units';
@@ -173,13 +174,10 @@ export class ShellActions {
     }));
   }
 
-  /** A finest step of the other unit would not serve. */
   turnUnit(unit: 'in' | 'mm'): void {
+    const document = this.document();
     const name = unit === 'in' ? 'lengths in: inches' : 'lengths in: millimetres';
-    this.edits.apply(name, [
-      { path: 'unit', value: unit },
-      { path: 'step', value: undefined },
-    ]);
+    if (document) this.edits.apply(name, unitPatches(document, unit));
   }
 
   /** Another job with everything this one has; it opens when the server has it. */

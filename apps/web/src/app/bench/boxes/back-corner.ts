@@ -34,7 +34,7 @@ export class BackCorner {
   /** What stands first, where the back has none of its own. */
   readonly like = input.required<string>();
   /** Its joint, where it has one. */
-  readonly joint = input.required<Joint | undefined>();
+  readonly joint = input.required<Joint | null | undefined>();
   /** Whose it is, for undo: “ of drawer 2”. */
   readonly of = input('');
   private readonly edits = inject(JobEdits);
@@ -44,7 +44,7 @@ export class BackCorner {
   ]);
   protected readonly deep = computed(() => {
     const joint = this.joint();
-    return joint !== undefined && hasDepth(joint);
+    return joint ? hasDepth(joint) : false;
   });
 
   /** A joint that has a depth gets one to begin with; another has none. */

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { Store } from '@ngrx/store';
 import type { Patch } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
+import { unitPatches } from '../../store/job/unit-patches';
 import { Choice } from '../../ui/choice';
 import { Pick } from '../../ui/pick';
 import { TextField } from '../../ui/text-field';
@@ -24,7 +25,7 @@ const STEPS = {
       <button type="button" class="press" (click)="actions.duplicate()">Duplicate this job</button>
       <button type="button" class="press" (click)="actions.download()">Download its file</button>
     </div>
-    <z-choice path="unit" label="Lengths in" [options]="units" [along]="forgetStep" />
+    <z-choice path="unit" label="Lengths in" [options]="units" [along]="alongUnit" />
     <z-pick path="step" label="Shown to the nearest" [options]="steps()" [fallback]="usual()" />
     <z-text-field
       class="col-span-full"
@@ -51,6 +52,8 @@ export class JobDetails {
     const all = own === undefined || usual.includes(own) ? usual : [...usual, own];
     return all.map((value) => ({ value, label: value }));
   });
-  /** A step of the other unit would not serve. */
-  protected readonly forgetStep = (): readonly Patch[] => [{ path: 'step', value: undefined }];
+  protected readonly alongUnit = (unit: string): readonly Patch[] => {
+    const document = this.document();
+    return document ? unitPatches(document, unit === 'in' ? 'in' : 'mm') : [];
+  };
 }

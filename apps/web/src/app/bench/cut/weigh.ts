@@ -29,6 +29,7 @@ const WORDS: readonly (readonly [number, string])[] = [
       max="3"
       step="0.1"
       [value]="value()"
+      [attr.data-path]="path()"
       [attr.aria-valuetext]="word()"
       (change)="take($event)"
     />

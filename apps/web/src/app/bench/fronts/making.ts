@@ -43,6 +43,7 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
               class="press"
               [class.press-main]="isBanded(edge)"
               [attr.aria-pressed]="isBanded(edge)"
+              [attr.data-path]="path() + '.band.edges'"
               (click)="turn(edge)"
             >
               {{ edge }}

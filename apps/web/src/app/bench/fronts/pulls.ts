@@ -29,6 +29,7 @@ const SCHOOLS = [
           class="press"
           [class.press-main]="option.value === school()"
           [attr.aria-pressed]="option.value === school()"
+          [attr.data-path]="path() + '.school'"
           (click)="choose(option.value, option.label)"
         >
           {{ option.label }}

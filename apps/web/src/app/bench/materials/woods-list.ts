@@ -6,7 +6,7 @@ import { SPECIES } from '@zabble/core';
   selector: 'z-woods-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `<details>
-    <summary class="flex min-h-11 items-center font-medium">All woods, and how they move</summary>
+    <summary class="py-2.5 font-medium">All woods, and how they move</summary>
     <div class="max-h-72 overflow-y-auto" tabindex="0" role="group" aria-label="All woods">
       <table class="w-full border-collapse text-sm">
         <thead class="caption text-right">

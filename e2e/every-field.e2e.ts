@@ -1,0 +1,300 @@
+import { readFileSync } from 'node:fs';
+import type { Locator, Page } from '@playwright/test';
+import { expect, goTo, kept, test } from './app';
+import { schemaFields } from './schema-fields';
+
+/** Fields no screen sets, and why. */
+const EXCEPT: readonly (readonly [field: RegExp, why: string])[] = [
+  [/^(format|version)$/, 'says what the file is'],
+  [/(^|\.|\])id$/, 'given by Zabble where a thing is made'],
+  [/\.(at|by)$/, 'the moment and the person of a deed, written with it'],
+  [/^log\[\]/, 'written by what is done at the case, never set: see record.e2e'],
+  [/\.opening\.height\[\]\.drawer$/, 'a tape laid upright has no drawer’s level'],
+  [/\.aside\./, 'the readings of the other basis, set aside by turning it: see below'],
+];
+
+type Job = Readonly<Record<string, unknown>>;
+
+/** One screen of the job: how it is come to. What it shows that can be written is written. */
+interface Screen {
+  readonly name: string;
+  readonly open: (page: Page) => Promise<void>;
+  /** What would take the others of this screen away: it is written on another. */
+  readonly but?: RegExp;
+}
+
+const bank = async (page: Page, name: string): Promise<void> => {
+  await page.getByRole('group', { name: 'Banks of this job' }).getByRole('button', { name }).click();
+};
+const step =
+  (name: string, bankName = 'Left', then?: (page: Page) => Promise<void>) =>
+  async (page: Page): Promise<void> => {
+    await goTo(page, name);
+    await bank(page, bankName);
+    await then?.(page);
+  };
+const tab =
+  (name: string) =>
+  async (page: Page): Promise<void> =>
+    page.getByRole('tab', { name, exact: true }).click();
+const material =
+  (name: string) =>
+  async (page: Page): Promise<void> => {
+    await goTo(page, 'Measure');
+    await page.keyboard.press('m');
+    await page.getByRole('dialog').getByRole('button', { name }).click();
+  };
+const drawer =
+  (place: number) =>
+  async (page: Page): Promise<void> => {
+    await page.getByRole('button', { name: new RegExp(`^Drawer ${place}(,|$)`) }).click();
+  };
+
+const SCREENS: readonly Screen[] = [
+  { name: 'Case', open: step('Case'), but: /^(unit|step)$/ },
+  { name: 'a sheet material', open: material('9 mm ply') },
+  { name: 'boards', open: material('Ash boards') },
+  { name: 'Measure', open: step('Measure') },
+  { name: 'Slides', open: step('Slides'), but: /slide\.(family|lengths?)$/ },
+  { name: 'lengths of slides', open: step('Slides', 'bank b3'), but: /slide\.(family|lengths)$/ },
+  { name: 'lists of slides', open: step('Slides', 'bank b3'), but: /slide\.family$/ },
+  { name: 'other slides', open: step('Slides', 'bank b2') },
+  { name: 'Divide by a step', open: step('Divide', 'Left', drawer(1)), but: /scheme$/ },
+  { name: 'Divide by a ratio', open: step('Divide', 'bank b2'), but: /scheme$/ },
+  { name: 'Divide by contents', open: step('Divide', 'bank b3', drawer(1)), but: /\.line$|scheme$|sameAs$/ },
+  { name: 'Boxes', open: step('Boxes', 'Left', drawer(1)), but: /joint$|bottomFit$|front\.material$/ },
+  { name: 'other boxes', open: step('Boxes', 'bank b3', drawer(1)) },
+  { name: 'Fronts framed', open: step('Fronts'), but: /school$|front\.material$/ },
+  { name: 'Fronts banded', open: step('Fronts', 'bank b2'), but: /school$/ },
+  { name: 'other fronts', open: step('Fronts', 'bank b3') },
+  { name: 'a scheme', open: step('Divide', 'bank b2') },
+  { name: 'Cut, sheets', open: step('Cut', 'Left', tab('Sheets')) },
+  { name: 'Cut, files', open: step('Cut', 'Left', tab('Files')) },
+  { name: 'Fit, fronts', open: step('Fit', 'Left', tab('Fronts')) },
+  { name: 'the unit', open: step('Case'), but: /^step$/ },
+  { name: 'the step', open: step('Case') },
+];
+
+/** What buttons and lists of their own set, one deed each. */
+const DEEDS: readonly { readonly fields: readonly string[]; readonly does: (page: Page) => Promise<void> }[] = [
+  {
+    fields: ['cases[].banks[].opening.width[].drawer'],
+    does: async (page) => {
+      await step('Measure')(page);
+      await page.getByLabel('level of width reading 1').selectOption('drawer 2');
+    },
+  },
+  {
+    fields: ['cases[].banks[].opening.width[].place[]'],
+    does: async (page) => {
+      await step('Measure')(page);
+      await page.getByLabel('edge of width reading 2').selectOption('front');
+    },
+  },
+  {
+    fields: ['cases[].banks[].opening.depth[].drawer'],
+    does: async (page) => {
+      await step('Measure')(page);
+      await page.getByLabel('level of depth reading 1').selectOption('drawer 2');
+    },
+  },
+  {
+    fields: ['cases[].banks[].opening.height[].length', 'cases[].banks[].opening.height[].place[]'],
+    does: async (page) => {
+      await step('Measure', 'bank b3')(page);
+      await page.getByLabel('side of height reading 1').selectOption('left');
+    },
+  },
+  {
+    fields: ['cases[].banks[].opening.depth[].length', 'cases[].banks[].opening.depth[].place[]'],
+    does: async (page) => {
+      await step('Measure', 'bank b3')(page);
+      await page.getByLabel('level of depth reading 1').selectOption('top');
+    },
+  },
+  {
+    fields: ['cases[].banks[].drawers[].line.y'],
+    does: async (page) => {
+      await step('Divide', 'bank b2', drawer(1))(page);
+      await page.getByLabel('Lower edge level with').selectOption('a height above the floor');
+    },
+  },
+  {
+    fields: ['cases[].banks[].drawers[].line.bank', 'cases[].banks[].drawers[].line.drawer'],
+    does: async (page) => {
+      await step('Divide', 'bank b3', drawer(1))(page);
+      await page.getByLabel('Lower edge level with').selectOption('bank b2, drawer 1');
+    },
+  },
+  {
+    fields: ['cases[].banks[].division.makeup.drawer'],
+    does: async (page) => {
+      await step('Divide', 'bank b2')(page);
+      await page.getByLabel('The odd rest goes to').selectOption('drawer 1');
+    },
+  },
+  {
+    fields: ['cases[].banks[].drawers[].height'],
+    does: async (page) => {
+      await step('Divide')(page);
+      await page.getByRole('button', { name: 'Lock drawer 2' }).click();
+    },
+  },
+  {
+    fields: ['cutting.released[].part', 'cutting.released[].reason'],
+    does: async (page) => {
+      await step('Measure')(page);
+      await page.getByText('As built', { exact: true }).click();
+      await step('Cut', 'Left', tab('At the saw'))(page);
+      await page.getByRole('button', { name: 'What they will be' }).first().click();
+      await page
+        .getByRole('region', { name: 'Held' })
+        .getByRole('listitem')
+        .getByRole('button', { name: /^\d/ })
+        .first()
+        .click();
+      await page.getByLabel('Why it may be cut before its turn').fill('a trial');
+      await page.getByRole('button', { name: 'Release by hand' }).click();
+    },
+  },
+  {
+    fields: ['cutting.cut[].part', 'cutting.cut[].length', 'cutting.cut[].width', 'cutting.cut[].wrong'],
+    does: async (page) => {
+      await page.getByLabel('What came out wrong, if anything').fill('a chip');
+      await page.getByRole('button', { name: 'Write it down' }).click();
+    },
+  },
+];
+
+test('every field of the job file is set on a screen', async ({ page, zabble }) => {
+  test.setTimeout(180_000);
+  page.setDefaultTimeout(10_000);
+  const amiss: string[] = [];
+  page.on('console', (message) => message.type() === 'error' && amiss.push(message.text()));
+  const wanted = [...schemaFields()].filter((field) => !EXCEPT.some(([except]) => except.test(field)));
+  expect(wanted.length).toBeGreaterThan(180);
+  const text = readFileSync(new URL('every-field.json', import.meta.url), 'utf8');
+  const made = await page.request.post(`${zabble.url}/api/jobs/import`, { data: JSON.parse(text) as Job });
+  const { id } = (await made.json()) as { id: string };
+  const stored = async (): Promise<Job> => {
+    await kept(page);
+    const answer = await page.request.get(`${zabble.url}/api/jobs/${id}`);
+    return ((await answer.json()) as { document: Job }).document;
+  };
+  await page.goto(`/jobs/${id}/case`);
+  const set = new Set<string>();
+  let before = await stored();
+  for (const screen of SCREENS) {
+    await screen.open(page);
+    const left = new Set(wanted.filter((field) => !set.has(field)));
+    const written = await writeAll(page, left, screen.but);
+    await page.keyboard.press('Escape');
+    const after = await stored();
+    for (const path of written)
+      if (JSON.stringify(at(before, path)) !== JSON.stringify(at(after, path)))
+        for (const field of fieldsOf(path)) set.add(field);
+    before = after;
+  }
+  for (const { fields, does } of DEEDS) {
+    await does(page);
+    const after = await stored();
+    for (const field of fields)
+      if (JSON.stringify(all(before, field)) !== JSON.stringify(all(after, field))) set.add(field);
+    before = after;
+  }
+  expect(wanted.filter((field) => !set.has(field))).toEqual([]);
+  expect(amiss).toEqual([]);
+  // What is set aside by turning the basis.
+  await step('Measure')(page);
+  await page.getByText('Planned', { exact: true }).click();
+  expect(all(await stored(), 'cases[].banks[].aside').length).toBeGreaterThan(0);
+});
+
+/** Writes something else into every control of the screen whose field is wanted; answers the paths it wrote to. */
+async function writeAll(page: Page, wanted: ReadonlySet<string>, but = /^$/): Promise<readonly string[]> {
+  const done: string[] = [];
+  const fields = new Set<string>();
+  const over = page.getByRole('dialog');
+  const screen = (await over.count()) > 0 ? over : page.locator('z-bench-page');
+  for (let round = 0; round < 120; round += 1) {
+    const paths = await screen
+      .locator('[data-path]:visible')
+      .evaluateAll((found) => found.map((each) => each.getAttribute('data-path') ?? ''));
+    const path = paths.find(
+      (each) => !but.test(each) && fieldsOf(each).some((field) => wanted.has(field) && !fields.has(field)),
+    );
+    if (path === undefined) return done;
+    for (const field of fieldsOf(path)) fields.add(field);
+    done.push(path);
+    await write(screen, path);
+  }
+  return done;
+}
+
+/** Something else than stands there, that the field can hold. */
+async function write(screen: Locator, path: string): Promise<void> {
+  const one = screen.locator(`[data-path="${path}"]:visible`).first();
+  const kind = await one.evaluate((each) => `${each.tagName} ${each.getAttribute('type') ?? ''}`.toLowerCase().trim());
+  if (kind === 'select') return chooseOther(one);
+  if (kind === 'input radio') return screen.locator(`label:has([data-path="${path}"]:not(:checked))`).first().click();
+  if (kind === 'input checkbox') return one.click();
+  if (kind === 'input range') return one.press('ArrowRight');
+  if (kind === 'button button') {
+    // Of several the one that is not pressed; one alone is turned.
+    const unpressed = screen.locator(`button[data-path="${path}"][aria-pressed="false"]`);
+    return ((await unpressed.count()) > 0 ? unpressed.first() : one).click();
+  }
+  await one.fill(other(path, await one.inputValue()));
+  await one.press('Tab');
+}
+
+async function chooseOther(list: Locator): Promise<void> {
+  const values = await list
+    .locator('option')
+    .evaluateAll((found) => found.map((each) => (each as HTMLOptionElement).value));
+  const now = await list.inputValue();
+  const value = values.filter((each) => each !== now && each !== '\n' && each !== '').at(-1);
+  if (value !== undefined) await list.selectOption(value);
+}
+
+const NUMBER = /_kg$|_kg_m3|_gpa|_c$|humidity|price|extension|stages|ratio|count|share$/;
+
+function other(path: string, now: string): string {
+  if (path.endsWith('species')) return 'Oak, white';
+  if (/ratio|extension/.test(path)) return '1.3';
+  if (path.endsWith('stages')) return '3';
+  if (path.endsWith('density_kg_m3')) return '700';
+  if (path.endsWith('.most')) return '20';
+  if (NUMBER.test(path)) return now === '' ? '7' : String(Number(now) + 1);
+  if (/\.list$/.test(path)) return '12; 14; 16; 18';
+  if (/(^|\.)(name|customer|notes)$/.test(path)) return `${now} x`;
+  // Short sums are lengths too: a sixty-fourth more than stands there.
+  return now === '' ? '1/2' : `${now} + 1/64`;
+}
+
+/** The fields of the schema that a path may stand for: of a list, its entries. */
+function fieldsOf(path: string): readonly string[] {
+  const field = path.replace(/\[\d+\]/g, '[]');
+  return [field, `${field}[]`];
+}
+
+function at(job: Job, path: string): unknown {
+  return [...path.matchAll(/[A-Za-z_]\w*|\d+/g)].reduce<unknown>(
+    (value, [name]) => (value as Readonly<Record<string, unknown>> | undefined)?.[name],
+    job,
+  );
+}
+
+/** All that stands at a field, wherever it does. */
+function all(job: unknown, field: string): readonly unknown[] {
+  const steps = [...field.matchAll(/[A-Za-z_]\w*|\[\]/g)].map(([name]) => name);
+  return steps.reduce<readonly unknown[]>(
+    (values, name) =>
+      values.flatMap((value) => {
+        if (name === '[]') return Array.isArray(value) ? (value as readonly unknown[]) : [];
+        const inside = (value as Readonly<Record<string, unknown>> | undefined)?.[name];
+        return inside === undefined ? [] : [inside];
+      }),
+    [job],
+  );
+}
