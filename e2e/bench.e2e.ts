@@ -1,4 +1,4 @@
-import { expect, figure, kept, openJob, test } from './app';
+import { expect, figure, goTo, kept, openJob, test } from './app';
 
 test('slide, corner and bottom chosen: widths, lengths and parts follow, what they need comes with them', async ({
   page,
@@ -84,7 +84,7 @@ test('by keyboard alone: to a step, into a field, a front chosen, undone', async
 
 test('a job of two banks: each has its own face, and the cut list holds both', async ({ page }) => {
   await openJob(page, 'Rope bench');
-  await page.getByRole('button', { name: 'Bench, right' }).click();
+  await page.getByRole('button', { name: 'Bench, bank right' }).click();
   await expect.poll(() => figure(page, 'Width that governs')).toBe('30');
   await page.getByRole('link', { name: /^Cut/ }).click();
   const held = page.getByRole('region', { name: 'Held' });
@@ -96,7 +96,9 @@ test('a job of two banks: each has its own face, and the cut list holds both', a
 
 test('another unit: the same lengths, written in it', async ({ page }) => {
   await openJob(page, 'Rope bench');
+  await goTo(page, 'Case');
   await page.getByText('Millimetres', { exact: true }).click();
+  await goTo(page, 'Measure');
   await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 457.0');
   await expect(page.getByLabel('Width, reading 1')).toHaveValue('457.2');
   await page.getByRole('button', { name: /^Undo/ }).click();

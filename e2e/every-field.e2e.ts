@@ -24,7 +24,9 @@ interface Screen {
 }
 
 const bank = async (page: Page, name: string): Promise<void> => {
-  await page.getByRole('group', { name: 'Banks of this job' }).getByRole('button', { name }).click();
+  const button = page.getByRole('group', { name: 'Banks of this job' }).getByRole('button', { name });
+  await button.click();
+  await expect(button).toHaveAttribute('aria-pressed', 'true');
 };
 const step =
   (name: string, bankName = 'Left', then?: (page: Page) => Promise<void>) =>
@@ -35,14 +37,19 @@ const step =
   };
 const tab =
   (name: string) =>
-  async (page: Page): Promise<void> =>
-    page.getByRole('tab', { name, exact: true }).click();
+  async (page: Page): Promise<void> => {
+    const one = page.getByRole('tab', { name, exact: true });
+    await one.click();
+    await expect(one).toHaveAttribute('aria-selected', 'true');
+  };
 const material =
   (name: string) =>
   async (page: Page): Promise<void> => {
     await goTo(page, 'Measure');
     await page.keyboard.press('m');
-    await page.getByRole('dialog').getByRole('button', { name }).click();
+    const sheet = page.getByRole('dialog');
+    await sheet.getByRole('button', { name, exact: true }).click();
+    await sheet.getByRole('region', { name, exact: true }).waitFor();
   };
 const drawer =
   (place: number) =>

@@ -11,6 +11,7 @@ test('all findings in one list, worst first; a remedy shows what it would change
   await openJob(page, 'Rope bench');
   await page.keyboard.press('f');
   const board = page.getByRole('dialog', { name: 'All findings' });
+  await board.locator('z-finding-card').first().waitFor();
   const words = await board.locator('z-finding-card strong').allInnerTexts();
   const rank = words.map((word) => ['Stop', 'Check', 'Note'].indexOf(word));
   expect(rank).toEqual([...rank].sort());
@@ -59,6 +60,55 @@ test('any action is found by its words and done from the keys', async ({ page })
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys of the bench' })).toContainText('Find an action');
   await noFaults(page, 'keys');
+});
+
+test('actions are found by the words builders type', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.keyboard.press('a');
+  const search = page.getByRole('combobox', { name: 'What do you want to do?' });
+  const list = page.getByRole('listbox', { name: 'Actions' });
+  for (const [words, action] of [
+    ['print', 'Print the cut list'],
+    ['pdf', 'Print labels'],
+    ['label', 'Print labels'],
+    ['cut list', 'Print the cut list'],
+    ['material', 'Materials of this job'],
+    ['plywood', 'Materials of this job'],
+    ['price', 'Materials of this job'],
+    ['rename', 'Rename this job'],
+    ['export', 'Download the job file'],
+    ['save', 'Download the job file'],
+    ['delete', 'Delete this job'],
+    ['help', 'Keys of the bench'],
+    ['customer', 'Go to Case'],
+    ['handle', 'Go to Fronts'],
+    ['joint', 'Go to Boxes'],
+    ['stock', 'Cut: rack'],
+    ['csv', 'Cut: files'],
+    ['lumber', 'Cut: boards'],
+    ['photo', 'Fit: record'],
+    ['case', 'Another case'],
+  ] as const) {
+    await search.fill(words);
+    await expect(list.getByRole('option').filter({ hasText: action }).first(), words).toBeVisible();
+  }
+  await search.fill('print cut list');
+  const [paper] = await Promise.all([page.waitForEvent('download'), search.press('Enter')]);
+  expect(paper.suggestedFilename()).toBe('cut-list.pdf');
+  await page.keyboard.press('a');
+  await search.fill('rename');
+  await search.press('Enter');
+  await expect(page.getByLabel('Job name')).toBeFocused();
+});
+
+test('a job is deleted from its bench, and brought back from the list', async ({ page }) => {
+  await openJob(page, 'Flag chest');
+  await page.keyboard.press('a');
+  await page.getByRole('combobox', { name: 'What do you want to do?' }).fill('delete');
+  await page.getByRole('combobox', { name: 'What do you want to do?' }).press('Enter');
+  await expect(page.getByRole('status')).toContainText('Flag chest is deleted.');
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByRole('link', { name: 'Flag chest', exact: true })).toBeVisible();
 });
 
 test('units switched at any time, both shown when asked', async ({ page }) => {

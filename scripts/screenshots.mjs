@@ -6,14 +6,14 @@ import { main, say } from './lib/say.mjs';
 /** One picture of each main view, from the demo data alone. */
 const VIEWS = [
   { name: 'jobs' },
+  { name: 'new-job', begin: 'Face frame on wooden runners' },
+  { name: 'case', job: 'Rope bench', step: 'case' },
+  { name: 'materials', job: 'Flag chest', step: 'measure', key: 'm', press: ['Black cherry, 20 mm'] },
   { name: 'measure', job: 'Notions bank', step: 'measure', ask: 'Width that governs' },
   { name: 'divide', job: 'Notions bank', step: 'divide', ask: 'Front height of drawer 6' },
   { name: 'boxes', job: 'Notions bank', step: 'boxes', ask: 'Width of box 2' },
   { name: 'slides', job: 'Notions bank', step: 'slides', to: 'z-slide-compare' },
-  { name: 'alternatives', job: 'Notions bank', step: 'divide', press: ['Other ways to divide it'], to: 'z-other-ways' },
-  { name: 'section', job: 'Flag chest', step: 'boxes', to: 'z-section-drawing' },
   { name: 'fronts', job: 'Flag chest', step: 'fronts', press: ['From the top edge'], to: 'z-pulls' },
-  { name: 'opening', job: 'Flag chest', step: 'measure', laser: 3, to: 'z-opening-drawing' },
   { name: 'findings', job: 'Rope bench', step: 'boxes', key: 'f', press: ['Make the bottom of 12 mm birch plywood'] },
   { name: 'actions', job: 'Notions bank', step: 'divide', key: 'a', write: 'drawer 3' },
   { name: 'conflict', job: 'Rope bench', step: 'measure', elsewhere: true },
@@ -63,6 +63,7 @@ async function picture(
     settle,
     rack,
     record,
+    begin,
     keys = [],
     ...look
   },
@@ -79,6 +80,7 @@ async function picture(
     await page.getByRole('link', { name: new RegExp(`^${step}`, 'i') }).click();
     await page.locator(`z-${step}-step`).waitFor();
   }
+  if (begin) await begun(page, begin);
   if (rack) await stocked(page);
   if (tab) await page.getByRole('tab', { name: tab }).click();
   if (settle) await page.waitForTimeout(1500);
@@ -106,6 +108,17 @@ async function picture(
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
   await context.close();
   say(`docs/screenshots/${name}.png`);
+}
+
+/** A new job half said: its way of building chosen, its opening written. */
+async function begun(page, way) {
+  await page.getByRole('button', { name: 'New job' }).click();
+  const sheet = page.getByRole('dialog', { name: 'A new job' });
+  await sheet.getByRole('textbox', { name: 'Name of the job' }).fill('Flare locker');
+  await sheet.getByRole('textbox', { name: 'Customer' }).fill('The harbour (made up)');
+  await sheet.getByRole('textbox', { name: 'Opening wide' }).fill('26 3/8');
+  await sheet.getByRole('textbox', { name: 'Drawers' }).fill('4');
+  await sheet.getByRole('button', { name: way, exact: true }).click();
 }
 
 /** Boxes as they came out of an invented month, and a few faults: the record of all jobs with its lessons. */

@@ -28,19 +28,53 @@ export const WHEN: Readonly<Record<Release, { readonly printed: string; readonly
 };
 
 /** A part in a few words: `3 side 1`, with the bank (and case) before it where the job has several. */
-export function partTitle({ cases }: Plan, { name, use, called }: CutPart): string {
+export function partTitle(plan: Plan, { name, use, called }: CutPart): string {
   const number = /\s\d+$/.exec(name)?.[0] ?? '';
   if (use.role === 'extra') return `${called ?? PART_WORDS.extra.one}${number}`;
+  return [...bankWords(plan, use.path), use.place + 1, `${PART_WORDS[use.role].one}${number}`].join(' ');
+}
+
+/** Longer names are cut short where they only tell parts apart. */
+const SHORT = 18;
+
+/** What tells the bank at `path` from the others of the job: its case where there are several, and its name or its id. */
+export function bankWords({ cases }: Pick<Plan, 'cases'>, path: string): readonly string[] {
+  const owner = cases.find(({ banks }) => banks.some((bank) => bank.path === path));
+  const bank = owner?.banks.find((each) => each.path === path);
   const banks = cases.reduce((sum, each) => sum + each.banks.length, 0);
-  const before = [...(cases.length > 1 ? [use.case] : []), ...(banks > 1 ? [use.bank] : [])];
-  return [...before, use.place + 1, `${PART_WORDS[use.role].one}${number}`].join(' ');
+  if (!owner || !bank || banks < 2) return [];
+  const alone = owner.banks.length === 1 && cases.length > 1;
+  return [
+    ...(cases.length > 1 ? [telling(owner, cases)] : []),
+    ...(alone
+      ? []
+      : [
+          telling(
+            { id: bank.id, name: bank.bank.name },
+            owner.banks.map((each) => each.bank),
+          ),
+        ]),
+  ];
+}
+
+/** A name cut short where it is long; the id where there is none, or where two would be called alike. */
+function telling(one: Called, all: readonly Called[]): string {
+  const short = ({ id, name = '' }: Called): string =>
+    name.trim() === '' ? id : name.length > SHORT ? `${name.slice(0, SHORT - 1)}…` : name;
+  const alike = all.filter((each) => short(each) === short(one)).length > 1;
+  return alike ? one.id : short(one);
+}
+
+interface Called {
+  readonly id: string;
+  readonly name?: string | undefined;
 }
 
 /** What a drawer is called: its number, its name where it has one, and its bank where there are several. */
-export function drawerTitle({ cases }: Plan, { use }: CutPart): string {
+export function drawerTitle({ cases }: Pick<Plan, 'cases'>, { use }: CutPart): string {
   const bank = cases.flatMap(({ banks }) => banks).find(({ path }) => path === use.path);
   if (!bank) return '';
-  const several = cases.reduce((sum, each) => sum + each.banks.length, 0) > 1;
+  const words = bankWords({ cases }, use.path).join(' ');
   const name = bank.drawers[use.place]?.name;
-  return `${several ? `Bank ${use.bank}, drawer` : 'Drawer'} ${use.place + 1}${name ? `, ${name}` : ''}`;
+  return `${words === '' ? 'Drawer' : `${words}, drawer`} ${use.place + 1}${name ? `, ${name}` : ''}`;
 }

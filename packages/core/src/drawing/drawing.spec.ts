@@ -174,7 +174,15 @@ describe('the corner of a drawer from above', () => {
   });
 
   it('has the frame before the case, the build-out behind it, an inset front in the opening', () => {
-    const inset = { mount: 'inset', top: '2 mm', bottom: '2 mm', left: '2 mm', right: '2 mm', gap: '2 mm', material: 'front' };
+    const inset = {
+      mount: 'inset',
+      top: '2 mm',
+      bottom: '2 mm',
+      left: '2 mm',
+      right: '2 mm',
+      gap: '2 mm',
+      material: 'front',
+    };
     const shapes = boxesOf(
       'face-frame',
       { path: 'BANK.front', value: inset },

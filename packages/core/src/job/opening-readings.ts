@@ -1,5 +1,4 @@
 import type { Length } from '../length';
-import type { Bank } from './types';
 
 /** Where in an opening a reading is taken. */
 export const READING_PLACES = ['top', 'middle', 'bottom', 'front', 'back', 'left', 'right'] as const;
@@ -50,8 +49,14 @@ export function readingPlace(reading: unknown, drawers: readonly { readonly id: 
   );
 }
 
+/** A bank, as far as its readings go. */
+interface Read {
+  readonly opening: Readonly<Record<OpeningSize, readonly unknown[]>>;
+  readonly drawers: readonly { readonly id: string }[];
+}
+
 /** The same within a sentence: “at the top, back”, “at drawer 2, front”; “at reading 2” where nobody said. */
-export function atReading(bank: Pick<Bank, 'opening' | 'drawers'>, size: OpeningSize, index: number): string {
+export function atReading(bank: Read, size: OpeningSize, index: number): string {
   const place = readingPlace(bank.opening[size][index], bank.drawers);
   if (place === '') return `at reading ${index + 1}`;
   return place.startsWith('drawer') ? `at ${place}` : `at the ${place}`;

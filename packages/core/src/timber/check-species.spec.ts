@@ -1,7 +1,4 @@
-import { sample } from '../job/sample.spec-data';
-import { patched } from '../job';
-import { readJobDocument } from '../plan';
-import { nearestSpecies, readShopMaterial, SPECIES } from '.';
+import { nearestSpecies, readShopMaterial } from '.';
 
 describe('a species nobody knows', () => {
   it.each([
@@ -14,19 +11,6 @@ describe('a species nobody knows', () => {
     ['beach', 'Beech, American'],
   ])('%s is answered with %s first', (written, name) => {
     expect(nearestSpecies(written)[0]?.name).toBe(name);
-  });
-
-  it('is refused in a file with its path and the nearest names', () => {
-    const path = 'materials[2].species';
-    const reading = readJobDocument(patched(sample, [{ path, value: 'cherri' }]));
-    expect(reading).toMatchObject({ ok: false, errors: [{ path }] });
-    if (!reading.ok)
-      expect(reading.errors[0]?.says).toMatch(/^read "cherri": no wood .* Cherry, black \("cherry-black"\)/);
-  });
-
-  it.each(SPECIES.map(({ id, name }) => [id, name]))('%s is taken by its id and its name', (id, name) => {
-    for (const value of [id, name])
-      expect(readJobDocument(patched(sample, [{ path: 'materials[0].species', value }])).ok).toBe(true);
   });
 
   it('is refused in the shop’s list too', () => {

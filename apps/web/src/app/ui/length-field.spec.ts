@@ -63,6 +63,16 @@ describe('a length field', () => {
     expect([input().value, input().getAttribute('aria-invalid')]).toEqual(['24', 'false']);
   });
 
+  it('leaves what it can’t read as typed while another field changes the job', async () => {
+    await write('24 x');
+    input().dispatchEvent(new Event('blur'));
+    const document = { ...newJob('in'), name: 'Another name' };
+    store.dispatch(JobActions.edited({ name: 'job name', document }));
+    await fixture.whenStable();
+    expect([kept(), input().value]).toEqual(['24 in', '24 x']);
+    expect(text()).toContain('Read "24 x"');
+  });
+
   it('follows an undo', async () => {
     await write('25');
     input().dispatchEvent(new Event('blur'));

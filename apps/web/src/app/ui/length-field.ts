@@ -62,6 +62,8 @@ export class LengthField implements OnDestroy {
     const read = typeof written === 'string' ? readFileLength(written) : undefined;
     return read?.ok ? read.value : undefined;
   });
+  /** How bare numbers are read and kept ones are told; another edit of the job leaves what is written here alone. */
+  private readonly unit = computed(() => this.showing()?.unit);
   /** What was read, where it isn't what stands in the field. */
   protected readonly echo = computed((): Length | undefined => {
     const showing = this.showing();
@@ -75,7 +77,7 @@ export class LengthField implements OnDestroy {
     this.control.valueChanges.pipe(takeUntilDestroyed()).subscribe((text) => this.typed(text));
     effect(() => {
       const kept = this.kept();
-      this.showing();
+      this.unit();
       untracked(() => {
         if (this.sitting() === 0) this.settle(kept);
       });

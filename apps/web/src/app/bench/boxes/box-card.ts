@@ -64,11 +64,11 @@ export class BoxCard {
   protected readonly lengths = computed(() => {
     const fit = BOTTOMS[this.settings().box.bottomFit];
     return [
-      ...(fit.onOutside ? [] : [{ path: 'groove.depth', label: 'Groove deep' }]),
-      ...(fit.raised ? [{ path: 'groove.offset', label: 'Groove up' }] : []),
-      ...(fit.onOutside ? [] : [{ path: 'play', label: 'Play' }]),
-      { path: 'ease', label: 'Ease of the width' },
-      { path: 'heightStep', label: 'Height in steps of' },
+      ...(fit.onOutside ? [] : [{ path: 'groove.depth', label: 'Its groove, deep' }]),
+      ...(fit.raised ? [{ path: 'groove.offset', label: 'Its groove, up' }] : []),
+      ...(fit.onOutside ? [] : [{ path: 'play', label: 'Its play' }]),
+      { path: 'ease', label: 'Its ease' },
+      { path: 'heightStep', label: 'Its height in steps of' },
     ];
   });
 

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { bankTitle, type BankPlan, type CasePlan } from '@zabble/core';
+import { bankTitle, type BankPlan, type CasePlan, type JobDocument } from '@zabble/core';
 import { SessionActions } from '../../store/session/session';
 import { Choice } from '../../ui/choice';
 import { LengthField } from '../../ui/length-field';
@@ -10,6 +10,8 @@ import { TextField } from '../../ui/text-field';
 import { CaseDesk } from './case-desk';
 import {
   bankBeside,
+  bankPath,
+  casePlace,
   duplicateBank,
   duplicateCase,
   moveBank,
@@ -51,34 +53,45 @@ export class CaseCard {
   }
 
   protected move(by: number): void {
-    this.take(`move ${this.owner().name}`, (document) => moveCase(document, this.place(), by));
+    this.take(`move ${this.owner().name}`, (document) => moveCase(document, this.placeIn(document), by));
   }
 
   protected duplicate(): void {
     this.take(`one more like ${this.owner().name}`, (document, spoken) =>
-      duplicateCase(document, this.place(), spoken),
+      duplicateCase(document, this.placeIn(document), spoken),
     );
   }
 
   protected remove(): void {
-    this.take(`take away ${this.owner().name}`, () => removeCase(this.place()));
+    this.take(`take away ${this.owner().name}`, (document) => removeCase(document, this.placeIn(document)));
   }
 
   protected beside(): void {
     const last = this.owner().banks.at(-1);
-    if (last) this.take('a bank beside', (document, spoken) => bankBeside(document, last.path, spoken));
+    if (last)
+      this.take('a bank beside', (document, spoken) => bankBeside(document, this.pathIn(document, last), spoken));
   }
 
   protected duplicateBank(bank: BankPlan): void {
-    this.take(`one more like ${this.title(bank)}`, (document, spoken) => duplicateBank(document, bank.path, spoken));
+    this.take(`one more like ${this.title(bank)}`, (document, spoken) =>
+      duplicateBank(document, this.pathIn(document, bank), spoken),
+    );
   }
 
   protected moveBank(bank: BankPlan, by: number): void {
-    this.take(`move ${this.title(bank)}`, (document) => moveBank(document, bank.path, by));
+    this.take(`move ${this.title(bank)}`, (document) => moveBank(document, this.pathIn(document, bank), by));
   }
 
   protected removeBank(bank: BankPlan): void {
-    this.take(`take ${this.title(bank)} away`, (document) => removeBank(document, bank.path));
+    this.take(`take ${this.title(bank)} away`, (document) => removeBank(document, this.pathIn(document, bank)));
+  }
+
+  private placeIn(document: JobDocument): number {
+    return casePlace(document, this.owner().id);
+  }
+
+  private pathIn(document: JobDocument, { id }: BankPlan): string {
+    return bankPath(document, this.owner().id, id);
   }
 
   protected choose({ path }: BankPlan): void {

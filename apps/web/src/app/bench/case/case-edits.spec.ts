@@ -3,6 +3,8 @@ import { newJob } from '../../jobs/new-job';
 import {
   addCase,
   bankBeside,
+  bankPath,
+  casePlace,
   duplicateBank,
   duplicateCase,
   moveBank,
@@ -111,10 +113,27 @@ describe('cases of a job', () => {
       ['c3', ['b1']],
       ['c2', ['b1']],
     ]);
-    expect(ids(done(all, removeCase(1)))).toEqual([
+    expect(ids(done(all, removeCase(all, 1)))).toEqual([
       ['c1', ['b1']],
       ['c3', ['b1']],
     ]);
+  });
+
+  it('are found by what they are called, and nothing is done to one that is gone', () => {
+    const three = done(document, addCase(document, NONE));
+    expect(casePlace(three, 'c2')).toBe(1);
+    expect(bankPath(three, 'c2', 'b1')).toBe('cases[1].banks[0]');
+    const gone = bankPath(three, 'c2', 'b9');
+    for (const edit of [
+      moveBank(three, gone, -1),
+      removeBank(three, gone),
+      duplicateBank(three, gone, NONE),
+      bankBeside(three, gone, NONE),
+      moveCase(three, casePlace(three, 'c9'), 1),
+      removeCase(three, casePlace(three, 'c9')),
+      duplicateCase(three, casePlace(three, 'c9'), NONE),
+    ])
+      expect(edit.patches).toEqual([]);
   });
 
   it('never take over an id that the record still speaks of', () => {

@@ -19,6 +19,18 @@ export function spokenOf(document: JobDocument, log: readonly Pick<LogEntryDocum
   return new Set(names.flatMap((name) => name.split('/').slice(0, 2)));
 }
 
+/** The bank's path by what it is called: a list on the screen may be a moment behind the job. */
+export function bankPath(document: JobDocument, owner: string, bank: string): string {
+  const c = document.cases.findIndex(({ id }) => id === owner);
+  const b = document.cases[c]?.banks.findIndex(({ id }) => id === bank) ?? -1;
+  return `cases[${c}].banks[${b}]`;
+}
+
+/** The case's place by its id. */
+export function casePlace(document: JobDocument, owner: string): number {
+  return document.cases.findIndex(({ id }) => id === owner);
+}
+
 /** Another case like this one with its banks, only planned. */
 export function duplicateCase(document: JobDocument, place: number, spoken: ReadonlySet<string>): CaseEdit {
   const like = document.cases[place];
@@ -49,10 +61,12 @@ export function addCase(document: JobDocument, spoken: ReadonlySet<string>): Cas
 }
 
 export function moveCase(document: JobDocument, place: number, by: number): CaseEdit {
+  if (!document.cases[place] || !document.cases[place + by]) return { patches: [], bank: 'cases[0].banks[0]' };
   return { patches: [moved('cases', document.cases, place, place + by)], bank: `cases[${place + by}].banks[0]` };
 }
 
-export function removeCase(place: number): CaseEdit {
+export function removeCase(document: JobDocument, place: number): CaseEdit {
+  if (!document.cases[place]) return { patches: [], bank: 'cases[0].banks[0]' };
   return {
     patches: [{ path: `cases[${place}]`, value: undefined }],
     bank: `cases[${Math.max(0, place - 1)}].banks[0]`,
@@ -88,6 +102,7 @@ export function bankBeside(document: JobDocument, path: string, spoken: Readonly
 
 export function moveBank(document: JobDocument, path: string, by: number): CaseEdit {
   const { owner, place, banks } = banksAt(document, path);
+  if (!banks[place] || !banks[place + by]) return { patches: [], bank: path };
   return { patches: [moved(`${owner}.banks`, banks, place, place + by)], bank: `${owner}.banks[${place + by}]` };
 }
 
@@ -95,11 +110,10 @@ export function moveBank(document: JobDocument, path: string, by: number): CaseE
 export function removeBank(document: JobDocument, path: string): CaseEdit {
   const { owner, place, banks } = banksAt(document, path);
   const id = banks[place]?.id;
+  if (id === undefined) return { patches: [], bank: path };
   const lines = banks.flatMap((other, b) =>
     other.drawers.flatMap(({ line }, d) =>
-      line?.bank === id && line?.bank !== undefined
-        ? [{ path: `${owner}.banks[${b}].drawers[${d}].line`, value: undefined }]
-        : [],
+      line?.bank === id ? [{ path: `${owner}.banks[${b}].drawers[${d}].line`, value: undefined }] : [],
     ),
   );
   const bank = `${owner}.banks[${Math.max(0, place - 1)}]`;
@@ -108,7 +122,7 @@ export function removeBank(document: JobDocument, path: string): CaseEdit {
 
 /** The case of a bank's path, its banks as written, and the bank's place among them. */
 function banksAt(document: JobDocument, path: string) {
-  const [, owner = '', place = '0'] = /^(.*)\.banks\[(\d+)\]$/.exec(path) ?? [];
+  const [, owner = '', place = '0'] = /^(.*)\.banks\[(-?\d+)\]$/.exec(path) ?? [];
   const banks = (valueAt(document, `${owner}.banks`) as readonly WrittenBank[] | undefined) ?? [];
   return { owner, place: Number(place), banks };
 }

@@ -15,7 +15,7 @@ import { JobDetails } from './job-details';
   imports: [CaseCard, JobDetails, Says],
   template: `<div class="flex flex-col gap-6">
     <z-job-details />
-    @for (each of cases(); track each.path; let i = $index) {
+    @for (each of cases(); track each.id; let i = $index) {
       <z-case-card [owner]="each" [place]="i" [count]="cases().length" [bank]="bank()" />
     }
     <div class="flex flex-wrap items-center gap-3">

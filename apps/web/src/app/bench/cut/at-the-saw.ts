@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
+  bankWords,
   groupsOf,
   PART_WORDS,
   RELEASES,
@@ -151,10 +152,9 @@ export class AtTheSaw {
     return [...new Set(parts.map(({ use }) => use.path))].filter((path) => path !== '');
   }
 
-  private called({ case: owner, bank, place }: Served): string {
-    const cases = this.desk.plan()?.cases ?? [];
-    const banks = cases.reduce((sum, each) => sum + each.banks.length, 0);
-    return [...(cases.length > 1 ? [owner] : []), ...(banks > 1 ? [bank] : []), place + 1].join(' ');
+  private called({ path, place }: Served): string {
+    const plan = this.desk.plan();
+    return [...(plan ? bankWords(plan, path) : []), place + 1].join(' ');
   }
 }
 

@@ -4,7 +4,7 @@ import { Store } from '@ngrx/store';
 import { selectJob } from '../../store/job/job.selectors';
 import { Size } from '../../ui/size';
 import { MATERIAL_KINDS, MaterialCard } from './material-card';
-import type { MaterialsAsked } from './materials-desk';
+import type { MaterialsAsked } from './materials-asked';
 import { NewMaterial } from './new-material';
 
 /** The materials of the job: all of them in a list, one of them in full, and another put in. */
@@ -31,6 +31,7 @@ import { NewMaterial } from './new-material';
                 class="flex min-h-11 w-full flex-col items-start rounded px-2 py-1 text-left leading-tight hover:bg-well"
                 [class.bg-chalk-wash]="!making() && each.id === shown()?.id"
                 [attr.aria-pressed]="!making() && each.id === shown()?.id"
+                [attr.aria-label]="each.name"
                 (click)="look(each.id)"
               >
                 <span class="font-medium">{{ each.name }}</span>

@@ -1,13 +1,6 @@
 import { Dialog } from '@angular/cdk/dialog';
 import { inject, Injectable } from '@angular/core';
-
-/** What is asked of the board of materials: to show them, or to make one and say which. */
-export interface MaterialsAsked {
-  /** A material is to be made; this is told its id. */
-  readonly made?: (id: string) => void;
-  /** What it is for, in words. */
-  readonly what?: string;
-}
+import type { MaterialsAsked } from './materials-asked';
 
 /** Opens the job's materials over whatever is being done, and gives back to it. */
 @Injectable({ providedIn: 'root' })

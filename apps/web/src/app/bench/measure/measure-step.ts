@@ -10,6 +10,7 @@ import { Figure } from '../../ui/figure';
 import { LengthField } from '../../ui/length-field';
 import { Many } from '../../ui/many';
 import { Size } from '../../ui/size';
+import { MaterialsDesk } from '../materials/materials-desk';
 import { Against } from './against';
 import { Laser } from './laser';
 import { Readings } from './readings';
@@ -24,6 +25,7 @@ import { Readings } from './readings';
 export class MeasureStep {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
+  private readonly materials = inject(MaterialsDesk);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly showing = this.store.selectSignal(selectShowing);
@@ -72,6 +74,16 @@ export class MeasureStep {
     const square = (Math.round(Math.hypot(width.total, height.total) / grain) * grain) as Length;
     const value = writeExact(square, this.showing()?.unit ?? 'mm');
     this.edits.apply('add diagonals', [{ path: `${this.bank().path}.opening.diagonals`, value: [value, value] }]);
+  }
+
+  /** Made there and then, and used for the build-outs with those that are. */
+  protected anotherStock(): void {
+    const path = `${this.bank().path}.buildOut.from`;
+    const made = (id: string): void => {
+      const from = valueAt(this.document(), path) as readonly string[] | undefined;
+      if (from && !from.includes(id)) this.edits.apply('build-outs made up from', [{ path, value: [...from, id] }]);
+    };
+    void this.materials.open({ made, what: 'build-outs' });
   }
 
   protected addBuildOut(): void {

@@ -15,7 +15,7 @@ describe('where a reading was taken', () => {
     const at = atLevelOf({ length: '24 in', place: ['top', 'front'] }, 'd2');
     expect(at).toEqual({ length: '24 in', place: ['front'], drawer: 'd2' });
     expect(answered(at, edge, 'back')).toEqual({ length: '24 in', place: ['back'], drawer: 'd2' });
-    expect(answered(at, level, 'middle')).toEqual({ length: '24 in', place: ['front', 'middle'] });
+    expect(answered(at, level, 'middle')).toEqual({ length: '24 in', place: ['middle', 'front'] });
   });
 
   it('is asked for in the order a tape goes, until all of it is read', () => {

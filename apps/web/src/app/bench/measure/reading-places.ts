@@ -1,4 +1,4 @@
-import { type OpeningReadingOf, type OpeningSize, type ReadingPlace } from '@zabble/core';
+import { READING_PLACES, type OpeningReadingOf, type OpeningSize, type ReadingPlace } from '@zabble/core';
 
 type Reading = OpeningReadingOf<string>;
 
@@ -41,7 +41,7 @@ export function placed(length: string, places: readonly ReadingPlace[], drawer?:
   if (places.length === 0 && drawer === undefined) return length;
   return {
     length,
-    ...(places.length === 0 ? {} : { place: places }),
+    ...(places.length === 0 ? {} : { place: READING_PLACES.filter((each) => places.includes(each)) }),
     ...(drawer === undefined ? {} : { drawer }),
   };
 }

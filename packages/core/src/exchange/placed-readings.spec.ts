@@ -1,10 +1,10 @@
-import { benchCards } from '../exchange';
+import { benchCards } from './bench-card';
 import { atReading, patched, readingPlace, type Patch } from '../job';
 import { BANK, sample } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
 import { frontsAsHung } from '../fitting';
-import { one } from './plan.spec-data';
-import { plan, readJobDocument } from './plan';
+import { plan, readJobDocument } from '../plan';
+import { one } from '../plan/plan.spec-data';
 
 const width = (...value: unknown[]): Patch => ({ path: 'BANK.opening.width', value });
 const height = (...value: unknown[]): Patch => ({ path: 'BANK.opening.height', value });
