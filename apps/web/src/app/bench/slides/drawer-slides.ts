@@ -89,7 +89,7 @@ import { LENGTH_LISTS } from './length-lists';
 export class DrawerSlides {
   readonly bank = input.required<BankPlan>();
   private readonly job = inject(Store).selectSignal(selectJob);
-  protected readonly lists = [{ value: '', label: 'as the bank' }, ...LENGTH_LISTS];
+  protected readonly lists = [{ value: '', label: 'bank’s' }, ...LENGTH_LISTS];
   protected readonly families = computed(() => {
     const job = this.job();
     const all = job ? [...slideTable(job).values()] : [];
@@ -119,9 +119,9 @@ export class DrawerSlides {
     if (!list) return undefined;
     const unit = choice.lengths ?? job.unit;
     const own = bank.drawers[place]?.slide?.length !== undefined;
-    const used = nominal === undefined || own ? '' : `, ${writeExact(nominal, unit)}`;
+    const used = nominal === undefined || own ? 'the bank’s' : `${writeExact(nominal, unit)}, bank’s`;
     return [
-      { value: '', label: `as the bank${used}` },
+      { value: '', label: used },
       ...list.map((each) => ({ value: writeExact(each, unit), label: writeExact(each, unit) })),
     ];
   }
