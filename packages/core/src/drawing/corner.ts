@@ -1,5 +1,5 @@
 import type { Case } from '../job';
-import { inMillimetres, ZERO } from '../length';
+import { inMillimetres, share, subtract, ZERO } from '../length';
 import type { BankPlan, DrawerPlan } from '../plan';
 import type { Box, Drawing } from './shapes';
 
@@ -20,7 +20,7 @@ export function drawCorner(bank: BankPlan, style: Case['style']): Drawing | unde
   const [drawer] = bank.drawers;
   const width = drawer?.dimensions['box.width'];
   if (!drawer || !width) return undefined;
-  const side = (inMillimetres(bank.opening.width.total) - inMillimetres(width.total)) / 2;
+  const side = inMillimetres(share(subtract(bank.opening.width.total, width.total), 2));
   const framed = style === 'face-frame';
   const out = framed ? inMillimetres(bank.buildOut?.left.wanted ?? bank.bank.buildOut?.left ?? ZERO) : 0;
   const shapes: readonly Box[] = [

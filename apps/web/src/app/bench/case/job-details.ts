@@ -19,12 +19,7 @@ const STEPS = {
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Choice, Pick, TextField],
   template: `<section class="grid grid-cols-2 gap-x-8 gap-y-4 max-sm:grid-cols-1" aria-label="The job">
-    <z-text-field path="customer" label="Customer" [optional]="true" placeholder="nobody yet" />
-    <div class="flex flex-wrap items-end gap-2">
-      <button type="button" class="press" (click)="actions.materials()">Materials</button>
-      <button type="button" class="press" (click)="actions.duplicate()">Duplicate this job</button>
-      <button type="button" class="press" (click)="actions.download()">Download its file</button>
-    </div>
+    <z-text-field class="col-span-full" path="customer" label="Customer" [optional]="true" placeholder="nobody yet" />
     <z-choice path="unit" label="Lengths in" [options]="units" [along]="alongUnit" />
     <z-pick path="step" label="Shown to the nearest" [options]="steps()" [fallback]="usual()" />
     <z-text-field
@@ -35,6 +30,11 @@ const STEPS = {
       [optional]="true"
       placeholder="nothing noted yet"
     />
+    <div class="flex flex-wrap gap-2 col-span-full">
+      <button type="button" class="press" (click)="actions.materials()">Materials</button>
+      <button type="button" class="press" (click)="actions.duplicate()">Duplicate this job</button>
+      <button type="button" class="press" (click)="actions.download()">Download its file</button>
+    </div>
   </section>`,
 })
 export class JobDetails {

@@ -1,8 +1,8 @@
 import { DIALOG_DATA, DialogRef } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
+import { writeExact, type Material } from '@zabble/core';
 import { selectJob } from '../../store/job/job.selectors';
-import { Size } from '../../ui/size';
 import { MATERIAL_KINDS, MaterialCard } from './material-card';
 import type { MaterialsAsked } from './materials-asked';
 import { NewMaterial } from './new-material';
@@ -11,7 +11,7 @@ import { NewMaterial } from './new-material';
 @Component({
   selector: 'z-materials-board',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [MaterialCard, NewMaterial, Size],
+  imports: [MaterialCard, NewMaterial],
   template: `<div
     class="flex max-h-[92vh] w-[62rem] max-w-[96vw] flex-col rounded border border-edge bg-sheet text-ink shadow-xl"
   >
@@ -35,7 +35,7 @@ import { NewMaterial } from './new-material';
                 (click)="look(each.id)"
               >
                 <span class="font-medium">{{ each.name }}</span>
-                <span class="caption">{{ kindOf(each.kind) }}, <z-size [length]="each.thickness" [unit]="true" /></span>
+                <span class="caption">{{ kindOf(each.kind) }}, {{ measured(each) }}</span>
               </button>
             </li>
           }
@@ -78,6 +78,11 @@ export class MaterialsBoard {
   protected look(id: string): void {
     this.chosen.set(id);
     this.making.set(false);
+  }
+
+  /** As it was measured, never rounded: what is near a nominal size is not it. */
+  protected measured({ thickness }: Material): string {
+    return writeExact(thickness, this.job()?.unit ?? 'mm');
   }
 
   protected kindOf(kind: string): string {
