@@ -4,10 +4,6 @@ import { computed, inject, Injectable, Injector } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { bankTitle } from '@zabble/core';
-import { ROUTES } from '@zabble/contract/routes';
-import { JobsApi } from '../../jobs/jobs-api';
-import { copyOf } from '../../jobs/copy-of';
-import { JobsActions, sentenceOf } from '../../jobs/jobs-store';
 import { ThemeChoice } from '../../shell/theme';
 import { JobActions } from '../../store/job/job.actions';
 import { JobEdits } from '../../store/job/job-edits';
@@ -17,6 +13,7 @@ import { selectPlan, selectRedoName, selectUndoName } from '../../store/job/job.
 import { selectBank, SessionActions } from '../../store/session/session';
 import { BothUnits } from '../../ui/both-units';
 import { FIT_VIEWS, FitDesk } from '../fit/fit-desk';
+import { JobDesk } from '../job-desk';
 import { CUT_VIEWS, STEPS } from '../steps';
 import type { Action } from './action';
 import { PrintActions } from './print-actions';
@@ -34,7 +31,7 @@ export class ShellActions {
   private readonly theme = inject(ThemeChoice);
   private readonly both = inject(BothUnits);
   private readonly edits = inject(JobEdits);
-  private readonly api = inject(JobsApi);
+  private readonly job = inject(JobDesk);
   private readonly work = inject(WorkActions);
   private readonly prints = inject(PrintActions);
   private readonly fit = inject(FitDesk);
@@ -154,9 +151,9 @@ export class ShellActions {
         run: () => this.materials(),
       },
       { name: 'Rename this job', group, words: 'name title', run: () => rename() },
-      { name: 'Duplicate this job', group, words: 'copy again', run: () => this.duplicate() },
-      { name: 'Download the job file', group, words: 'export save backup json send', run: () => this.download() },
-      { name: 'Delete this job', group, words: 'remove trash throw away', run: () => this.deleteJob() },
+      { name: 'Duplicate this job', group, words: 'copy again', run: () => this.job.duplicate() },
+      { name: 'Download the job file', group, words: 'export save backup json send', run: () => this.job.download() },
+      { name: 'Delete this job', group, words: 'remove trash throw away', run: () => this.job.delete() },
     ];
   }
 
@@ -180,30 +177,6 @@ export class ShellActions {
     if (document) this.edits.apply(name, unitPatches(document, unit));
   }
 
-  /** Another job with everything this one has; it opens when the server has it. */
-  duplicate(): void {
-    const document = this.document();
-    if (document)
-      this.api.create(copyOf(document)).subscribe(({ id }) => void this.router.navigate(['/jobs', id, 'measure']));
-  }
-
-  download(): void {
-    const id = this.id();
-    if (id) location.assign(ROUTES.jobFile(id));
-  }
-
-  /** It can be brought back from the list, where one is then. */
-  private deleteJob(): void {
-    const id = this.id();
-    if (!id) return;
-    this.api.read(id).subscribe({
-      next: (job) => {
-        void this.router.navigate(['/jobs']).then(() => this.store.dispatch(JobsActions.delete({ job })));
-      },
-      error: (problem: unknown) => this.store.dispatch(SessionActions.refused({ says: sentenceOf(problem) })),
-    });
-  }
-
   private fetching = false;
 
   /** Something lies on top of the bench, or is being fetched: keys are for it, though the focus may not be there yet. */
@@ -221,7 +194,7 @@ export class ShellActions {
 
   async keys(): Promise<void> {
     await this.alone(async () => {
-      const { KeySheet } = await import('../key-sheet');
+      const { KeySheet } = await import('./key-sheet');
       return () => this.dialog.open(KeySheet, { ariaLabel: 'Keys of the bench', data: this.all });
     });
   }

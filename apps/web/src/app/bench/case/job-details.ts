@@ -6,7 +6,8 @@ import { unitPatches } from '../../store/job/unit-patches';
 import { Choice } from '../../ui/choice';
 import { Pick } from '../../ui/pick';
 import { TextField } from '../../ui/text-field';
-import { ShellActions } from '../actions/shell-actions';
+import { JobDesk } from '../job-desk';
+import { MaterialsDesk } from '../materials/materials-desk';
 
 const STEPS = {
   in: ['1/16 in', '1/32 in', '1/64 in'],
@@ -31,14 +32,15 @@ const STEPS = {
       placeholder="nothing noted yet"
     />
     <div class="flex flex-wrap gap-2 col-span-full">
-      <button type="button" class="press" (click)="actions.materials()">Materials</button>
-      <button type="button" class="press" (click)="actions.duplicate()">Duplicate this job</button>
-      <button type="button" class="press" (click)="actions.download()">Download its file</button>
+      <button type="button" class="press" (click)="materials.open()">Materials</button>
+      <button type="button" class="press" (click)="job.duplicate()">Duplicate this job</button>
+      <button type="button" class="press" (click)="job.download()">Download its file</button>
     </div>
   </section>`,
 })
 export class JobDetails {
-  protected readonly actions = inject(ShellActions);
+  protected readonly job = inject(JobDesk);
+  protected readonly materials = inject(MaterialsDesk);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly units = [
     { value: 'in', label: 'Inches' },

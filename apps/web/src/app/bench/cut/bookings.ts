@@ -5,7 +5,7 @@ import { sentenceOf } from '../../jobs/jobs-store';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
 import { Rack } from './rack';
-import { RackApi } from './rack-api';
+import { RackApi } from '../../shop/rack-api';
 
 /** Sheets of this job that were cut: what each took from the rack and left there; the rack can be put back. */
 @Component({

@@ -3,7 +3,7 @@ import type { PriceList, StockEntry, StockList } from '@zabble/contract';
 import { readFileLength, ZERO, type Length, type RackItem, type StockItemOf } from '@zabble/core';
 import type { Observable } from 'rxjs';
 import { sentenceOf } from '../../jobs/jobs-store';
-import { RackApi, type Booked } from './rack-api';
+import { RackApi, type Booked } from '../../shop/rack-api';
 
 /** What stands in the rack, as the server last told it. */
 @Injectable({ providedIn: 'root' })

@@ -9,7 +9,7 @@ import {
   type SizeChange,
 } from '@zabble/core';
 import { Size } from '../../ui/size';
-import { sizeTitle } from '../reckoning/titles';
+import { sizeTitle } from '../titles';
 
 /** So many sizes are told one by one. */
 const MOST = 14;

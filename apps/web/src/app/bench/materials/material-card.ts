@@ -11,7 +11,7 @@ import { Pick } from '../../ui/pick';
 import { Says } from '../../ui/says';
 import { TextField } from '../../ui/text-field';
 import { Toggle } from '../../ui/toggle';
-import { ShopApi } from '../slides/shop-api';
+import { ShopApi } from '../../shop/shop-api';
 import { copied, takenAway } from './material-edits';
 import { usualSheet } from './material-starts';
 import { SpeciesField } from './species-field';

@@ -7,7 +7,7 @@ import { sentenceOf } from '../../jobs/jobs-store';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
-import { ShopApi } from '../slides/shop-api';
+import { ShopApi } from '../../shop/shop-api';
 import { MATERIAL_KINDS } from './material-card';
 import { putIn } from './material-edits';
 import { materialSaid } from './material-said';

@@ -5,7 +5,7 @@ import { nm, tallyOf, type BankPlan, type Length, type Term } from '@zabble/core
 import { sessionFeature } from '../../store/session/session';
 import { Size } from '../../ui/size';
 import { Follow } from './follow';
-import { titleOf } from './titles';
+import { titleOf } from '../titles';
 
 /** The sum behind the number last touched, written out; each term leads to where it came from. */
 @Component({

@@ -8,7 +8,7 @@ import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
 import { withRow } from './own-row';
-import { ShopApi } from './shop-api';
+import { ShopApi } from '../../shop/shop-api';
 import { slidePatches } from './slide-patches';
 
 /** The shop's list of slides: those owned, kept across jobs; any of them serves this bank, the one in use can be kept. */

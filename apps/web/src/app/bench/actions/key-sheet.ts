@@ -1,6 +1,6 @@
 import { DIALOG_DATA, DialogRef } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject, type Signal } from '@angular/core';
-import { keyOf, type Action } from './actions/action';
+import { keyOf, type Action } from './action';
 
 /** Keys that belong to a field or a drawing rather than to an action. */
 const OTHERS = [
