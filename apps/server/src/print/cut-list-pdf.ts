@@ -85,8 +85,11 @@ function groupRows(table: Table, printing: Printing, { material, rips, count }: 
     material.name,
     `${writeExact(material.thickness, job.unit)} thick · ${count} parts${material.grain ? ' · grain along' : ''}`,
   );
-  for (const { crosscuts } of rips)
-    crosscuts.forEach((row, index) => table.row((y) => crosscutRow(table, printing, row, index === 0, y)));
+  for (const { crosscuts } of rips) {
+    // The rip is told once, where the first of it may be cut.
+    const first = crosscuts.find(({ release }) => release === 'now');
+    for (const row of crosscuts) table.row((y) => crosscutRow(table, printing, row, row === first, y));
+  }
 }
 
 function crosscutRow(table: Table, printing: Printing, row: Crosscut, first: boolean, y: number): void {

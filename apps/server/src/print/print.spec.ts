@@ -1,4 +1,4 @@
-import { bestOf, layOut, lyingIn, rulesOf, sawOf, sheetParts } from '@zabble/core';
+import { bestOf, cutList, layOut, lyingIn, rulesOf, sawOf, sheetParts } from '@zabble/core';
 import { strFromU8, unzipSync } from 'fflate';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
@@ -36,6 +36,48 @@ describe('printing the cut list', () => {
     expect(info(path)).toMatch(/Page size:\s+595\.27\d x 841\.89/);
     expect(info(await printed('cut-list.pdf', { paper: 'letter' }))).toMatch(/Page size:\s+612 x 792/);
     expect(Math.abs(markOf(path) - 100)).toBeLessThan(0.3);
+  });
+
+  it('tells a rip where its first part may be cut, though others of it are held', async () => {
+    const [owner] = document.cases;
+    const { gates: _gates, ...bank } = owner!.banks[0]!;
+    const held: typeof document = {
+      ...document,
+      unit: 'mm',
+      cases: [
+        {
+          ...owner!,
+          banks: [
+            {
+              ...bank,
+              basis: 'as-built',
+              opening: { width: ['500 mm'], height: ['600 mm'], depth: ['560 mm'] },
+              slide: { family: 'side-ball-bearing', lengths: 'mm' },
+              division: { scheme: 'equal', increment: '1 mm' },
+              box: {
+                sides: bank.box.sides,
+                ends: bank.box.sides,
+                bottom: bank.box.bottom,
+                corner: { joint: 'butt-sides-run' },
+                bottomFit: 'captured',
+                groove: { depth: '6 mm', offset: '12 mm' },
+                play: '1.5 mm',
+              },
+              drawers: [{ id: 'd1' }, { id: 'd2' }, { id: 'd3' }],
+            },
+          ],
+        },
+      ],
+    };
+    const rips = cutList(worked(held).job, worked(held).planned).groups.flatMap((group) => group.rips);
+    const mixed = rips.filter(
+      ({ crosscuts: [first, ...rest] }) => first?.release !== 'now' && rest.some(({ release }) => release === 'now'),
+    );
+    expect(mixed.length).toBeGreaterThan(0);
+    const words = text(await printed('cut-list.pdf', { document: held, layouts: [] }));
+    const free = words.split('\n').filter((line) => line.includes('box fronts of') && !line.includes('HOLD'));
+    expect(free).toHaveLength(mixed.length);
+    for (const line of free) expect(line).toMatch(/^\s*~?\d+\.\d+\s+~?\d+\.\d+\s+2\s+box fronts/);
   });
 
   it('sets fractions as fractions', async () => {

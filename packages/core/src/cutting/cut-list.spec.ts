@@ -46,6 +46,23 @@ describe('the cut list', () => {
     expect(sides.reduce((sum, { left }) => sum + left, 0)).toBe(6);
   });
 
+  it('keeps parts apart that are worked differently, though they are of one size', () => {
+    const { groups } = listOf(
+      { path: `${BANK}.slide.family`, value: 'undermount-16' },
+      { path: `${BANK}.box.groove.offset`, value: '13 mm' },
+      { path: `${BANK}.gates`, value: { slides: { at: '2026-11-20T09:00:00Z' } } },
+    );
+    const rows = groups.flatMap(({ rips }) => rips.flatMap(({ crosscuts }) => crosscuts));
+    const worked = rows.map(
+      ({ parts }) => new Set(parts.map(({ machining }) => machining.map(({ kind }) => kind).join())),
+    );
+    expect(worked.map(({ size }) => size)).toEqual(rows.map(() => 1));
+    const backs = rows.filter(({ uses }) => uses.some(({ role }) => role === 'back'));
+    expect(backs.map(({ uses }) => [...new Set(uses.map(({ role }) => role))])).toEqual(backs.map(() => ['back']));
+    for (const { parts } of backs)
+      expect(parts[0]!.machining.map(({ kind }) => kind)).toEqual(expect.arrayContaining(['notch', 'bore']));
+  });
+
   it('leaves parts without a size out and counts them', () => {
     const { groups, unsized } = listOf({ path: `${BANK}.drawers[0].height`, value: '900 mm' });
     expect(unsized).toBe(15);

@@ -9,7 +9,7 @@ export interface Served extends Use {
   readonly count: number;
 }
 
-/** Alike parts, cut against one stop. */
+/** Parts alike in size and in what is worked into them, cut against one stop. */
 export interface Crosscut {
   readonly length: Length;
   readonly count: number;
@@ -68,12 +68,21 @@ function groupOf(material: Material, parts: readonly CutPart[]): CutGroup {
 function crosscuts(parts: readonly CutPart[]): readonly Crosscut[] {
   const alike = new Map<string, CutPart[]>();
   for (const part of parts) {
-    const key = `${part.length.total}/${part.release}`;
+    const key = `${part.length.total}/${part.release}/${worksOf(part)}`;
     alike.set(key, [...(alike.get(key) ?? []), part]);
   }
   return [...alike.values()]
     .map(crosscutOf)
     .sort((a, b) => b.length - a.length || RELEASES.indexOf(a.release) - RELEASES.indexOf(b.release));
+}
+
+/** What is worked into a part, as far as two parts are alike by it: what is done where, in which sizes. */
+function worksOf({ machining }: CutPart): string {
+  return machining
+    .map(({ kind, where, sizes }) =>
+      [kind, where, ...Object.entries(sizes).map(([name, { total }]) => `${name} ${total}`)].join(' '),
+    )
+    .join('/');
 }
 
 function crosscutOf(parts: readonly CutPart[]): Crosscut {

@@ -1,9 +1,9 @@
 import { grainJumpsAcross, neighboursUnequal, present, tips, type CaseFacts, type Finding } from '../findings';
 import { dividerLap, equalFronts, equalOpenings, lap } from '../fronts';
 import { inLineOrder, type Bank, type Case, type Job } from '../job';
-import { add, nm, plus, tally, ZERO, type Length } from '../length';
+import { add, nm, plus, share, tally, ZERO, type Length } from '../length';
 import type { SlideFamily } from '../slides';
-import { contentsWeight, tipping, totalLoad, usualFill, type Balance, type Weighed } from '../stability';
+import { contentsWeight, tipping, usualFill, type Balance, type Weighed } from '../stability';
 import type { Surroundings, Writing } from './facts';
 import { rowRun } from './runs';
 import type { BankPlan, CasePlan, DrawerPlan } from './types';
@@ -96,14 +96,19 @@ function balanceOf({ stand }: Case, banks: readonly BankPlan[]): Balance | undef
   return tipping(stand, drawers);
 }
 
-/** A drawer as one weight at the middle of its box; what it holds is the published fill where nobody told. */
-function weighed(bank: Bank, { id, place, dimensions, load }: DrawerPlan): readonly Weighed[] {
+/**
+ * A drawer as two weights: its box, with what it holds, at the middle of its length, and its front in the middle of its
+ * own thickness, before the case or inset in it. What it holds is the published fill where nobody told.
+ */
+function weighed(bank: Bank, { id, place, dimensions, load, frontThickness }: DrawerPlan): readonly Weighed[] {
   const at = (name: keyof DrawerPlan['dimensions']): Length | undefined => dimensions[name]?.total;
   const [setback, length, travel] = [at('slide.setback'), at('box.length'), at('slide.travel')];
   if (setback === undefined || length === undefined || travel === undefined) return [];
   const drawer = bank.drawers[place];
   const told = drawer && contentsWeight(drawer);
   const fill = usualFill(at('inside.width') ?? ZERO, at('inside.length') ?? ZERO, at('inside.wallHeight') ?? ZERO);
-  const weight = totalLoad({ ...load, contents: told ?? fill });
-  return [{ id, weight, shut: add(setback, nm(Math.floor(length / 2))), travel }];
+  const box = { weight: load.box + (told ?? fill), shut: add(setback, share(length, 2)) };
+  const half = share(frontThickness, 2);
+  const front = { weight: load.front, shut: bank.front.mount === 'inset' ? half : nm(-half) };
+  return [{ id, masses: [box, front], travel }];
 }

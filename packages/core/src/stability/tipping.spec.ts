@@ -5,8 +5,7 @@ import { STEADY, tipping, type Weighed } from './tipping';
 const stand = { weight_kg: 38, depth: millimetres(500), frontFeet: millimetres(0) };
 const drawer = (id: string, weight: number, shut: number, travel: number): Weighed => ({
   id,
-  weight,
-  shut: millimetres(shut),
+  masses: [{ weight, shut: millimetres(shut) }],
   travel: millimetres(travel),
 });
 
@@ -15,6 +14,15 @@ describe('the tipping ratio', () => {
   it('is the worked example’s 9.50 over 4.05', () => {
     const drawers = [1, 2, 3, 4, 5].map((n) => drawer(`d${n}`, 47.66 / 5, 215, 300));
     expect(tipping(stand, drawers).ratio).toBeCloseTo(9.5 / 4.0511, 3);
+  });
+
+  it('has the front hang before the box', () => {
+    const masses = [
+      { weight: 10, shut: millimetres(250) },
+      { weight: 4, shut: millimetres(-9) },
+    ];
+    // 38 × 0.25 behind; 10 × (0.4 − 0.25) and 4 × (0.4 + 0.009) before.
+    expect(tipping(stand, [{ id: 'd', masses, travel: millimetres(400) }]).ratio).toBeCloseTo(9.5 / (1.5 + 1.636), 9);
   });
 
   it('counts only the one drawer that can be out behind an interlock: the worst', () => {
@@ -45,7 +53,10 @@ describe('the tipping ratio', () => {
         const { ratio, ballast } = tipping(set, drawers);
         if (!Number.isFinite(ratio) || ratio >= STEADY) return;
         // The ballast as a drawer that stays in, right at the back.
-        const held = tipping(set, [...drawers, { id: 'c', weight: ballast, shut: stand.depth, travel: nm(0) }]);
+        const held = tipping(set, [
+          ...drawers,
+          { id: 'c', masses: [{ weight: ballast, shut: stand.depth }], travel: nm(0) },
+        ]);
         expect(held.ratio).toBeCloseTo(STEADY, 6);
       }),
     );

@@ -1,13 +1,18 @@
 import type { Stand } from '../job';
 import type { Length } from '../length';
 
-/** A drawer as the balance needs it. Places run back from the case's front edge; before it they are negative. */
+/** A weight and where it hangs when its drawer is shut, back from the case's front edge; before it is negative. */
+export interface Mass {
+  /** Kilograms. */
+  readonly weight: number;
+  readonly shut: Length;
+}
+
+/** A drawer as the balance needs it. */
 export interface Weighed {
   readonly id: string;
-  /** Box, front and what is in it, kilograms. */
-  readonly weight: number;
-  /** Where its weight is when it is shut. */
-  readonly shut: Length;
+  /** Its box with what is in it, and its front, which hangs before the box. */
+  readonly masses: readonly Mass[];
   /** How far it comes out. */
   readonly travel: Length;
 }
@@ -45,7 +50,8 @@ function balance(stand: Stand, drawers: readonly Weighed[], isOut: (drawer: Weig
     else before -= weight * arm;
   };
   put(stand.weight_kg, stand.depth / 2);
-  for (const drawer of drawers) put(drawer.weight, drawer.shut - (isOut(drawer) ? drawer.travel : 0));
+  for (const drawer of drawers)
+    for (const { weight, shut } of drawer.masses) put(weight, shut - (isOut(drawer) ? drawer.travel : 0));
   const missing = Math.max(0, STEADY * before - behind);
   const arm = (stand.depth - stand.frontFeet) / 1e9;
   return { ratio: before === 0 ? Infinity : behind / before, ballast: arm > 0 ? missing / arm : Infinity };
