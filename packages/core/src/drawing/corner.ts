@@ -78,7 +78,8 @@ function boxOf(drawer: DrawerPlan, side: number, from: number): readonly Box[] {
 function slideOf({ family }: DrawerPlan, side: number, from: number): readonly Box[] {
   const setback = inMillimetres(family.setback);
   const at = Math.max(from, setback);
-  if (family.seat === 'side' && family.sideFixed) return [box('slide', 0, at, side, DEEP - at)];
+  if ((family.seat === 'side' || family.seat === 'corner') && family.sideFixed)
+    return [box('slide', 0, at, side, DEEP - at)];
   if (family.seat !== 'bay') return [];
   const bearing = family.cuts?.bearing;
   const under = bearing === undefined ? side + CASE : inMillimetres(bearing);

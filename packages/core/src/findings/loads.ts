@@ -88,7 +88,7 @@ function otherBottoms({ job, stock, field }: BoxFacts, willDo: (material: Materi
 /** A muntin, where a slide under the box is not in its way and half the span holds. */
 function withMuntin(facts: BoxFacts, say: Say): Remedy | undefined {
   const { stock, family, field, exact } = facts;
-  const free = family.seat === 'side' || family.runnerBelow;
+  const free = family.seat === 'side' || family.seat === 'corner' || family.runnerBelow;
   if (stock.box.muntin || !BOTTOMS[stock.box.bottomFit].raised || !free) return undefined;
   const halved = sagWith(facts, { muntin: MUNTIN });
   if (!halved || halved.sag > halved.limit) return undefined;

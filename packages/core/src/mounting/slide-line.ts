@@ -1,6 +1,6 @@
 import type { Rise } from '../job';
 import { minus, nm, plus, share, tally, ZERO, type Length, type Source, type Tally } from '../length';
-import type { SlideFamily } from '../slides';
+import type { Seat, SlideFamily } from '../slides';
 
 /** The slide's line and lower edge above the opening's floor. */
 export interface SlideLine {
@@ -21,10 +21,10 @@ export interface SlideSetting {
   readonly underside: Tally;
 }
 
-/** One rule by seat: on the side by the rise; at the bay's bottom; or under the box's bottom. */
+/** One rule by seat: on the side by the rise; at its lower corner; at the bay's bottom; or under the box's bottom. */
 export function slideLine(setting: SlideSetting): SlideLine {
   if (setting.family.seat === 'side') return onTheSide(setting);
-  const lowerEdgeY = setting.family.seat === 'bay' ? atTheBay(setting) : underTheBottom(setting);
+  const lowerEdgeY = LOWER_EDGES[setting.family.seat](setting);
   const half = share(setting.family.profile, 2);
   const edge = dimension(setting, 'slide.lowerEdgeY');
   return {
@@ -35,6 +35,13 @@ export function slideLine(setting: SlideSetting): SlideLine {
     ),
   };
 }
+
+/** The lower edge of what does not go by the rise. Common practice. */
+const LOWER_EDGES: Readonly<Record<Exclude<Seat, 'side'>, (setting: SlideSetting) => Tally>> = {
+  corner: atTheCorner,
+  bay: atTheBay,
+  bottom: underTheBottom,
+};
 
 function onTheSide(setting: SlideSetting): SlideLine {
   const { rise, boxHeight, boxBottom, family, risePath } = setting;
@@ -52,6 +59,10 @@ function onTheSide(setting: SlideSetting): SlideLine {
     minus('half the slide’s height', half, profile(setting)),
   );
   return { centreY, lowerEdgeY };
+}
+
+function atTheCorner(setting: SlideSetting): Tally {
+  return tally(plus('lower edge of the box', setting.boxBottom.total, dimension(setting, 'box.bottomY')));
 }
 
 function atTheBay(setting: SlideSetting): Tally {

@@ -15,7 +15,7 @@ const SLIDES: Readonly<Record<string, SlideFigures>> = {
   'side-ball-bearing': { c: IN / 2, ct: IN / 4, cb: IN / 2, h: 45, set: 2, ...listed(10, 28, 250, 700, 3) },
   'side-light': { c: 10, ct: 5, cb: 8, h: 27, set: 2, ...listed(10, 28, 250, 700, 3) },
   'side-heavy': { c: 0.75 * IN, ct: 8, cb: IN / 2, h: 76, set: 2, ...listed(10, 28, 250, 700, 3) },
-  'roller-corner': { c: IN / 2, ct: 17, cb: 6, h: 40, set: 2, ...listed(10, 24, 250, 600, 3) },
+  'roller-corner': { c: IN / 2, ct: 17, cb: 6, h: 40, set: 2, ...listed(10, 24, 250, 600, 3), at: 'corner' },
   'undermount-16': { d: 42, ct: 6, cb: 14, h: 28, set: 3, ...undermount(), at: 'bay' },
   'undermount-19': { d: 49, ct: 6, cb: 14, h: 28, set: 3, ...undermount(), at: 'bay' },
   'centre-mount': { c: IN / 8, ct: IN / 4, cb: 5, h: 12, set: 2, ...listed(12, 24, 300, 600, 6), at: 'bottom' },
@@ -44,7 +44,7 @@ interface SlideFigures {
   readonly lists?: readonly [readonly number[], readonly number[]];
   readonly rear: readonly [number, number];
   readonly shorter?: readonly [number, number];
-  readonly at?: 'bay' | 'bottom';
+  readonly at?: 'bay' | 'bottom' | 'corner';
   readonly runner?: boolean;
 }
 
@@ -149,9 +149,12 @@ function derive(bank: PlainBank, heights: readonly number[], i: number) {
   const face = (raised ? bank.o : 0) + bank.tm;
   const above = i === 0 ? bank.H : bank.rail > 0 ? bayTop(i) : bayFloor(i - 1) + (row.runner ? 0 : row.cb);
   const rise = bank.rise === 'half' ? height / 2 : bank.rise === 'third' ? height / 3 : bank.rise;
-  const lower = { bay: bayFloor(i), bottom: boxY + face - bank.tm - row.h, side: boxY + rise - row.h / 2 }[
-    row.at ?? 'side'
-  ];
+  const lower = {
+    bay: bayFloor(i),
+    bottom: boxY + face - bank.tm - row.h,
+    corner: boxY,
+    side: boxY + rise - row.h / 2,
+  }[row.at ?? 'side'];
   const common = {
     front: {
       width: bank.W + lapOf(bank, 'left') + lapOf(bank, 'right'),

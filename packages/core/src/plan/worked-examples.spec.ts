@@ -56,6 +56,22 @@ describe('worked examples', () => {
     expect([mm(bank.drawers[0], 'box.width'), mm(bank.drawers[0], 'box.height')]).toEqual([inch(11.5), inch(5)]);
   });
 
+  // Common practice: the corner roller is fixed at the box's lower edge, whatever the rise says.
+  it.each([undefined, 'third', '60 mm'])(
+    'hangs a corner roller at the lower edge of its box, with a rise of %s',
+    (rise) => {
+      const roller = { path: 'BANK.slide.family', value: 'roller-corner' };
+      const bank = one(roller, ...(rise === undefined ? [] : [{ path: 'BANK.mounting', value: { rise } }]));
+      for (const drawer of bank.drawers) {
+        expect(mm(drawer, 'slide.lowerEdgeY')).toBe(mm(drawer, 'box.bottomY'));
+        expect(mm(drawer, 'slide.centreY')).toBe((mm(drawer, 'box.bottomY') ?? 0) + 20);
+      }
+      expect(bank.spacers.map(({ total }) => total)).toEqual(
+        bank.drawers.map(({ dimensions }) => dimensions['box.bottomY']?.total),
+      );
+    },
+  );
+
   it('E6: side-hung, 1 mm each side', () => {
     const bank = one(own({ like: 'side-hung', side: '1 mm' }), family, opening('400 mm', '120 mm', '500 mm'), single);
     expect([mm(bank.drawers[0], 'box.width'), mm(bank.drawers[0], 'box.height')]).toEqual([398, 114]);

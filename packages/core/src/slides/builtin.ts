@@ -140,6 +140,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
     extension: 0.75,
     minBox: mm(60),
     maxWidth: inches(24),
+    seat: 'corner',
     price: 7,
   },
   {

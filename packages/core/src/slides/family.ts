@@ -11,10 +11,10 @@ export interface LengthList {
 }
 
 /**
- * Where the slide sits: on the `side` of the box by the rise; at the `bay`'s bottom, the drawer riding over it; or
- * under the box's `bottom`, in the middle.
+ * Where the slide sits: on the `side` of the box by the rise; at the lower `corner` of the side, whatever the rise; at
+ * the `bay`'s bottom, the drawer riding over it; or under the box's `bottom`, in the middle.
  */
-export type Seat = 'side' | 'bay' | 'bottom';
+export type Seat = 'side' | 'corner' | 'bay' | 'bottom';
 
 /** One slide family: a row of data. Every figure is a default; the sheet supplied with the slide always wins. */
 export interface SlideFamily {
