@@ -64,7 +64,7 @@ test('the opening is drawn true to its readings: what governs, where to pack and
   await page.getByLabel('Width, reading 2').fill('867');
   const drawing = page.locator('z-opening-drawing');
   await expect(drawing.getByRole('img')).toHaveAttribute('aria-label', /drawn 20 times as large/);
-  await expect(drawing.getByText('pack 1.50 mm')).toHaveCount(2);
+  await expect(drawing.getByText('pack 1.5 mm')).toHaveCount(2);
   await page.getByRole('button', { name: 'Add diagonals' }).click();
   await page.getByLabel('To the top right').fill('1154');
   await expect(page.getByText('Leans to the right by')).toBeVisible();

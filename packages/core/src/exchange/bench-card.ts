@@ -3,6 +3,7 @@ import { groupFindings } from '../findings';
 import { levelPacking } from '../fitting';
 import { atReading, bankTitle, readingLength, readingPlace, type Job } from '../job';
 import { nm, smallest, subtract, writeExact, writeLength, ZERO, type Length, type Tally } from '../length';
+import { toPack } from '../mounting';
 import type { BankPlan, CasePlan, DrawerPlan, Plan } from '../plan';
 import type { SlideFamily } from '../slides';
 import { setInColumns, shorten, wrap, type Column } from './columns';
@@ -224,11 +225,16 @@ function both(writing: Writing, length: Length): string {
   return shown.startsWith('≈') ? `${shown} (${writeExact(length, writing.job.unit)})` : shown;
 }
 
+/** What a side is packed out by, never more than is needed. */
+function packed({ job }: Writing, eachSide: Length): string {
+  return writeExact(toPack(eachSide, job.unit), job.unit).replace(/ (in|mm)$/, '');
+}
+
 /** What the levels that were measured back are packed out by. */
 function levelLines(writing: Writing, { drawers, opening }: BankPlan): readonly string[] {
   const told = drawers.flatMap(({ id, place }) =>
     (levelPacking(opening, id) ?? []).map(
-      ({ place: where, eachSide }) => `drawer ${place + 1} ${where} ${show(writing, eachSide)} a side`,
+      ({ place: where, eachSide }) => `drawer ${place + 1} ${where} ${packed(writing, eachSide)} a side`,
     ),
   );
   return told.length > 0 ? wrap(`Levels   pack ${told.join(', ')}`, WIDTH, '         ') : [];
@@ -245,11 +251,12 @@ function buildOutLines(writing: Writing, bank: BankPlan): readonly string[] {
     return `${which} ${show(writing, wanted)}${made === '' ? '' : ` = ${made}${rest}`}`;
   };
   const lines = buildOut ? [`Build-out ${side('left')}; ${side('right')}`] : [];
-  const packed = packing.map(
-    ({ reading, eachSide }) => `${show(writing, eachSide)} a side ${atReading(bank.bank, 'width', reading)}`,
+  const told = packing.filter(({ eachSide }) => toPack(eachSide, writing.job.unit) > 0);
+  const narrower = told.map(
+    ({ reading, eachSide }) => `${packed(writing, eachSide)} a side ${atReading(bank.bank, 'width', reading)}`,
   );
   const levels = levelLines(writing, bank);
-  return [...lines, ...(packed.length > 0 ? [`Packing  ${packed.join('; ')}`] : []), ...levels];
+  return [...lines, ...(narrower.length > 0 ? [`Packing  ${narrower.join('; ')}`] : []), ...levels];
 }
 
 function screwLines(writing: Writing, { drawers }: BankPlan): readonly string[] {

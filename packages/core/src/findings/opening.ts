@@ -11,16 +11,17 @@ const RACK = { warn: millimetres(1.5), stop: millimetres(6) };
 const DIAGONAL_OFF = millimetres(10);
 const READINGS_APART = millimetres(25);
 
-/** What the readings of a bank's opening say. */
+/** What the readings of a bank's opening say; `pack` writes what a side is packed out by. */
 export function openingFindings(
   bank: Bank,
   path: string,
   opening: Opening,
   packing: readonly Packing[],
   say: Say,
+  pack: Say,
 ): readonly Finding[] {
   return present(
-    tapered(bank, opening, packing, say),
+    tapered(bank, opening, packing, say, pack),
     racked(opening, say),
     ...impossible(bank, opening, say),
     forecast(bank),
@@ -29,19 +30,25 @@ export function openingFindings(
 }
 
 /** Where to pack and by how much: by the readings' places, or as they were taken, counted from the first. */
-function packed(bank: Bank, packing: readonly Packing[], say: Say): string {
+function packed(bank: Bank, packing: readonly Packing[], pack: Say): string {
   const over = packing.filter(({ total }) => total.total > TAPER.warn);
-  const each = over.map(({ reading, eachSide }) => `${say(eachSide)} a side ${atReading(bank, 'width', reading)}`);
+  const each = over.map(({ reading, eachSide }) => `${pack(eachSide)} a side ${atReading(bank, 'width', reading)}`);
   return `pack the slides out where it is wider: ${each.slice(0, 6).join('; ')}.`;
 }
 
-function tapered(bank: Bank, { taper, width }: Opening, packing: readonly Packing[], say: Say): Finding | undefined {
+function tapered(
+  bank: Bank,
+  { taper, width }: Opening,
+  packing: readonly Packing[],
+  say: Say,
+  pack: Say,
+): Finding | undefined {
   if (taper.total <= TAPER.warn) return undefined;
   return {
     code: 'OPENING_TAPERED',
     severity: taper.total > TAPER.stop ? 'stop' : 'warn',
     step: 'measure',
-    says: `The opening tapers: the widest reading is ${say(taper.total)} over the narrowest. Boxes are sized to ${say(width.total)}; ${packed(bank, packing, say)}`,
+    says: `The opening tapers: the widest reading is ${say(taper.total)} over the narrowest. Boxes are sized to ${say(width.total)}; ${packed(bank, packing, pack)}`,
     because: taper,
   };
 }

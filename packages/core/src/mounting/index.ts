@@ -1,4 +1,5 @@
 export * from './case-holes';
+export * from './packing';
 export * from './runners';
 export * from './slide-line';
 export * from './stack';

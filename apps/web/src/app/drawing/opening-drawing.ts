@@ -1,5 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { drawOpening, inMillimetres, type BankPlan, type Length, type Shape } from '@zabble/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { drawOpening, toPack, writeExact, type BankPlan, type Length, type Shape } from '@zabble/core';
+import { selectShowing } from '../store/job/job.selectors';
 import { SizeText } from './size-text';
 
 /** As large as this, in pixels. */
@@ -90,6 +92,7 @@ interface Line {
 })
 export class OpeningDrawing {
   readonly bank = input.required<BankPlan>();
+  private readonly showing = inject(Store).selectSignal(selectShowing);
   protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
   private readonly drawing = computed(() => drawOpening(this.bank()));
   protected readonly told = computed(() => {
@@ -123,9 +126,10 @@ export class OpeningDrawing {
     };
   });
 
-  /** Packing is finer than what sizes are shown in. */
+  /** Packing is finer than what sizes are shown in, and never more than is needed. */
   protected fine(length: Length): string {
-    return `${inMillimetres(length).toFixed(2)} mm`;
+    const unit = this.showing()?.unit ?? 'mm';
+    return writeExact(toPack(length, unit), unit);
   }
 
   private governs(shape: Shape & { kind: 'measure' }): boolean {

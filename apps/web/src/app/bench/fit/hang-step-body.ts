@@ -1,6 +1,15 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { HangStep, Stack } from '@zabble/core';
+import {
+  atReading,
+  toPack,
+  writeExact,
+  type BankPlan,
+  type HangStep,
+  type Length,
+  type Packing,
+  type Stack,
+} from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Size } from '../../ui/size';
 
@@ -55,15 +64,11 @@ import { Size } from '../../ui/size';
           first
         </p>
       }
-      @for (pack of step().packing ?? []; track pack.reading) {
-        <p class="text-base">
-          Pack <z-size [length]="pack.eachSide" [unit]="true" /> a side at width reading {{ pack.reading + 1 }}.
-        </p>
+      @for (pack of told(step().packing); track pack.reading) {
+        <p class="text-base">Pack {{ packed(pack.eachSide) }} a side {{ at(pack) }}.</p>
       }
-      @for (pack of step().level ?? []; track pack.place) {
-        <p class="text-base">
-          Pack <z-size [length]="pack.eachSide" [unit]="true" /> a side at this level’s {{ pack.place }}.
-        </p>
+      @for (pack of told(step().level); track pack.place) {
+        <p class="text-base">Pack {{ packed(pack.eachSide) }} a side at this level’s {{ pack.place }}.</p>
       }
     }
   }`,
@@ -71,7 +76,24 @@ import { Size } from '../../ui/size';
 })
 export class HangStepBody {
   readonly step = input.required<HangStep>();
+  readonly bank = input.required<BankPlan>();
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+
+  /** Those that come to something to pack with. */
+  protected told<T extends { readonly eachSide: Length }>(packing: readonly T[] = []): readonly T[] {
+    return packing.filter(({ eachSide }) => toPack(eachSide, this.document()?.unit ?? 'mm') > 0);
+  }
+
+  /** Never more than is needed: the opening would get narrower than its box. */
+  protected packed(eachSide: Length): string {
+    const unit = this.document()?.unit ?? 'mm';
+    return writeExact(toPack(eachSide, unit), unit);
+  }
+
+  /** Where the reading was taken that is over the narrowest. */
+  protected at({ reading }: Packing): string {
+    return atReading(this.bank().bank, 'width', reading);
+  }
 
   /** “1 of 3/4 in plywood + 1 of 1/4 in hardboard”. */
   protected made({ pieces }: Stack): string {
