@@ -19,6 +19,8 @@ export class OwnMariaDb {
   constructor(folder) {
     this.folder = folder;
     this.data = join(folder, 'data');
+    // A MariaDB that starts clears away the temporary tables it finds: one in a common folder would lose another's.
+    this.temporary = join(folder, 'tmp');
     this.sockets = socketFolder(folder);
     this.socket = join(this.sockets, 'm.sock');
     this.pidFile = join(folder, 'm.pid');
@@ -28,7 +30,7 @@ export class OwnMariaDb {
 
   async start() {
     await this.#endLeftover();
-    for (const path of [this.folder, this.sockets]) mkdirSync(path, { recursive: true, mode: 0o700 });
+    for (const path of [this.folder, this.temporary, this.sockets]) mkdirSync(path, { recursive: true, mode: 0o700 });
     this.user = this.#user();
     if (!existsSync(join(this.data, 'mysql'))) this.#create();
     this.#give(this.folder, this.sockets);
@@ -50,6 +52,11 @@ export class OwnMariaDb {
     await gone;
     clearTimeout(late);
     rmSync(this.sockets, { recursive: true, force: true });
+  }
+
+  /** Ends the database at once, whatever it is doing. */
+  kill() {
+    this.#process?.kill('SIGKILL');
   }
 
   /** As root the database runs as `mysql`, where that user can reach the folder; else as whoever starts it. */
@@ -79,12 +86,17 @@ export class OwnMariaDb {
         '--skip-test-db',
         `--user=${this.user}`,
       ],
-      { encoding: 'utf8' },
+      { encoding: 'utf8', env: this.#env() },
     );
+    const says = `${stdout ?? ''}\n${stderr ?? ''}`;
     if (status !== 0)
       throw new Stop(
-        `The database folder could not be made: ${lastLine(stderr || stdout || 'mariadb-install-db did not run')}`,
+        `The database folder could not be made: ${/ERROR: .*/.exec(says)?.[0] ?? (lastLine(says) || 'mariadb-install-db did not run')}`,
       );
+  }
+
+  #env() {
+    return { ...process.env, TMPDIR: this.temporary };
   }
 
   #spawn(port) {
@@ -104,7 +116,7 @@ export class OwnMariaDb {
         `--log-error=${this.log}`,
       ],
       // A group of its own: Ctrl-C in the terminal goes to the server first, which still needs its database.
-      { stdio: 'ignore', detached: true },
+      { stdio: 'ignore', detached: true, env: this.#env() },
     );
     this.#process.once('error', () => undefined);
   }

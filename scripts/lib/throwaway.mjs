@@ -3,12 +3,23 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { OwnMariaDb } from './mariadb.mjs';
 
+const SIGNALS = ['SIGINT', 'SIGTERM', 'SIGHUP'];
+
 /** A MariaDB in a folder of its own that is gone when it is stopped: for tests and pictures. */
 export async function throwawayDatabase() {
   const folder = mkdtempSync(join(tmpdir(), 'zabble-test-'));
   const database = new OwnMariaDb(folder);
   const url = await database.start();
+  // A run that is ended in between leaves none behind: nothing of it is wanted any more.
+  const ended = (signal) => {
+    database.kill();
+    rmSync(folder, { recursive: true, force: true });
+    // Nobody else hears it: then it ends this process too, as it would have.
+    if (process.listenerCount(signal) === 0) process.kill(process.pid, signal);
+  };
+  for (const signal of SIGNALS) process.once(signal, ended);
   const end = async () => {
+    for (const signal of SIGNALS) process.off(signal, ended);
     await database.stop();
     rmSync(folder, { recursive: true, force: true });
   };
