@@ -1,8 +1,8 @@
 import { cutList, PART_WORDS, WHEN, type Crosscut } from '../cutting';
 import { groupFindings } from '../findings';
 import { levelPacking } from '../fitting';
-import { atReading, bankTitle, readingLength, readingPlace, type Job } from '../job';
-import { nm, smallest, subtract, writeExact, writeLength, ZERO, type Length, type Tally } from '../length';
+import { atReading, bankTitle, OPENING_SIZES, readingLength, readingPlace, type Job } from '../job';
+import { nm, smallest, subtract, writeBare, writeExact, writeLength, ZERO, type Length, type Tally } from '../length';
 import { toPack } from '../mounting';
 import type { BankPlan, CasePlan, DrawerPlan, Plan } from '../plan';
 import type { SlideFamily } from '../slides';
@@ -114,7 +114,7 @@ function heading(writing: Writing, owner: CasePlan, bank: BankPlan): readonly st
 
 /** Every reading where it was taken, once one of them says where. */
 function readingLines(writing: Writing, { bank: { opening, drawers } }: BankPlan): readonly string[] {
-  const sizes = (['width', 'height', 'depth'] as const).map((size) => ({
+  const sizes = OPENING_SIZES.map((size) => ({
     size,
     readings: opening[size].map((reading) => ({
       length: show(writing, readingLength(reading)),
@@ -227,7 +227,7 @@ function both(writing: Writing, length: Length): string {
 
 /** What a side is packed out by, never more than is needed. */
 function packed({ job }: Writing, eachSide: Length): string {
-  return writeExact(toPack(eachSide, job.unit), job.unit).replace(/ (in|mm)$/, '');
+  return writeBare(toPack(eachSide, job.unit), job.unit);
 }
 
 /** What the levels that were measured back are packed out by. */

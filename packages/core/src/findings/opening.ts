@@ -1,4 +1,4 @@
-import { atReading, readingLength, type Bank, type Case, type OpeningSize } from '../job';
+import { atReading, OPENING_SIZES, readingLength, type Bank, type Case } from '../job';
 import { millimetres, nm, type Length } from '../length';
 import type { Packing } from '../mounting';
 import { doubts, type Opening } from '../opening';
@@ -83,7 +83,7 @@ function impossible(bank: Bank, opening: Opening, say: Say): readonly Finding[] 
 
 /** The two readings that are farthest apart, where they were taken. */
 function farthest(bank: Bank, say: Say): string {
-  const pairs = (['width', 'height', 'depth'] as const).map((size: OpeningSize) => {
+  const pairs = OPENING_SIZES.map((size) => {
     const readings = bank.opening[size].map((reading, index) => ({
       length: readingLength(reading),
       where: atReading(bank, size, index),

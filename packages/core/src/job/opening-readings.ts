@@ -23,14 +23,15 @@ export type OpeningReadingOf<L> = L | PlacedReadingOf<L>;
 export type OpeningReading = OpeningReadingOf<Length>;
 
 /** The sizes of an opening that have readings of their own. */
-export type OpeningSize = 'width' | 'height' | 'depth';
+export const OPENING_SIZES = ['width', 'height', 'depth'] as const;
+export type OpeningSize = (typeof OPENING_SIZES)[number];
 
-export function readingLength(reading: OpeningReading): Length {
-  return typeof reading === 'object' ? reading.length : reading;
+export function readingLength<L extends Length | string>(reading: OpeningReadingOf<L>): L {
+  return isPlaced(reading) ? (reading as PlacedReadingOf<L>).length : reading;
 }
 
 export function readingLengths(readings: readonly OpeningReading[]): readonly Length[] {
-  return readings.map(readingLength);
+  return readings.map((each) => readingLength(each));
 }
 
 /** Path of a reading's length in the job document; `path` is the bank's. */

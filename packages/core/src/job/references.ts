@@ -1,5 +1,6 @@
 import { quoted } from '../length';
 import { hasDepth } from './joints';
+import { OPENING_SIZES } from './opening-readings';
 import { checkLines } from './lines';
 import type { Report } from './report';
 import { backCorner, drawerSettings } from './settings';
@@ -47,7 +48,7 @@ function checkBank(job: Job, bank: Bank, path: string, report: Report): void {
 
 /** A reading at a drawer's level names a drawer of the bank. */
 function checkReadings(bank: Bank, which: 'opening' | 'aside', path: string, report: Report): void {
-  for (const size of ['width', 'height', 'depth'] as const)
+  for (const size of OPENING_SIZES)
     bank[which]?.[size].forEach((reading, index) => {
       const drawer = typeof reading === 'object' ? reading.drawer : undefined;
       if (drawer !== undefined && !bank.drawers.some(({ id }) => id === drawer))

@@ -57,6 +57,12 @@ export function writeExact(length: Length, unit: Unit): string {
   return `${text} mm`;
 }
 
+/** The same without its unit where that is the one asked for: as a field shows what it keeps. */
+export function writeBare(length: Length, unit: Unit): string {
+  const exact = writeExact(length, unit);
+  return exact.endsWith(` ${unit}`) ? exact.slice(0, -unit.length - 1) : exact;
+}
+
 /** Inch fractions are halves of halves: a step off that grid is shown in thirty-seconds. */
 function inchStep(step: Length): number {
   return [64, 32, 16, 8, 4, 2, 1].map((parts) => INCH / parts).find((each) => each === step) ?? INCH / 32;

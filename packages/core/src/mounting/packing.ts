@@ -1,4 +1,4 @@
-import { inches, millimetres, nm, type Length, type Unit } from '../length';
+import { inches, millimetres, nm, writeExact, type Length, type Unit } from '../length';
 
 /** The thinnest packing that is told: a sixty-fourth, or a tenth of a millimetre. */
 const FINEST = { in: inches(1, 64), mm: millimetres(0.1) } as const;
@@ -10,4 +10,9 @@ const FINEST = { in: inches(1, 64), mm: millimetres(0.1) } as const;
 export function toPack(eachSide: Length, unit: Unit): Length {
   const step = FINEST[unit];
   return nm(Math.floor(eachSide / step) * step);
+}
+
+/** The same as it is written, with its unit. */
+export function writePacking(eachSide: Length, unit: Unit): string {
+  return writeExact(toPack(eachSide, unit), unit);
 }

@@ -17,7 +17,7 @@ import type { BoxFacts, Finding, RunChoice } from '../findings';
 import type { GrainRun } from '../fronts';
 import type { Material } from '../job';
 import { ZERO, type Tally } from '../length';
-import { toPack, type Packing } from '../mounting';
+import { writePacking, type Packing } from '../mounting';
 import { fitSlide, type SlideFamily } from '../slides';
 import type { BoxPlan } from './box';
 import type { Making } from './making';
@@ -50,7 +50,7 @@ export function lookOver(worked: Worked): readonly Finding[] {
     return height === undefined ? [] : [{ place, height, material }];
   });
   return [
-    ...openingFindings(bank, path, opening, packing, say, (eachSide) => exact(toPack(eachSide, facts.unit))),
+    ...openingFindings(bank, path, opening, packing, say, (eachSide) => writePacking(eachSide, facts.unit)),
     ...present(buildOutMissing(around.owner.style, bank, families)),
     ...nominalThickness(around.job, materialsOf(makings).filter(isNominal)),
     ...thicknessMeasured(around.job, materialsOf(makings), say),

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { drawOpening, toPack, writeExact, type BankPlan, type Length, type Shape } from '@zabble/core';
+import { drawOpening, writePacking, type BankPlan, type Length, type Shape } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
 import { SizeText } from './size-text';
 
@@ -128,8 +128,7 @@ export class OpeningDrawing {
 
   /** Packing is finer than what sizes are shown in, and never more than is needed. */
   protected fine(length: Length): string {
-    const unit = this.showing()?.unit ?? 'mm';
-    return writeExact(toPack(length, unit), unit);
+    return writePacking(length, this.showing()?.unit ?? 'mm');
   }
 
   private governs(shape: Shape & { kind: 'measure' }): boolean {

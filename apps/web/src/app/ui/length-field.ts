@@ -12,7 +12,7 @@ import {
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import { readFileLength, readLength, valueAt, writeExact, type Length, type Patch } from '@zabble/core';
+import { readFileLength, readLength, valueAt, writeBare, writeExact, type Length, type Patch } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
 import { selectShowing } from '../store/job/job.selectors';
@@ -164,9 +164,7 @@ export class LengthField implements OnDestroy {
 
   /** As the field shows a kept length: exactly, in the job’s unit where it is whole there. */
   private plain(length: Length): string {
-    const unit = this.showing()?.unit ?? 'mm';
-    const exact = writeExact(length, unit);
-    return exact.endsWith(` ${unit}`) ? exact.slice(0, -unit.length - 1) : exact;
+    return writeBare(length, this.showing()?.unit ?? 'mm');
   }
 
   private title(): string {

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import { readFileLength, readLength, valueAt, writeExact, type Length, type Unit } from '@zabble/core';
+import { readFileLength, readLength, valueAt, writeBare, writeExact, type Length, type Unit } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
 import { Says } from './says';
@@ -68,7 +68,6 @@ export class LengthsField {
 
   private plain(written: string): string {
     const read = readFileLength(written);
-    const exact = read.ok ? writeExact(read.value, this.unit()) : written;
-    return exact.endsWith(` ${this.unit()}`) ? exact.slice(0, -this.unit().length - 1) : exact;
+    return read.ok ? writeBare(read.value, this.unit()) : written;
   }
 }

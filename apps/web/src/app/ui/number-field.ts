@@ -4,6 +4,7 @@ import { Store } from '@ngrx/store';
 import { valueAt } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
+import { readNumber } from './read-number';
 import { Says } from './says';
 
 /** A plain number of the job: a count, a weight, a ratio. */
@@ -53,18 +54,11 @@ export class NumberField {
   }
 
   protected take(text: string): void {
-    if (/^\s*\d{1,3},\d{3}\s*$/.test(text)) {
-      const [whole = '', rest = ''] = text.trim().split(',');
-      this.says.set(`Read ${JSON.stringify(text)}: that may be ${whole}${rest} or ${whole}.${rest}: write which.`);
-      return;
-    }
-    const empty = text.trim() === '' && this.optional();
-    const number = /^\s*\d+(?:[.,]\d+)?\s*$/.test(text) ? Number(text.trim().replace(',', '.')) : NaN;
-    if (!empty && Number.isNaN(number)) {
-      this.says.set(`Read ${JSON.stringify(text)}: a plain number is wanted, like 1.25.`);
-      return;
-    }
-    const patch = { path: this.path(), value: empty ? undefined : number };
+    const read = readNumber(text, 'a plain number is wanted, like 1.25');
+    if (!read.ok) return this.says.set(read.says);
+    if (read.value === undefined && !this.optional())
+      return this.says.set(`Read ${JSON.stringify(text)}: a plain number is wanted, like 1.25.`);
+    const patch = { path: this.path(), value: read.value };
     this.says.set(this.edits.apply(this.name() ?? this.label().toLowerCase(), [patch]) ?? '');
   }
 }

@@ -98,7 +98,10 @@ export class CaseCard {
     this.store.dispatch(SessionActions.bankChosen({ bank: path }));
   }
 
-  private take(name: string, edit: (...args: Parameters<Parameters<CaseDesk['apply']>[1]>) => CaseEdit): void {
+  private take(
+    name: string,
+    edit: (...args: Parameters<Parameters<CaseDesk['apply']>[1]>) => CaseEdit | undefined,
+  ): void {
     this.says.set(this.desk.apply(name, edit) ?? '');
   }
 }

@@ -1,11 +1,11 @@
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { JobDocument } from '@zabble/core';
+import { patched, type JobDocument } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectLog } from '../../store/log/log.selectors';
-import { SessionActions } from '../../store/session/session';
-import { spokenOf, type CaseEdit } from './case-edits';
+import { SessionActions, sessionFeature } from '../../store/session/session';
+import { sameBank, spokenOf, type CaseEdit } from './case-edits';
 
 /** Cases and banks added, copied, moved and taken away; what was worked on stays on the bench. */
 @Injectable({ providedIn: 'root' })
@@ -13,15 +13,22 @@ export class CaseDesk {
   private readonly edits = inject(JobEdits);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly bank = this.store.selectSignal(sessionFeature.selectBank);
   private readonly log = this.store.selectSignal(selectLog);
 
   /** Undefined when done, else what stands in the way. */
-  apply(name: string, edit: (document: JobDocument, spoken: ReadonlySet<string>) => CaseEdit): string | undefined {
+  apply(
+    name: string,
+    edit: (document: JobDocument, spoken: ReadonlySet<string>) => CaseEdit | undefined,
+  ): string | undefined {
     const document = this.document();
     if (!document) return 'No job is open.';
-    const { patches, bank } = edit(document, spokenOf(document, this.log()));
-    const refused = this.edits.apply(name, patches);
-    if (refused === undefined) this.store.dispatch(SessionActions.bankChosen({ bank }));
+    const done = edit(document, spokenOf(document, this.log()));
+    if (!done) return undefined;
+    const refused = this.edits.apply(name, done.patches);
+    const now = this.bank();
+    const bank = done.bank ?? sameBank(document, patched(document, done.patches), now);
+    if (refused === undefined && bank !== now) this.store.dispatch(SessionActions.bankChosen({ bank }));
     return refused;
   }
 }

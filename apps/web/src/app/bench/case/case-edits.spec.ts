@@ -11,6 +11,7 @@ import {
   moveCase,
   removeBank,
   removeCase,
+  sameBank,
   spokenOf,
   type CaseEdit,
 } from './case-edits';
@@ -18,7 +19,7 @@ import {
 const PATH = 'cases[0].banks[0]';
 const NONE: ReadonlySet<string> = new Set();
 const at = (field: string, value: unknown): Patch => ({ path: `${PATH}.${field}`, value });
-const done = (document: JobDocument, { patches }: CaseEdit): JobDocument => patched(document, patches);
+const done = (document: JobDocument, edit: CaseEdit | undefined): JobDocument => patched(document, edit!.patches);
 
 function banksOf(document: JobDocument, owner = 0): readonly BankPlan[] {
   const reading = readJobDocument(document);
@@ -42,7 +43,7 @@ describe('banks of a case', () => {
     ]);
     const edit = bankBeside(named, PATH, NONE);
     const [first, second] = banksOf(done(named, edit));
-    expect([first!.id, second!.id, edit.bank]).toEqual(['b1', 'b2', 'cases[0].banks[1]']);
+    expect([first!.id, second!.id, edit!.bank]).toEqual(['b1', 'b2', 'cases[0].banks[1]']);
     expect(second!.bank).toMatchObject({
       basis: 'planned',
       drawers: [{ id: 'd1' }, { id: 'd2' }, { id: 'd3' }, { id: 'd4' }],
@@ -66,7 +67,7 @@ describe('banks of a case', () => {
 
   it('a bank beside has the build-outs mirrored, a copy as they are', () => {
     const framed = patched(document, [at('buildOut', { left: '3/4 in', right: '1/2 in', from: ['box'] })]);
-    const built = (edit: CaseEdit): unknown => done(framed, edit).cases[0]!.banks[1]!.buildOut;
+    const built = (edit: CaseEdit | undefined): unknown => done(framed, edit).cases[0]!.banks[1]!.buildOut;
     expect(built(bankBeside(framed, PATH, NONE))).toEqual({ left: '1/2 in', right: '3/4 in', from: ['box'] });
     expect(built(duplicateBank(framed, PATH, NONE))).toEqual({ left: '3/4 in', right: '1/2 in', from: ['box'] });
   });
@@ -85,7 +86,7 @@ describe('banks of a case', () => {
       ['b3', 'Right, again'],
     ]);
     const edit = removeBank(named, 'cases[0].banks[1]');
-    expect(edit.bank).toBe('cases[0].banks[0]');
+    expect(edit!.bank).toBeUndefined();
     expect(done(named, edit).cases[0]!.banks.map(({ drawers }) => drawers[1])).toEqual([{ id: 'd2' }]);
     expect(banksOf(done(named, edit))).toHaveLength(1);
   });
@@ -133,7 +134,29 @@ describe('cases of a job', () => {
       removeCase(three, casePlace(three, 'c9')),
       duplicateCase(three, casePlace(three, 'c9'), NONE),
     ])
-      expect(edit.patches).toEqual([]);
+      expect(edit).toBeUndefined();
+  });
+
+  it('leave the bank on the bench that was there, wherever it stands afterwards', () => {
+    const three = done(document, addCase(document, NONE));
+    const all = done(three, bankBeside(three, PATH, NONE));
+    const after = (edit: CaseEdit | undefined, path: string): string => sameBank(all, done(all, edit), path);
+    expect(after(moveCase(all, 1, -1), 'cases[0].banks[1]')).toBe('cases[1].banks[1]');
+    expect(after(moveBank(all, 'cases[0].banks[1]', -1), PATH)).toBe('cases[0].banks[1]');
+    expect(after(removeBank(all, PATH), 'cases[0].banks[1]')).toBe(PATH);
+    expect(after(removeCase(all, 0), 'cases[1].banks[0]')).toBe(PATH);
+    // Where it is gone itself, the one before it.
+    expect(after(removeBank(all, 'cases[0].banks[1]'), 'cases[0].banks[1]')).toBe(PATH);
+    expect(after(removeCase(all, 1), 'cases[1].banks[0]')).toBe(PATH);
+    expect(after(removeCase(all, 0), PATH)).toBe(PATH);
+  });
+
+  it('a copy of the longest name is told from it', () => {
+    const long = 'x'.repeat(200);
+    const named = patched(document, [{ path: 'cases[0].name', value: long }]);
+    const names = done(named, duplicateCase(named, 0, NONE)).cases.map(({ name }) => name);
+    expect(names[1]).not.toBe(long);
+    expect(names[1]).toHaveLength(200);
   });
 
   it('never take over an id that the record still speaks of', () => {

@@ -1,12 +1,13 @@
 import { valueAt, type BankOf, type CaseOf, type JobDocument, type LogEntryDocument, type Patch } from '@zabble/core';
+import { again } from '../../jobs/copy-of';
 
 type WrittenCase = CaseOf<string>;
 type WrittenBank = BankOf<string>;
 
-/** What is to be written, and the bank that is on the bench afterwards. */
+/** What is to be written, and the new bank that goes on the bench; without one the bench keeps its own. */
 export interface CaseEdit {
   readonly patches: readonly Patch[];
-  readonly bank: string;
+  readonly bank?: string;
 }
 
 /** Ids that what was done still speaks of: a new case or bank under one of them would take over what was cut for it. */
@@ -21,7 +22,7 @@ export function spokenOf(document: JobDocument, log: readonly Pick<LogEntryDocum
 
 /** The bank's path by what it is called: a list on the screen may be a moment behind the job. */
 export function bankPath(document: JobDocument, owner: string, bank: string): string {
-  const c = document.cases.findIndex(({ id }) => id === owner);
+  const c = casePlace(document, owner);
   const b = document.cases[c]?.banks.findIndex(({ id }) => id === bank) ?? -1;
   return `cases[${c}].banks[${b}]`;
 }
@@ -31,25 +32,35 @@ export function casePlace(document: JobDocument, owner: string): number {
   return document.cases.findIndex(({ id }) => id === owner);
 }
 
+/** Where the bank that stood at a path stands after an edit; where it is gone, the one before it. */
+export function sameBank(before: JobDocument, after: JobDocument, path: string): string {
+  const [c = 0, b = 0] = [...path.matchAll(/\d+/g)].map(([place]) => Number(place));
+  const owner = before.cases[c];
+  const place = after.cases.findIndex(({ id }) => id === owner?.id);
+  if (place < 0) return `cases[${Math.max(0, c - 1)}].banks[0]`;
+  const at = after.cases[place]?.banks.findIndex(({ id }) => id === owner?.banks[b]?.id) ?? -1;
+  return `cases[${place}].banks[${at < 0 ? Math.max(0, b - 1) : at}]`;
+}
+
 /** Another case like this one with its banks, only planned. */
-export function duplicateCase(document: JobDocument, place: number, spoken: ReadonlySet<string>): CaseEdit {
+export function duplicateCase(document: JobDocument, place: number, spoken: ReadonlySet<string>): CaseEdit | undefined {
   const like = document.cases[place];
-  if (!like) return { patches: [], bank: 'cases[0].banks[0]' };
+  if (!like) return undefined;
   const copy = {
     ...like,
     id: freeId('c', document.cases, spoken),
-    name: another(like.name),
+    name: again(like.name),
     banks: like.banks.map(planned),
   };
   return { patches: inserted('cases', document.cases, place + 1, copy), bank: `cases[${place + 1}].banks[0]` };
 }
 
 /** A case at the end, built as the last one is, with one bank as its first one. */
-export function addCase(document: JobDocument, spoken: ReadonlySet<string>): CaseEdit {
+export function addCase(document: JobDocument, spoken: ReadonlySet<string>): CaseEdit | undefined {
   const last = document.cases.length - 1;
   const like = document.cases[last];
   const [bank] = like?.banks ?? [];
-  if (!like || !bank) return { patches: [], bank: 'cases[0].banks[0]' };
+  if (!like || !bank) return undefined;
   const { id: _id, name: _name, stand: _stand, alike: _alike, run: _run, banks: _banks, ...built } = like;
   const added = {
     id: freeId('c', document.cases, spoken),
@@ -60,25 +71,21 @@ export function addCase(document: JobDocument, spoken: ReadonlySet<string>): Cas
   return { patches: inserted('cases', document.cases, last + 1, added), bank: `cases[${last + 1}].banks[0]` };
 }
 
-export function moveCase(document: JobDocument, place: number, by: number): CaseEdit {
-  if (!document.cases[place] || !document.cases[place + by]) return { patches: [], bank: 'cases[0].banks[0]' };
-  return { patches: [moved('cases', document.cases, place, place + by)], bank: `cases[${place + by}].banks[0]` };
+export function moveCase(document: JobDocument, place: number, by: number): CaseEdit | undefined {
+  if (!document.cases[place] || !document.cases[place + by]) return undefined;
+  return { patches: [moved('cases', document.cases, place, place + by)] };
 }
 
-export function removeCase(document: JobDocument, place: number): CaseEdit {
-  if (!document.cases[place]) return { patches: [], bank: 'cases[0].banks[0]' };
-  return {
-    patches: [{ path: `cases[${place}]`, value: undefined }],
-    bank: `cases[${Math.max(0, place - 1)}].banks[0]`,
-  };
+export function removeCase(document: JobDocument, place: number): CaseEdit | undefined {
+  return document.cases[place] ? { patches: [{ path: `cases[${place}]`, value: undefined }] } : undefined;
 }
 
 /** Another bank with all this one has, right of it and only planned. */
-export function duplicateBank(document: JobDocument, path: string, spoken: ReadonlySet<string>): CaseEdit {
+export function duplicateBank(document: JobDocument, path: string, spoken: ReadonlySet<string>): CaseEdit | undefined {
   const { owner, place, banks } = banksAt(document, path);
   const like = banks[place];
-  if (!like) return { patches: [], bank: path };
-  const name = like.name === undefined ? {} : { name: another(like.name) };
+  if (!like) return undefined;
+  const name = like.name === undefined ? {} : { name: again(like.name) };
   const copy = { ...planned(like), ...name, id: freeId('b', banks, spoken) };
   return { patches: inserted(`${owner}.banks`, banks, place + 1, copy), bank: `${owner}.banks[${place + 1}]` };
 }
@@ -87,10 +94,10 @@ export function duplicateBank(document: JobDocument, path: string, spoken: Reado
  * A bank like this one to its right, with as many drawers and nothing of its own in them; what stands mirrored in the
  * case, its build-outs, is mirrored.
  */
-export function bankBeside(document: JobDocument, path: string, spoken: ReadonlySet<string>): CaseEdit {
+export function bankBeside(document: JobDocument, path: string, spoken: ReadonlySet<string>): CaseEdit | undefined {
   const { owner, place, banks } = banksAt(document, path);
   const like = banks[place];
-  if (!like) return { patches: [], bank: path };
+  if (!like) return undefined;
   const { buildOut } = like;
   const added = {
     ...bare(like),
@@ -100,24 +107,23 @@ export function bankBeside(document: JobDocument, path: string, spoken: Readonly
   return { patches: inserted(`${owner}.banks`, banks, place + 1, added), bank: `${owner}.banks[${place + 1}]` };
 }
 
-export function moveBank(document: JobDocument, path: string, by: number): CaseEdit {
+export function moveBank(document: JobDocument, path: string, by: number): CaseEdit | undefined {
   const { owner, place, banks } = banksAt(document, path);
-  if (!banks[place] || !banks[place + by]) return { patches: [], bank: path };
-  return { patches: [moved(`${owner}.banks`, banks, place, place + by)], bank: `${owner}.banks[${place + by}]` };
+  if (!banks[place] || !banks[place + by]) return undefined;
+  return { patches: [moved(`${owner}.banks`, banks, place, place + by)] };
 }
 
 /** The bank away, and with it the lines carried across from it. */
-export function removeBank(document: JobDocument, path: string): CaseEdit {
+export function removeBank(document: JobDocument, path: string): CaseEdit | undefined {
   const { owner, place, banks } = banksAt(document, path);
   const id = banks[place]?.id;
-  if (id === undefined) return { patches: [], bank: path };
+  if (id === undefined) return undefined;
   const lines = banks.flatMap((other, b) =>
     other.drawers.flatMap(({ line }, d) =>
       line?.bank === id ? [{ path: `${owner}.banks[${b}].drawers[${d}].line`, value: undefined }] : [],
     ),
   );
-  const bank = `${owner}.banks[${Math.max(0, place - 1)}]`;
-  return { patches: [...lines, { path: `${owner}.banks[${place}]`, value: undefined }], bank };
+  return { patches: [...lines, { path: `${owner}.banks[${place}]`, value: undefined }] };
 }
 
 /** The case of a bank's path, its banks as written, and the bank's place among them. */
@@ -154,10 +160,6 @@ function undemanding({ division }: WrittenBank): WrittenBank['division'] {
   const { makeup, ...rest } = division;
   const kept = typeof makeup === 'string' ? { ...rest, makeup } : rest;
   return rest.scheme === 'manual' ? { ...kept, scheme: 'equal', increment: rest.increment ?? '1 mm' } : kept;
-}
-
-function another(name: string): string {
-  return `${name}, again`.slice(0, 200);
 }
 
 function freeId(letter: string, siblings: readonly { readonly id: string }[], spoken: ReadonlySet<string>): string {

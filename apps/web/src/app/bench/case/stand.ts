@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { valueAt, type CasePlan, writeExact } from '@zabble/core';
+import { largest, STEADY, valueAt, writeExact, type CasePlan } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { LengthField } from '../../ui/length-field';
@@ -65,16 +65,16 @@ export class Stand {
     const ratio = this.owner().balance?.ratio;
     if (ratio === undefined) return '';
     if (!Number.isFinite(ratio)) return 'Nothing of it hangs before its front feet.';
-    return `What stands behind its front feet is ${ratio.toFixed(2)} times what hangs before them; 1.5 is wanted.`;
+    return `What stands behind its front feet is ${ratio.toFixed(2)} times what hangs before them; ${STEADY} is wanted.`;
   });
 
-  /** As deep as its openings to begin with, on a weight usual for its size. */
+  /** As deep as its deepest opening to begin with, and a weight to be written over. */
   protected tell(): void {
     const document = this.document();
-    const deepest = Math.max(0, ...this.owner().banks.map(({ opening }) => opening.depth.total));
+    const deepest = largest(this.owner().banks.map(({ opening }) => opening.depth.total));
     const value = {
       weight_kg: 30,
-      depth: writeExact(deepest as never, document?.unit ?? 'mm'),
+      depth: writeExact(deepest, document?.unit ?? 'mm'),
       frontFeet: this.edits.usual('0 in', '0 mm'),
     };
     this.put(`how ${this.owner().name} stands`, value);

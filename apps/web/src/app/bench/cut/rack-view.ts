@@ -5,6 +5,7 @@ import type { StockEntry } from '@zabble/contract';
 import { readLength, sameName, writeExact, type StockItemOf } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
+import { readMoney } from '../../ui/read-number';
 import { Says } from '../../ui/says';
 import { CsvImport } from './csv-import';
 import { CutDesk } from './cut-desk';
@@ -60,13 +61,12 @@ export class RackView {
     const sizes = { length, width, ...(thickness.trim() === '' ? {} : { thickness }) };
     const read = Object.entries(sizes).map(([name, value]) => ({ name, reading: readLength(value, this.unit()) }));
     const wrong = read.find(({ reading }) => !reading.ok);
-    const [number, money] = [Number(count), Number(price.replace(',', '.'))];
+    const [number, money] = [Number(count), readMoney(price)];
     if (material.trim() === '') return this.says.set('What is it made of? A layout finds it by that name.');
     if (wrong && !wrong.reading.ok) return this.says.set(`${wrong.name}: ${wrong.reading.says}`);
     if (!Number.isInteger(number) || number < 1)
       return this.says.set(`Read ${JSON.stringify(count)}: how many there are is a whole number.`);
-    if (!Number.isFinite(money) || money < 0)
-      return this.says.set(`Read ${JSON.stringify(price)}: a price is a number like 74.50.`);
+    if (!money.ok) return this.says.set(money.says);
     const exact = Object.fromEntries(
       read.map(({ name, reading }) => [name, reading.ok ? writeExact(reading.value, this.unit()) : '']),
     ) as { length: string; width: string; thickness?: string };
@@ -76,7 +76,7 @@ export class RackView {
       kind,
       ...exact,
       count: number,
-      ...(price.trim() === '' ? {} : { price: money }),
+      ...(money.value === undefined ? {} : { price: money.value }),
       ...(place.trim() === '' ? {} : { place: place.trim() }),
     });
   }

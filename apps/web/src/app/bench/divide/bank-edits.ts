@@ -1,4 +1,4 @@
-import { writeExact, type BankPlan, type Patch, type Unit } from '@zabble/core';
+import { OPENING_SIZES, writeExact, type BankPlan, type Patch, type Unit } from '@zabble/core';
 import { freeId } from './drawer-edits';
 
 /** Patches for what is done to the drawers of a bank as a whole. */
@@ -40,7 +40,7 @@ export function removePatches(bank: BankPlan, place: number, neighbours: readonl
 /** A reading at the level of a drawer that goes keeps its length and its place. */
 function levelsAway({ bank, path }: BankPlan, gone: string | undefined): readonly Patch[] {
   return (['opening', 'aside'] as const).flatMap((which) =>
-    (['width', 'height', 'depth'] as const).flatMap((size) =>
+    OPENING_SIZES.flatMap((size) =>
       (bank[which]?.[size] ?? []).flatMap((reading, index) =>
         typeof reading === 'object' && gone !== undefined && reading.drawer === gone
           ? [{ path: `${path}.${which}.${size}[${index}].drawer`, value: undefined }]

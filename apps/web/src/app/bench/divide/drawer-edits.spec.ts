@@ -37,7 +37,7 @@ describe('what is done to one drawer', () => {
   });
 
   it('carries a line from a height or another bank, and lets it go', () => {
-    const [first, second] = banksOf(patched(document, bankBeside(document, bank!.path, new Set()).patches));
+    const [first, second] = banksOf(patched(document, bankBeside(document, bank!.path, new Set())!.patches));
     const choices = lineChoices(second!, [first!]);
     expect(choices.map(({ value }) => value)).toEqual(['', 'y', 'b1/d1', 'b1/d2', 'b1/d3', 'b1/d4']);
     expect(linePatch(bank!, 1, 'b1/d3', 'in').value).toEqual({ bank: 'b1', drawer: 'd3' });

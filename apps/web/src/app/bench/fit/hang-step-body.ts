@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import {
   atReading,
   toPack,
-  writeExact,
+  writePacking,
   type BankPlan,
   type HangStep,
   type Length,
@@ -86,8 +86,7 @@ export class HangStepBody {
 
   /** Never more than is needed: the opening would get narrower than its box. */
   protected packed(eachSide: Length): string {
-    const unit = this.document()?.unit ?? 'mm';
-    return writeExact(toPack(eachSide, unit), unit);
+    return writePacking(eachSide, this.document()?.unit ?? 'mm');
   }
 
   /** Where the reading was taken that is over the narrowest. */

@@ -1,4 +1,4 @@
-import { materialUses, type JobDocument, type MaterialOf, type Patch } from '@zabble/core';
+import { materialUses, sameName, type JobDocument, type MaterialOf, type Patch } from '@zabble/core';
 
 type Material = MaterialOf<string>;
 
@@ -10,7 +10,7 @@ export interface MaterialEdit {
 
 /** The material put into the job’s rack under an id nobody has; what has its name already is it. */
 export function putIn(document: JobDocument, material: Omit<Material, 'id'>): MaterialEdit {
-  const known = document.materials.find(({ name }) => sameWords(name, material.name));
+  const known = document.materials.find(({ name }) => sameName(name, material.name));
   if (known) return { patches: [], id: known.id };
   const id = freeMaterialId(document, material.name);
   return { patches: [{ path: `materials[${document.materials.length}]`, value: { id, ...material } }], id };
@@ -65,10 +65,7 @@ function freeMaterialId({ materials }: JobDocument, name: string): string {
 function freeName({ materials }: JobDocument, name: string): string {
   const taken = new Set(materials.map((each) => each.name));
   let number = 2;
-  while (taken.has(`${name}, ${number}`)) number += 1;
-  return `${name}, ${number}`.slice(-200);
-}
-
-function sameWords(a: string, b: string): boolean {
-  return a.trim().toLowerCase() === b.trim().toLowerCase();
+  const called = (): string => `${name.slice(0, 190)}, ${number}`;
+  while (taken.has(called())) number += 1;
+  return called();
 }

@@ -8,7 +8,7 @@ import {
   type MaterialOf,
   type Unit,
 } from '@zabble/core';
-import { readMoney } from '../../ui/read-money';
+import { readMoney } from '../../ui/read-number';
 import { usualSheet } from './material-starts';
 
 /** A material as it is written into the form. */

@@ -1,4 +1,10 @@
-import { READING_PLACES, type OpeningReadingOf, type OpeningSize, type ReadingPlace } from '@zabble/core';
+import {
+  READING_PLACES,
+  readingLength,
+  type OpeningReadingOf,
+  type OpeningSize,
+  type ReadingPlace,
+} from '@zabble/core';
 
 type Reading = OpeningReadingOf<string>;
 
@@ -24,10 +30,6 @@ export const PLACE_QUESTIONS: Readonly<Record<OpeningSize, readonly [PlaceQuesti
   ],
 };
 
-export function lengthText(reading: Reading): string {
-  return typeof reading === 'object' ? reading.length : reading;
-}
-
 export function placesOf(reading: Reading | undefined): readonly ReadingPlace[] {
   return typeof reading === 'object' ? (reading.place ?? []) : [];
 }
@@ -50,13 +52,17 @@ export function placed(length: string, places: readonly ReadingPlace[], drawer?:
 export function answered(reading: Reading, { answers }: PlaceQuestion, answer: string): Reading {
   const others = placesOf(reading).filter((each) => !answers.includes(each));
   const chosen = answers.filter((each) => each === answer);
-  return placed(lengthText(reading), [...others, ...chosen], answers.includes('top') ? undefined : drawerOf(reading));
+  return placed(
+    readingLength(reading),
+    [...others, ...chosen],
+    answers.includes('top') ? undefined : drawerOf(reading),
+  );
 }
 
 /** At the level of a drawer: that says more than top or bottom. */
 export function atLevelOf(reading: Reading, drawer: string): Reading {
   const places = placesOf(reading).filter((each) => !['top', 'middle', 'bottom'].includes(each));
-  return placed(lengthText(reading), places, drawer);
+  return placed(readingLength(reading), places, drawer);
 }
 
 /** The place to measure next: the first of all that no reading has; none once all are read. */

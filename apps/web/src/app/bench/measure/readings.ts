@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { valueAt, writeExact, type BankPlan, type OpeningReadingOf, type OpeningSize } from '@zabble/core';
+import { readingPath, valueAt, writeExact, type BankPlan, type OpeningReadingOf, type OpeningSize } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
@@ -47,8 +47,7 @@ export class Readings {
   protected readonly next = computed(() => this.nextPlace().join(', '));
 
   protected lengthPath(index: number): string {
-    const at = `${this.path()}[${index}]`;
-    return typeof this.readings()[index] === 'object' ? `${at}.length` : at;
+    return readingPath(this.bank().path, this.size(), index, this.readings()[index]);
   }
 
   protected chosen(reading: Reading, { answers, asks }: PlaceQuestion): string {

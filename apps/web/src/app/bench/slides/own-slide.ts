@@ -5,6 +5,7 @@ import {
   BUILT_IN,
   slideTable,
   valueAt,
+  writeBare,
   writeExact,
   type BankPlan,
   type Length,
@@ -141,8 +142,7 @@ export class OwnSlide {
   }
 
   private plain(size: Length, unit: Unit = this.document()?.unit ?? 'mm'): string {
-    const exact = writeExact(size, unit);
-    return exact.endsWith(` ${unit}`) ? exact.slice(0, -unit.length - 1) : exact;
+    return writeBare(size, unit);
   }
 
   private take(name: string, patches: readonly Patch[]): void {
