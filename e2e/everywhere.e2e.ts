@@ -62,6 +62,22 @@ test('any action is found by its words and done from the keys', async ({ page })
   await noFaults(page, 'keys');
 });
 
+test('the materials of a job are free of serious faults of access, light and dim', async ({ page }) => {
+  for (const theme of ['light', 'dim']) {
+    await page.addInitScript((chosen) => localStorage.setItem('zabble.theme', chosen), theme);
+    await openJob(page, 'Flag chest');
+    await page.keyboard.press('m');
+    const sheet = page.getByRole('dialog', { name: 'Materials of this job' });
+    await sheet.getByRole('button', { name: 'Black cherry, 20 mm' }).click();
+    await sheet.getByText('All woods, and how they move').click();
+    await noFaults(page, `a material, ${theme}`);
+    await sheet.getByRole('button', { name: '+ Another material' }).click();
+    await sheet.getByRole('button', { name: 'Put it in the job' }).click();
+    await expect(sheet.getByRole('alert')).toHaveText('What is it called? It is found by that name.');
+    await noFaults(page, `another material, ${theme}`);
+  }
+});
+
 test('actions are found by the words builders type', async ({ page }) => {
   await openJob(page, 'Notions bank');
   await page.keyboard.press('a');

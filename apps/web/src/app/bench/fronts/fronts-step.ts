@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Asked, BankPlan, DrawerPlan } from '@zabble/core';
+import { selectJob } from '../../store/job/job.selectors';
 import { SessionActions, sessionFeature } from '../../store/session/session';
 import { Choice } from '../../ui/choice';
 import { Figure } from '../../ui/figure';
@@ -21,6 +22,7 @@ import { Season } from './season';
 export class FrontsStep {
   readonly bank = input.required<BankPlan>();
   private readonly store = inject(Store);
+  private readonly job = this.store.selectSignal(selectJob);
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
   protected readonly mounts = [
     { value: 'overlay', label: 'Overlay' },
@@ -29,6 +31,11 @@ export class FrontsStep {
   protected readonly edges = ['top', 'bottom', 'left', 'right'] as const;
   protected readonly overlay = computed(() => this.bank().bank.front.mount === 'overlay');
   protected readonly solid = computed(() => this.bank().drawers.some(({ dimensions }) => dimensions['front.growth']));
+  /** The season is of use, or was told: a front may still be made of the job’s solid wood. */
+  protected readonly seasonal = computed(() => {
+    const { climate, materials = [] } = this.job() ?? {};
+    return this.solid() || climate !== undefined || materials.some(({ kind }) => kind === 'solid');
+  });
   protected readonly banded = computed(
     () => this.bank().bank.front.band !== undefined && this.bank().bank.front.frame === undefined,
   );

@@ -1,3 +1,4 @@
+import { slidePatches, withoutLength } from './slide-patches';
 import { BUILT_IN, type JobDocument, type OwnSlideOf, type Patch } from '@zabble/core';
 
 /** The row under an id nobody in the job has, or the row there is under the same name, in its place; and where it is. */
@@ -19,4 +20,29 @@ function freeRowId(list: readonly { readonly id: string }[]): string {
   let number = 1;
   while (taken.has(`own-${number}`)) number += 1;
   return `own-${number}`;
+}
+
+/**
+ * The row out of the job; what uses it goes back to the built-in row it is like, at the longest that fits. Undefined
+ * where the job has no such row.
+ */
+export function withoutRow(job: JobDocument, id: string): readonly Patch[] | undefined {
+  const place = job.slides?.findIndex((row) => row.id === id) ?? -1;
+  const like = job.slides?.[place]?.like;
+  if (like === undefined) return undefined;
+  const back = job.cases.flatMap((owner, c) =>
+    owner.banks.flatMap((bank, b) => {
+      const path = `cases[${c}].banks[${b}]`;
+      return [
+        ...(bank.slide.family === id ? slidePatches(path, like) : []),
+        ...bank.drawers.flatMap(({ slide }, d) => {
+          if (!slide || (slide.family ?? bank.slide.family) !== id) return [];
+          const own = `${path}.drawers[${d}]`;
+          return slide.family === id ? slidePatches(own, like) : withoutLength(own);
+        }),
+      ];
+    }),
+  );
+  const last = job.slides?.length === 1;
+  return [...back, { path: last ? 'slides' : `slides[${place}]`, value: undefined }];
 }

@@ -26,7 +26,7 @@ import { NumberField } from '../../ui/number-field';
 import { Pick } from '../../ui/pick';
 import { Says } from '../../ui/says';
 import { TextField } from '../../ui/text-field';
-import { withRow } from './own-row';
+import { withoutRow, withRow } from './own-row';
 import { ROW_GROUPS, withCutsOf, type RowGroup } from './row-groups';
 
 /** Figures a sheet gives as lengths. */
@@ -139,6 +139,13 @@ export class OwnSlide {
     if (!document || !family) return;
     const { id, patch } = withRow(document, copyOf(family, document.unit));
     this.take('a row from its sheet', [patch, { path: `${this.bank().path}.slide.family`, value: id }]);
+  }
+
+  /** What used it goes back to the kind it is like. */
+  protected away(): void {
+    const [document, own] = [this.document(), this.written()];
+    const patches = document && own && withoutRow(document, own.id);
+    if (patches) this.take(`${own.name ?? own.id} out of the job`, patches);
   }
 
   private plain(size: Length, unit: Unit = this.document()?.unit ?? 'mm'): string {
