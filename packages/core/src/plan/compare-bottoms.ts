@@ -3,6 +3,7 @@ import { patched, type BottomFit, type JobDocument, type Patch } from '../job';
 import { nm, type Length, type Unit } from '../length';
 import { bankWith } from './bank-with';
 import { readJobDocument } from './plan';
+import { stopsOfMaking } from './stops-of-making';
 import type { BankPlan, DrawerDimension } from './types';
 
 /** One way of fitting the bottoms of a bank, and what it leaves inside. */
@@ -42,13 +43,12 @@ function compared(fit: BottomFit, now: BankPlan, bank: BankPlan, patches: readon
     const before = was[place];
     return height === undefined || before === undefined ? [] : [height - before];
   });
-  const stops = bank.findings.filter(({ severity, step }) => severity === 'stop' && step !== 'measure');
   return {
     fit,
     ...least('clearHeight', clear),
     ...least('wallHeight', sizes(bank, 'inside.wallHeight')),
     ...least('won', won),
-    stops: [...new Set(stops.map(({ body, says }) => body ?? says))],
+    stops: stopsOfMaking(bank.findings),
     patches,
   };
 }

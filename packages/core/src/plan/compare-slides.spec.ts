@@ -1,6 +1,7 @@
 import { patched, type Job, type Patch } from '../job';
 import { BANK, sample } from '../job/sample.spec-data';
 import { BUILT_IN } from '../slides';
+import { compareBottoms } from './compare-bottoms';
 import { compareSlides } from './compare-slides';
 import { readJobDocument } from './plan';
 import { one } from './plan.spec-data';
@@ -43,6 +44,18 @@ describe('slides side by side', () => {
     });
     expect(of('side-ball-bearing', shallow).nominal).toBeUndefined();
     expect(of('wood-runner', shallow).nominal).toBeGreaterThan(0);
+  });
+
+  it('are not held for what is amiss with the case or the opening, whichever slide is taken', () => {
+    const tips = { path: 'cases[0].stand', value: { weight_kg: 1, depth: '560 mm', frontFeet: '0 mm' } };
+    const tapers = { path: `${BANK}.opening.width`, value: ['600 mm', '606 mm'] };
+    expect(one(tips, tapers).findings.map(({ code }) => code)).toEqual(
+      expect.arrayContaining(['TIPS', 'OPENING_TAPERED']),
+    );
+    expect(of('side-ball-bearing', tips, tapers).stops).toEqual([]);
+    expect(compareBottoms(patched(sample, [tips, tapers]), BANK).find(({ fit }) => fit === 'captured')!.stops).toEqual(
+      [],
+    );
   });
 
   it('weigh the heaviest drawer against what each carries', () => {

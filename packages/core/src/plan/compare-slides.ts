@@ -3,6 +3,7 @@ import { nm, type Length } from '../length';
 import { slideTable, type SlideFamily } from '../slides';
 import { totalLoad } from '../stability';
 import { bankWith } from './bank-with';
+import { stopsOfMaking } from './stops-of-making';
 import type { BankPlan, DrawerPlan } from './types';
 
 /** One slide family in this bank: what it gives, what it asks, what it costs. */
@@ -42,7 +43,6 @@ function compared(family: SlideFamily, { drawers, findings }: BankPlan): SlideCo
   const all = (name: keyof DrawerPlan['dimensions']): readonly number[] =>
     drawers.flatMap(({ dimensions }) => dimensions[name]?.total ?? []);
   const [widths, hidden] = [all('inside.width'), all('slide.hidden')];
-  const stops = findings.filter(({ severity, step }) => severity === 'stop' && step !== 'measure');
   const nominal = drawers[0]?.nominal;
   return {
     family,
@@ -53,7 +53,7 @@ function compared(family: SlideFamily, { drawers, findings }: BankPlan): SlideCo
     volume: drawers.reduce((sum, drawer) => sum + volumeOf(drawer), 0),
     heaviest: Math.max(0, ...drawers.map(({ load }) => totalLoad(load))),
     cost: drawers.length * family.price,
-    stops: [...new Set(stops.map(({ body, says }) => body ?? says))],
+    stops: stopsOfMaking(findings),
   };
 }
 

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { drawOpening, writePacking, type BankPlan, type Length, type Shape } from '@zabble/core';
+import { drawOpening, toPack, writePacking, type BankPlan, type Length, type Shape } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
 import { SizeText } from './size-text';
 
@@ -93,6 +93,7 @@ interface Line {
 export class OpeningDrawing {
   readonly bank = input.required<BankPlan>();
   private readonly showing = inject(Store).selectSignal(selectShowing);
+  private readonly unit = computed(() => this.showing()?.unit ?? 'mm');
   protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
   private readonly drawing = computed(() => drawOpening(this.bank()));
   protected readonly told = computed(() => {
@@ -122,13 +123,13 @@ export class OpeningDrawing {
       built: points('as-measured'),
       governs: points('governs'),
       readings: lines('reading'),
-      packs: lines('packing'),
+      packs: lines('packing').filter(({ shape }) => toPack(shape.length, this.unit()) > 0),
     };
   });
 
   /** Packing is finer than what sizes are shown in, and never more than is needed. */
   protected fine(length: Length): string {
-    return writePacking(length, this.showing()?.unit ?? 'mm');
+    return writePacking(length, this.unit());
   }
 
   private governs(shape: Shape & { kind: 'measure' }): boolean {

@@ -14,7 +14,7 @@ import { LENGTH_LISTS } from './length-lists';
   imports: [Figure, LengthField, Pick],
   template: `<section class="border-t border-line pt-4" aria-label="One drawer on another slide">
     <h3 class="text-lg font-semibold">One drawer on another slide</h3>
-    <div class="overflow-x-auto">
+    <div class="overflow-x-auto" tabindex="0" role="group" aria-label="The slide of each drawer">
       <table class="w-full border-collapse">
         <thead class="caption border-b border-edge text-left">
           <tr>
@@ -34,6 +34,7 @@ import { LENGTH_LISTS } from './length-lists';
               </th>
               <td class="py-1 pr-2">
                 <z-pick
+                  class="block min-w-44"
                   [path]="row.drawer.path + '.slide.family'"
                   [label]="'Slide of drawer ' + (row.drawer.place + 1)"
                   [hideLabel]="true"
@@ -44,6 +45,7 @@ import { LENGTH_LISTS } from './length-lists';
               <td class="py-1 pr-2">
                 @if (row.lengths; as lengths) {
                   <z-pick
+                    class="block min-w-40"
                     [path]="row.drawer.path + '.slide.length'"
                     [label]="'Slide length of drawer ' + (row.drawer.place + 1)"
                     [hideLabel]="true"
@@ -62,6 +64,7 @@ import { LENGTH_LISTS } from './length-lists';
               </td>
               <td class="py-1 pr-2">
                 <z-pick
+                  class="block min-w-28"
                   [path]="row.drawer.path + '.slide.lengths'"
                   [label]="'Length list of drawer ' + (row.drawer.place + 1)"
                   [hideLabel]="true"

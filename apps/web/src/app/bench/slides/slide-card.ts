@@ -59,10 +59,7 @@ export class SlideCard {
     const [family, list] = [this.family(), this.list()];
     return family && list ? figuresOf(family, list.boxShorter) : [];
   });
-  protected readonly lists = computed(() => {
-    const usual = LENGTH_LISTS.find(({ value }) => value === this.job()?.unit)?.label ?? '';
-    return [{ value: '', label: `${usual}, as the job` }, ...LENGTH_LISTS];
-  });
+  protected readonly lists = [{ value: '', label: 'as the job' }, ...LENGTH_LISTS];
   protected readonly forgetLengthAlone = (): readonly Patch[] => [
     { path: `${this.bank().path}.slide.length`, value: undefined },
   ];
