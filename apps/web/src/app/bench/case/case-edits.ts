@@ -1,4 +1,5 @@
 import { valueAt, type BankOf, type CaseOf, type JobDocument, type LogEntryDocument, type Patch } from '@zabble/core';
+import { firstFree } from '../../store/job/first-free';
 import { again } from '../../jobs/copy-of';
 
 type WrittenCase = CaseOf<string>;
@@ -163,10 +164,8 @@ function undemanding({ division }: WrittenBank): WrittenBank['division'] {
 }
 
 function freeId(letter: string, siblings: readonly { readonly id: string }[], spoken: ReadonlySet<string>): string {
-  const taken = new Set([...siblings.map(({ id }) => id), ...spoken]);
-  let number = siblings.length + 1;
-  while (taken.has(`${letter}${number}`)) number += 1;
-  return `${letter}${number}`;
+  const taken = [...siblings.map(({ id }) => id), ...spoken];
+  return firstFree(taken, (number) => `${letter}${number}`, siblings.length + 1);
 }
 
 function inserted<T>(path: string, list: readonly T[], place: number, entry: T): readonly Patch[] {

@@ -1,4 +1,5 @@
 import { bankTitle, valueAt, writeExact, type BankPlan, type JobDocument, type Patch, type Unit } from '@zabble/core';
+import { firstFree } from '../../store/job/first-free';
 
 /** Drawers of the document as they are written. */
 type Written = Readonly<Record<string, unknown>> & { readonly id: string };
@@ -25,10 +26,8 @@ export function duplicatePatch(document: JobDocument, bank: BankPlan, place: num
 
 /** `d4`, or the next that no drawer of the bank has. */
 export function freeId(bank: BankPlan): string {
-  const taken = new Set(bank.drawers.map(({ id }) => id));
-  let number = bank.drawers.length + 1;
-  while (taken.has(`d${number}`)) number += 1;
-  return `d${number}`;
+  const taken = bank.drawers.map(({ id }) => id);
+  return firstFree(taken, (number) => `d${number}`, bank.drawers.length + 1);
 }
 
 /** What a line may be carried from: a height, or the drawers of the case's other banks. */

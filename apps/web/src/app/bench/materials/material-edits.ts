@@ -1,4 +1,5 @@
 import { materialUses, sameName, type JobDocument, type MaterialOf, type Patch } from '@zabble/core';
+import { firstFree } from '../../store/job/first-free';
 
 type Material = MaterialOf<string>;
 
@@ -49,23 +50,17 @@ function told(uses: readonly string[]): string {
 }
 
 function freeMaterialId({ materials }: JobDocument, name: string): string {
-  const taken = new Set(materials.map(({ id }) => id));
   const plain = name
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '')
     .slice(0, 32);
   const base = plain === '' ? 'material' : plain;
-  if (!taken.has(base)) return base;
-  let number = 2;
-  while (taken.has(`${base}-${number}`)) number += 1;
-  return `${base}-${number}`;
+  const taken = materials.map(({ id }) => id);
+  return firstFree(taken, (number) => (number === 1 ? base : `${base}-${number}`), 1);
 }
 
 function freeName({ materials }: JobDocument, name: string): string {
-  const taken = new Set(materials.map((each) => each.name));
-  let number = 2;
-  const called = (): string => `${name.slice(0, 190)}, ${number}`;
-  while (taken.has(called())) number += 1;
-  return called();
+  const taken = materials.map((each) => each.name);
+  return firstFree(taken, (number) => `${name.slice(0, 190)}, ${number}`, 2);
 }

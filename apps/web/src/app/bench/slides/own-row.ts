@@ -1,5 +1,6 @@
 import { slidePatches, withoutLength } from './slide-patches';
 import { BUILT_IN, type JobDocument, type OwnSlideOf, type Patch } from '@zabble/core';
+import { firstFree } from '../../store/job/first-free';
 
 /** The row under an id nobody in the job has, or the row there is under the same name, in its place; and where it is. */
 export function withRow(job: JobDocument, row: OwnSlideOf<string>): { readonly id: string; readonly patch: Patch } {
@@ -16,10 +17,8 @@ export function withRow(job: JobDocument, row: OwnSlideOf<string>): { readonly i
 }
 
 function freeRowId(list: readonly { readonly id: string }[]): string {
-  const taken = new Set([...BUILT_IN, ...list].map(({ id }) => id));
-  let number = 1;
-  while (taken.has(`own-${number}`)) number += 1;
-  return `own-${number}`;
+  const taken = [...BUILT_IN, ...list].map(({ id }) => id);
+  return firstFree(taken, (number) => `own-${number}`, 1);
 }
 
 /**
