@@ -52,7 +52,11 @@ export async function beginJob(page: Page, way: string, unit: 'Inches' | 'Millim
 
 /** Leaves the field that is written in, and waits until the newest edits are on the server. */
 export async function kept(page: Page): Promise<void> {
-  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  // The mark is drawn a frame after the edit: before that it still speaks of the state before.
+  await page.evaluate(async () => {
+    (document.activeElement as HTMLElement | null)?.blur();
+    for (let frame = 0; frame < 2; frame += 1) await new Promise((done) => requestAnimationFrame(done));
+  });
   await page.getByTestId('save-mark').getByText('On the server').waitFor();
 }
 
