@@ -120,6 +120,19 @@ const DEEDS: readonly { readonly fields: readonly string[]; readonly does: (page
     },
   },
   {
+    fields: ['cases[].banks[].mounting.behind'],
+    does: async (page) => {
+      await step('Case', 'bank b2')(page);
+      await page.locator('label:has([data-path="cases[0].style"])').filter({ hasText: 'ace frame' }).click();
+      await step('Slides', 'bank b2')(page);
+      await page
+        .locator('[data-path="cases[0].banks[1].slide.family"]')
+        .selectOption({ label: 'Undermount, sides to 16 mm' });
+      await step('Measure', 'bank b2')(page);
+      await page.getByText('strips', { exact: true }).click();
+    },
+  },
+  {
     fields: ['cases[].banks[].drawers[].line.y'],
     does: async (page) => {
       await step('Divide', 'bank b2', drawer(1))(page);

@@ -48,11 +48,16 @@ test('hung one step at a time: what is done is kept, the fronts are released at 
   await expect(hanging.getByRole('heading', { name: 'Cut the spacer' })).toBeVisible();
   await expect(hanging).toContainText('drawer 1, Needles, palms');
   await expect(hanging).toContainText(/Fence at\s*≈\s*27\s*9\/16\s*in/);
+  // The arrow keys only look: nothing is done by them.
   await page.keyboard.press('ArrowRight');
   await expect(hanging.getByRole('heading', { name: 'Left slide' })).toBeVisible();
   await expect(hanging).toContainText('slots first');
   await expect(hanging.getByRole('img', { name: /Left slide drawer 1/ })).toBeVisible();
-  await hanging.getByRole('button', { name: 'Back' }).click();
+  await expect(hanging).toContainText('1 of 31 done');
+  await page.keyboard.press('ArrowLeft');
+  await next.click();
+  await expect(hanging).toContainText('Done: Cut the spacer, drawer 1, Needles, palms.');
+  await hanging.getByRole('button', { name: 'Look back' }).click();
   await expect(hanging).toContainText('Done 20');
   await hanging.getByRole('button', { name: 'Not done after all' }).click();
   await expect(hanging).toContainText('1 of 31 done');

@@ -22,8 +22,7 @@ test('one width reading changes the governing width, every front, box and part a
   await page.getByRole('button', { name: 'The boxes are hung' }).click();
   await expect(
     page
-      .getByRole('table')
-      .last()
+      .getByRole('region', { name: '3/4 in maple-faced plywood' })
       .getByRole('button', { name: /^Length of the cut, / })
       .first(),
   ).toContainText('24');

@@ -2,7 +2,8 @@ import { idealHeights, nm, type DivisionProblem, type Length, type TieGroup } fr
 
 /** How far from its ideal each height may go in the model, in increments: an optimum lies well within. */
 const REACH = 3;
-/** Where drawers are tied across a line, they pull their neighbours further. */
+/** Where drawers are tied across a line they pull their neighbours further: by so many nanometres, and increments. */
+const PULL_ACROSS = 70_000_000;
 const REACH_ACROSS = 9;
 
 /** Heights held (locked, or at a bound), by place; those that are the scheme's to give are absent. */
@@ -38,7 +39,9 @@ export function asProgramme(problem: DivisionProblem, held?: HeldHeights): strin
   const programme = new Programme();
   const makeups = new Set(model.stretches.map(({ makeup }) => makeup));
   const picked = model.unknowns.filter((unknown) => !makeups.has(unknown));
-  const reach = picked.some(({ weights }) => weights.filter((weight) => weight > 0).length > 1) ? REACH_ACROSS : REACH;
+  const reach = picked.some(({ weights }) => weights.filter((weight) => weight > 0).length > 1)
+    ? Math.max(REACH_ACROSS, Math.ceil(PULL_ACROSS / model.increment))
+    : REACH;
   const sums = model.stretches.map(() => [] as string[]);
   picked.forEach((unknown, g) => {
     const names: string[] = [];

@@ -1,5 +1,6 @@
 import {
   benchCards,
+  CSV,
   cutRows,
   drawPart,
   drawSheet,
@@ -31,7 +32,7 @@ export async function jobZip(printing: Printing, document: object): Promise<Buff
     'bench-card.pdf': await benchCardPdf(printing),
     'story-stick.pdf': await stickPdf(printing),
     'templates.pdf': await templatesPdf(printing),
-    'cut-list.csv': strToU8(Papa.unparse(cutRows(job, plan) as string[][], { escapeFormulae: true, newline: '\r\n' })),
+    'cut-list.csv': strToU8(Papa.unparse(cutRows(job, plan) as string[][], CSV)),
     'cut-list.pdf': await cutListPdf(printing),
     'labels.pdf': await labelsPdf(printing),
     ...(layouts.length > 0 ? { 'sheets.pdf': await layoutsPdf(printing) } : {}),
@@ -62,14 +63,25 @@ function sheetFiles({ job, plan, layouts }: Printing): Zippable {
 /** Only what is released: a drawing of a held part could be cut by. */
 function partFiles({ job, plan }: Printing): Zippable {
   const free = partsOf(job, plan).parts.filter(({ release }) => release === 'now');
+  const taken = new Set<string>();
   return Object.fromEntries(
     free.flatMap((part) => {
       const drawing = drawPart(part, partTitle(plan, part));
-      const name = `parts/${part.name.replace(/[^A-Za-z0-9]+/g, '-')}`;
+      const name = `parts/${fileName(part.name, taken)}`;
       return [
         [`${name}.svg`, strToU8(svgOf(drawing, part.name))],
         [`${name}.dxf`, strToU8(dxfOf(drawing, job.unit))],
       ];
     }),
   );
+}
+
+/** A name that files may have, letters of every script kept; of two that come out alike the later is numbered. */
+function fileName(name: string, taken: Set<string>): string {
+  const plain = name.normalize('NFC').replace(/[^\p{L}\p{M}\p{N}]+/gu, '-');
+  let free = plain;
+  // Folders of some machines tell no capitals apart.
+  for (let number = 2; taken.has(free.toLowerCase()); number += 1) free = `${plain}-${number}`;
+  taken.add(free.toLowerCase());
+  return free;
 }

@@ -1,4 +1,4 @@
-import { drawerTitle, partsOf, PART_WORDS, toCut, WHEN, type CutPart } from '@zabble/core';
+import { drawerTitle, partsOf, partWords, toCut, WHEN, type CutPart } from '@zabble/core';
 import QRCode from 'qrcode';
 import { Pdf } from './pdf';
 import { sizeOf, type Printing } from './printing';
@@ -21,6 +21,10 @@ const LIES: Readonly<Record<CutPart['use']['role'], readonly [face: string, edge
   stile: ['show face', 'top end'],
   rail: ['show face', 'top edge'],
   panel: ['show face', 'top edge'],
+  'build-out': ['towards the box', 'front end'],
+  runner: ['top', 'front end'],
+  batten: ['towards the box', 'front end'],
+  kicker: ['underside', 'front end'],
   extra: ['face', 'front edge'],
 };
 
@@ -44,10 +48,8 @@ function sticker(pdf: Pdf, printing: Printing, part: CutPart, x: number, y: numb
   const { width, height } = STICKERS[paper];
   pdf.rect(x, y, width, height, { stroke: '#c9cfc9', weight: 0.1 });
   const room = width - CODE - 6;
-  const { one } = PART_WORDS[part.use.role];
-  const number = /\s\d+$/.exec(part.name)?.[0] ?? '';
   pdf.text(part.called ?? drawerTitle(printing.plan, part), x + 2.5, y + 2, { size: 8.5, width: room });
-  pdf.text(`${one}${number}`, x + 2.5, y + 5.6, { size: 12, font: 'bold', width: room });
+  pdf.text(partWords(part), x + 2.5, y + 5.6, { size: 12, font: 'bold', width: room });
   const free = part.release === 'now';
   const size = free
     ? `${sizeOf(printing, part.length.total)} × ${sizeOf(printing, part.width.total)}`

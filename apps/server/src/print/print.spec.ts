@@ -1,4 +1,4 @@
-import { bestOf, cutList, layOut, lyingIn, rulesOf, sawOf, sheetParts } from '@zabble/core';
+import { bestOf, cutList, layOut, lyingIn, partsOf, rulesOf, sawOf, sheetParts, toCut } from '@zabble/core';
 import { strFromU8, unzipSync } from 'fflate';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
@@ -41,8 +41,14 @@ describe('printing the cut list', () => {
   it('tells a rip where its first part may be cut, though others of it are held', async () => {
     const [owner] = document.cases;
     const { gates: _gates, ...bank } = owner!.banks[0]!;
+    const fronts = ['d1', 'd2', 'd3'].map((drawer) => ({
+      part: `${owner!.id}/b1/${drawer}/front`,
+      reason: 'the slide is known',
+      at: '2026-11-20T09:00:00Z',
+    }));
     const held: typeof document = {
       ...document,
+      cutting: { released: fronts },
       unit: 'mm',
       cases: [
         {
@@ -77,7 +83,7 @@ describe('printing the cut list', () => {
     const words = text(await printed('cut-list.pdf', { document: held, layouts: [] }));
     const free = words.split('\n').filter((line) => line.includes('box fronts of') && !line.includes('HOLD'));
     expect(free).toHaveLength(mixed.length);
-    for (const line of free) expect(line).toMatch(/^\s*~?\d+\.\d+\s+~?\d+\.\d+\s+2\s+box fronts/);
+    for (const line of free) expect(line).toMatch(/^\s*~?\d+\.\d+\s+~?\d+\.\d+\s+[12]\s+box fronts/);
   });
 
   it('sets fractions as fractions', async () => {
@@ -97,12 +103,8 @@ describe('printing labels', () => {
   it('has one for every part, with its name, drawer and how it lies', async () => {
     const path = await printed('labels.pdf');
     const words = text(path);
-    const { parts } = sheetParts(job, planned, 'all').reduce(
-      (all, { parts: own }) => ({ parts: [...all.parts, ...own] }),
-      {
-        parts: [] as ReturnType<typeof sheetParts>[0]['parts'][number][],
-      },
-    );
+    const parts = partsOf(job, planned).parts.filter(toCut);
+    expect(parts.some(({ use }) => use.role === 'build-out')).toBe(true);
     for (const { name } of parts) expect(words.replace(/\s+/g, ' ')).toContain(name);
     expect(words).toContain('arrow to the front end');
     expect(words).toContain('HOLD: boxes hung');

@@ -1,6 +1,6 @@
 import type { Job, Saw } from '../job';
 import { add, inches, inMillimetres, millimetres, nm, ZERO, type Length } from '../length';
-import type { BankPlan, DrawerPlan, Plan } from '../plan';
+import type { BankPlan, Plan } from '../plan';
 import { partsOf, toCut } from './parts';
 
 /** One row of a board list: pieces alike, cut over size from rough boards. */
@@ -64,7 +64,7 @@ export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
       thickness: material.thickness,
     }));
   const banks = plan.cases.flatMap((owner) => owner.banks);
-  const wanted = [...own, ...banks.flatMap(runnersOf), ...banks.flatMap(railsOf)];
+  const wanted = [...own, ...banks.flatMap(railsOf)];
   const woods = [...new Set(wanted.map(({ wood }) => wood))];
   return woods.map((wood) => {
     const rows = rowsOf(
@@ -80,21 +80,6 @@ export function allowanceOf({ saw, unit }: Job): NonNullable<Saw['allowance']> {
   const usual =
     unit === 'in' ? { length: inches(1, 1), width: inches(1, 4) } : { length: millimetres(25), width: millimetres(6) };
   return saw?.allowance ?? usual;
-}
-
-/** Two runners under each drawer, as long as the opening is deep. */
-function runnersOf({ drawers, opening }: BankPlan): readonly Wanted[] {
-  return drawers.flatMap(({ dimensions, family }: DrawerPlan) => {
-    const thickness = dimensions['runner.thickness']?.total;
-    if (thickness === undefined) return [];
-    const depth = opening.depth.total;
-    const batten = family.cuts?.batten?.thickness;
-    const widths = batten
-      ? [batten, batten]
-      : [dimensions['runner.left']?.total ?? ZERO, dimensions['runner.right']?.total ?? ZERO];
-    const what = batten ? 'batten' : 'runner';
-    return widths.map((width) => ({ wood: 'Runners', what, length: depth, width: thickness, thickness: width }));
-  });
 }
 
 /** The rails between drawers, between the case's sides; what a joint adds is for the builder to say. */

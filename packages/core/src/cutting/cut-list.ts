@@ -48,9 +48,13 @@ export function cutList(job: Job, plan: Plan): CutList {
   return { groups: groupsOf(job.materials, parts), unsized };
 }
 
-/** Parts in the order they are cut, by material; the materials in their order. */
+/** Parts in the order they are cut, by material; the materials in their order, then wood that is none of the job's. */
 export function groupsOf(materials: readonly Material[], parts: readonly CutPart[]): readonly CutGroup[] {
-  return materials.flatMap((material) => {
+  const known = new Set(materials.map(({ id }) => id));
+  const others = new Map(
+    parts.filter(({ material }) => !known.has(material.id)).map(({ material }) => [material.id, material]),
+  );
+  return [...materials, ...others.values()].flatMap((material) => {
     const own = parts.filter((part) => part.material.id === material.id);
     return own.length === 0 ? [] : [groupOf(material, own)];
   });
@@ -100,7 +104,10 @@ function crosscutOf(parts: readonly CutPart[]): Crosscut {
 }
 
 function usesOf(parts: readonly CutPart[]): readonly Served[] {
-  const found = new Map<Use, number>();
-  for (const { use } of parts) found.set(use, (found.get(use) ?? 0) + 1);
-  return [...found].map(([use, count]) => ({ ...use, count }));
+  const found = new Map<string, Served>();
+  for (const { use } of parts) {
+    const key = [use.path, use.drawer, use.place, use.role].join('/');
+    found.set(key, { ...use, count: (found.get(key)?.count ?? 0) + 1 });
+  }
+  return [...found.values()];
 }

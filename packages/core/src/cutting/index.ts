@@ -5,7 +5,7 @@ export { bestOf, cutDocument, type Effort } from './document';
 export * from './parts';
 export * from './read-layouts';
 export { recordsOf, widthGrade, type Standing as CutStanding } from './record';
-export { RELEASES, type Release } from './release';
+export { RELEASES, walkHeld, type Release } from './release';
 export * from './saw';
 export * from './settings';
 export * from './sheet-parts';

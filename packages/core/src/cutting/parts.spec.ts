@@ -1,8 +1,10 @@
+import { CARRIER_ROLES } from '../mounting';
 import { BANK, sample } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
 import type { Patch } from '../job';
 import { AT, cutParts, gate, worked } from './cutting.spec-data';
 import { partsOf, toCut } from './parts';
+import { walkHeld } from './release';
 
 /** How the parts of each role stand, each once. */
 function releases(...patches: Patch[]): Record<string, string> {
@@ -20,16 +22,33 @@ describe('when a part may be cut', () => {
       bottom: 'forecast',
       face: 'forecast',
     });
-    expect(releases()).toEqual({ side: 'slides', front: 'now', back: 'now', bottom: 'slides', face: 'hung' });
+    // Ends are as long as the slide's clearance leaves them: they wait for it like sides.
+    expect(releases()).toEqual({ side: 'slides', front: 'slides', back: 'slides', bottom: 'slides', face: 'hung' });
     expect(releases(gates({ slides: gate }))).toMatchObject({ side: 'now', bottom: 'groove', face: 'hung' });
     expect(releases(gates({ slides: gate, groove: gate }))).toMatchObject({ bottom: 'now', face: 'hung' });
     expect(releases(gates({ hung: gate }))).toMatchObject({ side: 'slides', face: 'now' });
   });
 
   it('needs no slides in hand where their sheet is entered or wood is their stuff', () => {
-    const own = { id: 'loft', like: 'side-ball-bearing' };
+    const own = {
+      id: 'loft',
+      like: 'side-ball-bearing',
+      side: '12.7 mm',
+      narrowBy: '1 mm',
+      top: '6 mm',
+      bottom: '12 mm',
+      setback: '2 mm',
+      lengths: { mm: { list: ['500 mm', '550 mm'] } },
+    };
     const choose = (family: string): Patch => ({ path: `${BANK}.slide`, value: { family } });
-    expect(releases({ path: 'slides', value: [own] }, choose('loft')).side).toBe('now');
+    expect(releases({ path: 'slides', value: [own] }, choose('loft'))).toMatchObject({ side: 'now', front: 'now' });
+    // A copied row is no sheet: each of these figures is the slide's own, or it is to be in hand.
+    for (const figure of ['side', 'narrowBy', 'top', 'bottom', 'setback', 'lengths']) {
+      const copied = Object.fromEntries(Object.entries(own).filter(([name]) => name !== figure));
+      expect(releases({ path: 'slides', value: [copied] }, choose('loft')).side).toBe('slides');
+    }
+    const inches = { ...own, lengths: { in: { list: ['20 in'] } } };
+    expect(releases({ path: 'slides', value: [inches] }, choose('loft')).side).toBe('slides');
     expect(releases(choose('wood-runner')).side).toBe('now');
   });
 
@@ -39,7 +58,71 @@ describe('when a part may be cut', () => {
     const stand = { weight_kg: 1, depth: '300 mm', frontFeet: '200 mm' };
     const { job, planned } = worked(sample, { path: 'cases[0].stand', value: stand });
     expect(planned.cases[0]!.banks[0]!.findings.map(({ code }) => code)).toContain('TIPS');
-    expect(partsOf(job, planned).parts.some(({ release }) => release === 'now')).toBe(true);
+    expect(partsOf(job, planned).parts.some(({ release }) => release === 'slides')).toBe(true);
+  });
+
+  it('an applied bottom waits for the glued box, not for a groove it does not have', () => {
+    const applied: Patch = { path: `${BANK}.box.bottomFit`, value: 'applied' };
+    expect(releases(applied, gates({ slides: gate })).bottom).toBe('glued');
+    expect(releases(applied, gates({ slides: gate, glued: gate })).bottom).toBe('now');
+    // A box that hangs is glued.
+    expect(releases(applied, gates({ slides: gate, hung: gate })).bottom).toBe('now');
+    expect(releases(gates({ slides: gate, glued: gate })).bottom).toBe('groove');
+  });
+
+  it('fronts that collide wait for their laps, boxes do not', () => {
+    const [bank] = sample.cases[0]!.banks;
+    const two = [
+      { path: 'cases[0].banks', value: [bank, { ...bank, id: 'b2' }] },
+      { path: 'cases[0].divider', value: '18 mm' },
+      gates({ slides: gate, groove: gate, hung: gate }),
+    ];
+    expect(releases(...two)).toMatchObject({ face: 'mend' });
+    const boxes = cutParts(...two).filter(({ use }) => use.bank === 'b1' && use.role !== 'face');
+    expect(new Set(boxes.map(({ release }) => release))).toEqual(new Set(['now']));
+  });
+
+  it('nothing is hung by sizes that were never measured, no front before its box hangs', () => {
+    const held = (which: 'hang' | 'fronts', ...patches: Patch[]) =>
+      walkHeld(worked(sample, ...patches).planned.cases[0]!.banks[0]!, which);
+    const [first] = sample.cases[0]!.banks;
+    const unmeasured = { path: `${BANK}.aside`, value: first!.opening };
+    expect(held('hang', { path: `${BANK}.basis`, value: 'planned' })).toBe('forecast');
+    expect(held('hang', unmeasured)).toBe('forecast');
+    expect(held('fronts', unmeasured, gates({ hung: gate }))).toBe('forecast');
+    expect(held('hang')).toBeUndefined();
+    expect(held('fronts')).toBe('hung');
+    expect(held('fronts', gates({ hung: gate }))).toBeUndefined();
+    const deep = { path: `${BANK}.drawers[1].contents`, value: [{ name: 'cone', height: '900 mm' }] };
+    expect(held('hang', deep)).toBe('mend');
+  });
+
+  it('wood that carries the slides is cut with the rest: build-outs, runners, kickers', () => {
+    const names = (...patches: Patch[]) =>
+      cutParts({ path: 'cases[0].style', value: 'face-frame' }, ...patches)
+        .filter(({ use }) => CARRIER_ROLES.has(use.role))
+        .map((part) => [part.name, ...[part.length, part.width].map((size) => inMillimetres(size.total))]);
+    const built = { path: `${BANK}.buildOut`, value: { left: '35.2 mm', right: '17.6 mm', from: ['front'] } };
+    expect(names(built).slice(0, 4)).toEqual([
+      ['c1/b1/d1/build-out left 1', 550, 50],
+      ['c1/b1/d1/build-out left 2', 550, 50],
+      ['c1/b1/d1/build-out right', 550, 50],
+      ['c1/b1/d2/build-out left 1', 550, 50],
+    ]);
+    // A runner bridges the frame's edge by itself: 25.4 and what stands in front of the wall.
+    const runner = { path: `${BANK}.slide`, value: { family: 'wood-runner' } };
+    expect(names(built, runner)).toEqual([
+      ['c1/b1/d1/runner left', 560, 60.6],
+      ['c1/b1/d1/kicker left', 560, 60.6],
+      ['c1/b1/d1/runner right', 560, 43],
+      ['c1/b1/d1/kicker right', 560, 43],
+      ['c1/b1/d2/runner left', 560, 60.6],
+      ['c1/b1/d2/runner right', 560, 43],
+      ['c1/b1/d3/runner left', 560, 60.6],
+      ['c1/b1/d3/runner right', 560, 43],
+    ]);
+    const thick = cutParts(runner).filter(({ use }) => use.role === 'runner');
+    expect(thick.every(({ material }) => inMillimetres(material.thickness) === 19.05)).toBe(true);
   });
 
   it('is released by hand, with the reason kept', () => {

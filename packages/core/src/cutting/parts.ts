@@ -2,9 +2,10 @@ import type { Part, PartCut, Role } from '../box';
 import type { Bore } from '../fronts';
 import type { Job, Material } from '../job';
 import { plus, subtract, tally, ZERO, type Length, type Tally } from '../length';
+import type { Carrier, CarrierRole } from '../mounting';
 import type { Opening } from '../opening';
 import type { BankPlan, DrawerPlan, Plan } from '../plan';
-import { releaseOf, type Release } from './release';
+import { carrierRelease, releaseOf, type Release } from './release';
 import { recordsOf, standingOf, type EndPlay, type Standing } from './record';
 
 /** Where a part belongs. */
@@ -16,7 +17,7 @@ export interface Use {
   readonly drawer: string;
   readonly place: number;
   /** `extra`: a part of nobody’s, brought in besides. */
-  readonly role: Role | 'extra';
+  readonly role: Role | CarrierRole | 'extra';
 }
 
 /** One piece of wood to cut. Two alike are two of these. */
@@ -64,6 +65,7 @@ export function partsOf(job: Job, plan: Plan): PartsOfJob {
           const play = endPlay(bank, drawer, part.role);
           for (const piece of pieces) parts.push(asDecided(piece, byHand.get(piece.name), records, play));
         }
+  for (const piece of carriersOf(job, plan)) parts.push(asDecided(piece, byHand.get(piece.name), records));
   for (const piece of extraParts(job)) parts.push(asDecided(piece, undefined, records));
   return { parts, unsized };
 }
@@ -107,6 +109,49 @@ export function levelSlack({ levels, width }: Opening, drawer: string): Length {
   const level = levels.find((each) => each.drawer === drawer);
   return level ? subtract(level.least.total, width.total) : ZERO;
 }
+
+/** Wood fixed in the case for the slides, as pieces: of the job's materials, or planed from what hard wood there is. */
+function carriersOf(job: Job, { cases }: Plan): readonly CutPart[] {
+  return cases.flatMap(({ id: owner, banks }) =>
+    banks.flatMap((bank) =>
+      bank.carriers.flatMap((carrier): readonly CutPart[] => {
+        const drawer = bank.drawers[carrier.place];
+        return drawer ? [carrierPart(job, owner, bank, drawer, carrier)] : [];
+      }),
+    ),
+  );
+}
+
+function carrierPart(job: Job, owner: string, bank: BankPlan, drawer: DrawerPlan, carrier: Carrier): CutPart {
+  const { role, side, number, length, width, thickness } = carrier;
+  const many = bank.carriers.filter(
+    (each) => each.drawer === carrier.drawer && each.role === role && each.side === side,
+  );
+  const name = [owner, bank.id, drawer.id, `${role} ${side}`].join('/');
+  return {
+    name: many.length > 1 ? `${name} ${number}` : name,
+    use: { case: owner, bank: bank.id, path: bank.path, drawer: drawer.id, place: drawer.place, role },
+    material: job.materials.find(({ id }) => id === carrier.material) ?? planedFor(role, thickness),
+    length,
+    width,
+    machining: [],
+    bores: [],
+    mayTurn: false,
+    release: carrierRelease(job, bank, drawer),
+  };
+}
+
+/** Hard wood planed to a thickness, which no material of the job is. */
+function planedFor(role: CarrierRole, thickness: Length): Material {
+  return { id: `(${role} ${thickness})`, name: PLANED[role], kind: 'solid', thickness };
+}
+
+const PLANED: Readonly<Record<CarrierRole, string>> = {
+  'build-out': 'Solid wood for build-outs',
+  runner: 'Hardwood for runners',
+  kicker: 'Hardwood for runners',
+  batten: 'Hardwood for battens',
+};
 
 /** Parts brought in from a list: they wait for nobody. */
 function extraParts({ materials, cutting }: Job): readonly CutPart[] {

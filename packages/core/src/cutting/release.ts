@@ -1,57 +1,83 @@
-import { FRONT_ROLES, type Role } from '../box';
-import type { Job } from '../job';
+import { BOTTOMS, FRONT_ROLES, type Role } from '../box';
+import { drawerSettings, type Job } from '../job';
+import { isBought } from '../mounting';
 import type { BankPlan, DrawerPlan } from '../plan';
+import { missingFromSheet } from '../slides';
 
 /**
  * What a part waits for (trade: the stage gate): the opening measured as built; what stops it mended; its slides in
- * hand, or their sheet; the real groove or a test joint; the boxes hung and trued. `now`: nothing.
+ * hand, or their sheet; the real groove or a test joint, or where the bottom is applied the glued box; the boxes hung and
+ * trued. `now`: nothing.
  */
-export type Release = 'now' | 'forecast' | 'mend' | 'slides' | 'groove' | 'hung';
+export type Release = 'now' | 'forecast' | 'mend' | 'slides' | 'groove' | 'glued' | 'hung';
 
 /** The releases in the order of the work. */
-export const RELEASES: readonly Release[] = ['now', 'forecast', 'mend', 'slides', 'groove', 'hung'];
-
-/** Judgements of the whole case that say nothing of its parts' sizes. */
-const NOT_OF_PARTS: ReadonlySet<string> = new Set(['TIPS']);
+export const RELEASES: readonly Release[] = ['now', 'forecast', 'mend', 'slides', 'groove', 'glued', 'hung'];
 
 interface Gate {
-  readonly gate: 'slides' | 'groove' | 'hung';
-  readonly holds: (role: Role) => boolean;
+  readonly gate: 'slides' | 'groove' | 'glued' | 'hung';
+  readonly holds: (role: Role, drawer: DrawerPlan) => boolean;
 }
 
 const isBottom = (role: Role): boolean => role === 'bottom' || role === 'muntin';
 
-/** Which parts each gate of a bank holds back, in the order of the work. */
+/** Which parts each gate of a bank holds back, in the order of the work: every part of a box hangs on its slide. */
 const GATES: readonly Gate[] = [
-  { gate: 'slides', holds: (role) => role === 'side' || isBottom(role) },
-  { gate: 'groove', holds: isBottom },
+  { gate: 'slides', holds: (role) => !FRONT_ROLES.has(role) },
+  { gate: 'groove', holds: (role, { bottomFit }) => isBottom(role) && !BOTTOMS[bottomFit].onOutside },
+  { gate: 'glued', holds: (role, { bottomFit }) => isBottom(role) && BOTTOMS[bottomFit].onOutside },
   { gate: 'hung', holds: (role) => FRONT_ROLES.has(role) },
 ];
 
 /** When a part of this role may be cut, as the gates of its bank stand. */
 export function releaseOf(job: Job, plan: BankPlan, drawer: DrawerPlan, role: Role): Release {
-  const { basis, gates } = plan.bank;
-  if (basis === 'planned' || notMeasured(plan)) return 'forecast';
-  if (stopped(plan, drawer)) return 'mend';
-  const sheetKnown = knownByItself(job, drawer);
-  const shut = GATES.find(({ gate, holds }) => holds(role) && !gates?.[gate] && !(gate === 'slides' && sheetKnown));
-  return shut?.gate ?? 'now';
+  if (notMeasured(plan)) return 'forecast';
+  if (stopped(plan, drawer, role)) return 'mend';
+  const { gates } = plan.bank;
+  const open = (gate: Gate['gate']): boolean =>
+    gates?.[gate] !== undefined ||
+    (gate === 'slides' && knownByItself(job, plan, drawer)) ||
+    // A box that hangs is glued.
+    (gate === 'glued' && gates?.hung !== undefined);
+  return GATES.find(({ gate, holds }) => holds(role, drawer) && !open(gate))?.gate ?? 'now';
 }
 
-/** Called as built, with every reading still the planned one. */
-function notMeasured({ findings }: BankPlan): boolean {
-  return findings.some(({ code }) => code === 'NOT_YET_MEASURED');
+/** Wood fixed in the case waits for the case, and for the slides that stand on it. */
+export function carrierRelease(job: Job, plan: BankPlan, drawer: DrawerPlan): Release {
+  return releaseOf(job, plan, drawer, 'side');
 }
 
-function stopped({ findings }: BankPlan, { id }: DrawerPlan): boolean {
+/**
+ * What keeps a whole bank from being hung, or its fronts from being put on: not measured as built, something to mend, or
+ * boxes that don't hang yet; nothing else than that.
+ */
+export function walkHeld(plan: BankPlan, which: 'hang' | 'fronts'): 'forecast' | 'mend' | 'hung' | undefined {
+  if (notMeasured(plan)) return 'forecast';
+  const role = which === 'hang' ? 'side' : 'face';
+  if (plan.drawers.some((drawer) => stopped(plan, drawer, role))) return 'mend';
+  return which === 'fronts' && !plan.bank.gates?.hung ? 'hung' : undefined;
+}
+
+/** Only planned; or called as built, with every reading still the planned one. */
+function notMeasured({ bank, findings }: BankPlan): boolean {
+  return bank.basis === 'planned' || findings.some(({ code }) => code === 'NOT_YET_MEASURED');
+}
+
+function stopped({ findings }: BankPlan, { id }: DrawerPlan, role: Role): boolean {
   return findings.some(
-    ({ severity, code, drawer }) =>
-      severity === 'stop' && !NOT_OF_PARTS.has(code) && (drawer === undefined || drawer === id),
+    ({ severity, holds, drawer }) =>
+      severity === 'stop' &&
+      holds !== 'nothing' &&
+      (holds !== 'fronts' || FRONT_ROLES.has(role)) &&
+      (drawer === undefined || drawer === id),
   );
 }
 
-/** A slide entered from its own sheet, or made of wood in the shop, need not be in hand. */
-function knownByItself({ slides }: Job, { family }: DrawerPlan): boolean {
-  const made = family.cuts?.bearing !== undefined || family.cuts?.batten !== undefined;
-  return made || (slides ?? []).some(({ id }) => id === family.id);
+/** A slide whose own sheet is written down, figure by figure, or that is made of wood in the shop, need not be in hand. */
+function knownByItself(job: Job, { bank }: BankPlan, { id, family }: DrawerPlan): boolean {
+  if (!isBought(family)) return true;
+  const own = job.slides?.find((row) => row.id === family.id);
+  const drawer = bank.drawers.find((each) => each.id === id);
+  const unit = (drawer && drawerSettings(bank, drawer).slide.lengths) ?? job.unit;
+  return own !== undefined && missingFromSheet(own, family, unit).length === 0;
 }

@@ -154,9 +154,16 @@ describe('boards', () => {
 
   it('hold the runners of drawers that ride on wood', () => {
     const { job, planned } = worked(demo('rope-bench'));
-    const runners = boardList(job, planned).find(({ wood }) => wood === 'Runners')!;
-    const drawers = planned.cases.flatMap(({ banks }) => banks.flatMap((bank) => bank.drawers));
-    expect(runners.rows.reduce((sum, { count }) => sum + count, 0)).toBe(2 * drawers.length);
+    const runners = boardList(job, planned).find(({ wood }) => wood === 'Hardwood for runners')!;
+    const banks = planned.cases.flatMap((owner) => owner.banks);
+    const drawers = banks.flatMap((bank) => bank.drawers);
+    const count = (what: string) =>
+      runners.rows.filter((row) => row.what === what).reduce((sum, row) => sum + row.count, 0);
+    expect([count('runner'), count('kicker')]).toEqual([2 * drawers.length, 2 * banks.length]);
+    // Flat: as thick as they are high, out of boards of an inch and not of two.
+    expect(runners.rows.every(({ thickness, rough }) => thickness === inches(3, 4) && rough === inches(1, 1))).toBe(
+      true,
+    );
   });
 });
 

@@ -1,10 +1,13 @@
 import type { Role } from '../box';
+import { CARRIER_ROLES, type CarrierRole } from '../mounting';
 import type { Plan } from '../plan';
 import type { CutPart } from './parts';
 import type { Release } from './release';
 
 /** What parts are called, one and several. */
-export const PART_WORDS: Readonly<Record<Role | 'extra', { readonly one: string; readonly many: string }>> = {
+export const PART_WORDS: Readonly<
+  Record<Role | CarrierRole | 'extra', { readonly one: string; readonly many: string }>
+> = {
   side: { one: 'side', many: 'sides' },
   front: { one: 'box front', many: 'box fronts' },
   back: { one: 'back', many: 'backs' },
@@ -14,6 +17,10 @@ export const PART_WORDS: Readonly<Record<Role | 'extra', { readonly one: string;
   stile: { one: 'stile', many: 'stiles' },
   rail: { one: 'front rail', many: 'front rails' },
   panel: { one: 'panel', many: 'panels' },
+  'build-out': { one: 'build-out', many: 'build-outs' },
+  runner: { one: 'runner', many: 'runners' },
+  batten: { one: 'batten', many: 'battens' },
+  kicker: { one: 'kicker', many: 'kickers' },
   extra: { one: 'extra part', many: 'extra parts' },
 };
 
@@ -24,14 +31,26 @@ export const WHEN: Readonly<Record<Release, { readonly printed: string; readonly
   mend: { printed: 'HOLD: mend', says: 'held by what is to mend' },
   slides: { printed: 'HOLD: slides', says: 'held until the slides are in hand' },
   groove: { printed: 'HOLD: groove', says: 'held until the groove is cut and tried' },
+  glued: {
+    printed: 'HOLD: boxes glued',
+    says: 'held until the boxes are glued: an applied bottom fits the box as it is',
+  },
   hung: { printed: 'HOLD: boxes hung', says: 'held until the boxes are hung and trued' },
 };
 
-/** A part in a few words: `3 side 1`, with the bank (and case) before it where the job has several. */
-export function partTitle(plan: Plan, { name, use, called }: CutPart): string {
+/** What one part is called among its drawer's: `side 1`, `runner left`. */
+export function partWords({ name, use }: Pick<CutPart, 'name' | 'use'>): string {
   const number = /\s\d+$/.exec(name)?.[0] ?? '';
-  if (use.role === 'extra') return `${called ?? PART_WORDS.extra.one}${number}`;
-  return [...bankWords(plan, use.path), use.place + 1, `${PART_WORDS[use.role].one}${number}`].join(' ');
+  const side = CARRIER_ROLES.has(use.role) ? (/ (left|right)(?= \d+$|$)/.exec(name)?.[0] ?? '') : '';
+  return `${PART_WORDS[use.role].one}${side}${number}`;
+}
+
+/** A part in a few words: `3 side 1`, with the bank (and case) before it where the job has several. */
+export function partTitle(plan: Plan, part: CutPart): string {
+  const { name, use, called } = part;
+  if (use.role === 'extra')
+    return called === undefined ? partWords(part) : `${called}${/\s\d+$/.exec(name)?.[0] ?? ''}`;
+  return [...bankWords(plan, use.path), use.place + 1, partWords(part)].join(' ');
 }
 
 /** Longer names are cut short where they only tell parts apart. */

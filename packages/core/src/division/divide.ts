@@ -1,7 +1,7 @@
 import type { TieGroup } from '../job';
 import { nm, ZERO, type Length } from '../length';
 import { shareAll, type Shares } from './across';
-import { contradiction, holdPassed, type Hold } from './holding';
+import { contradiction, holdPassed, passed, type Hold } from './holding';
 import type { Division, DivisionFailure, DivisionProblem, Held } from './problem';
 import { roundedIdeal, sharingOf, type Sharing } from './share-out';
 import { stretchesOf, type Stretch } from './stretches';
@@ -30,7 +30,8 @@ export function divide(problem: DivisionProblem): Division {
   for (;;) {
     const division = divideFree(state);
     if (!division.ok) return division;
-    if (!holdPassed(problem, state.held, division.heights, scopesOf(state))) return nothingLeft(division) ?? division;
+    if (!holdPassed(problem, state.held, division.heights, scopesOf(state)))
+      return nothingLeft(division) ?? passed(problem, division) ?? division;
   }
 }
 
@@ -102,5 +103,6 @@ function finished({ problem, held, stretches }: State, shares: Shares, sharings:
       why[place] = hold.why;
     }
   for (const { ideals } of sharings) for (const [place, ideal] of ideals) asked[place] = roundedIdeal(ideal);
-  return { ok: true, heights, held: why, ideals: asked, makeups: shares.makeups, stretches };
+  const proven = shares.proven === false ? { proven: false } : {};
+  return { ok: true, heights, held: why, ideals: asked, makeups: shares.makeups, stretches, ...proven };
 }

@@ -1,6 +1,6 @@
 import type { TieGroup } from '../job';
 import { downTo, nm, upTo, type Length } from '../length';
-import type { DivisionFailure, DivisionProblem, Held } from './problem';
+import type { Division, DivisionFailure, DivisionProblem, Held } from './problem';
 import type { Stretch } from './stretches';
 
 export interface Hold {
@@ -71,6 +71,29 @@ function holdOf(problem: DivisionProblem, group: TieGroup, heights: readonly Len
   const step = problem.increment ?? nm(1);
   const sum = own.reduce((total: number, each) => total + each, 0);
   const at = (height: Length, why: Held) => ({ hold: { height, why }, by: height * own.length - sum });
-  if (least > 0 && own.some((height) => height < least)) return at(upTo(least, step), leastBy);
-  return own.some((height) => height > most) ? at(downTo(most, step), 'most') : undefined;
+  // Where no whole increment lies between the two, the bound itself is kept: it was asked for, the increment only serves.
+  if (least > 0 && own.some((height) => height < least)) {
+    const whole = upTo(least, step);
+    return at(whole > most ? least : whole, leastBy);
+  }
+  if (!own.some((height) => height > most)) return undefined;
+  const whole = downTo(most, step);
+  return at(whole < least || whole <= 0 ? most : whole, 'most');
+}
+
+/** A height that a line leaves no choice, past what was asked for it. What is stored stops no line, as it stops no lock. */
+export function passed(
+  problem: DivisionProblem,
+  { heights, held }: Extract<Division, { ok: true }>,
+): DivisionFailure | undefined {
+  for (const group of problem.groups) {
+    if (group.locked !== undefined) continue;
+    const { least, most } = boundsOf({ ...problem, needs: [] }, group);
+    for (const place of group.members) {
+      const height = heights[place] ?? 0;
+      const by = Math.max(least - height, height - most);
+      if (held[place] === 'line' && by > 0) return { ok: false, fails: 'bounds', by: nm(by), place };
+    }
+  }
+  return undefined;
 }

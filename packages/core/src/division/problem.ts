@@ -35,6 +35,8 @@ export type Division =
       readonly held: readonly (Held | undefined)[];
       /** What the scheme asked for each free drawer, to the nanometre, before any rounding to the increment or tie. */
       readonly ideals: readonly (Length | undefined)[];
+      /** False where the search for it came to its bound: a nearer one may have been missed. */
+      readonly proven?: boolean;
       /** The bank cut at its lines; one stretch where there are none. */
       readonly stretches: readonly Stretch[];
     }

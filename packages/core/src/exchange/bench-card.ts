@@ -1,9 +1,9 @@
 import { cutList, PART_WORDS, WHEN, type Crosscut } from '../cutting';
 import { groupFindings } from '../findings';
-import { levelPacking } from '../fitting';
 import { atReading, bankTitle, OPENING_SIZES, readingLength, readingPlace, type Job } from '../job';
 import { nm, smallest, subtract, writeBare, writeExact, writeLength, ZERO, type Length, type Tally } from '../length';
-import { toPack } from '../mounting';
+import { stackWords, toPack } from '../mounting';
+import { levelPacking } from '../opening';
 import type { BankPlan, CasePlan, DrawerPlan, Plan } from '../plan';
 import type { SlideFamily } from '../slides';
 import { setInColumns, shorten, wrap, type Column } from './columns';
@@ -245,10 +245,8 @@ function buildOutLines(writing: Writing, bank: BankPlan): readonly string[] {
   const { materials } = writing.job;
   const named = (id: string): string => materials.find((each) => each.id === id)?.name ?? id;
   const side = (which: 'left' | 'right'): string => {
-    const { wanted, pieces, off } = buildOut?.[which] ?? { wanted: ZERO, pieces: [], off: undefined };
-    const made = pieces.map(({ material, count }) => `${count} of ${named(material)}`).join(' + ');
-    const rest = off && off.total !== 0 ? ` (${show(writing, off.total)})` : '';
-    return `${which} ${show(writing, wanted)}${made === '' ? '' : ` = ${made}${rest}`}`;
+    const stack = buildOut?.[which];
+    return stack ? `${which} ${show(writing, stack.wanted)} = ${stackWords(stack, named, writing.job.unit)}` : which;
   };
   const lines = buildOut ? [`Build-out ${side('left')}; ${side('right')}`] : [];
   const told = packing.filter(({ eachSide }) => toPack(eachSide, writing.job.unit) > 0);
@@ -273,7 +271,7 @@ function screwLines(writing: Writing, { drawers }: BankPlan): readonly string[] 
 }
 
 const PART_COLUMNS: readonly Column[] = [
-  { title: 'Part', align: 'left', most: 24 },
+  { title: 'Part', align: 'left', most: 20 },
   { title: 'Count', align: 'right' },
   { title: 'Long', align: 'right' },
   { title: 'Wide', align: 'right' },

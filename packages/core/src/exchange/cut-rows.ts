@@ -21,6 +21,9 @@ export const CUT_HEADINGS = [
   'parts',
 ] as const;
 
+/** How tables are written: what a spreadsheet would take for a formula, a line break before it or not, is kept a text. */
+export const CSV = { escapeFormulae: /^\s*[=+\-@]|^[\t\r\n]/, newline: '\r\n' } as const;
+
 /** The cut list as rows of text, headings first, in the order it is cut. Parts are named, `;` between two. */
 export function cutRows(job: Job, plan: Plan): readonly (readonly string[])[] {
   const rows = cutList(job, plan).groups.flatMap(({ material, rips }) =>

@@ -8,7 +8,7 @@ import { patched } from '../job';
 import { inMillimetres, millimetres } from '../length';
 import { demo } from '../plan/plan.spec-data';
 import { layOut, lyingIn } from '../sheets';
-import { cutRows } from './cut-rows';
+import { CSV, cutRows } from './cut-rows';
 import { dxfOf } from './dxf';
 import { svgOf } from './svg';
 import { PART_COLUMNS, partOfLine, STOCK_COLUMNS } from './table-kinds';
@@ -19,8 +19,7 @@ const saw = sawOf(job);
 const [boxes] = sheetParts(job, planned, 'all');
 const [sheet] = bestOf(layOut(boxes!.task), 300)!.layout.sheets;
 const label = (says: string) => ({ says, held: false });
-const text = (rows: readonly (readonly string[])[]): string =>
-  Papa.unparse(rows as string[][], { escapeFormulae: true, newline: '\r\n' });
+const text = (rows: readonly (readonly string[])[]): string => Papa.unparse(rows as string[][], CSV);
 
 interface Entity {
   readonly type: string;
@@ -144,6 +143,29 @@ describe('the cut list as a table', () => {
     const [first] = readLines(back, PART_COLUMNS, guessMapping(back[0]!, PART_COLUMNS), 'in');
     expect(first).toMatchObject({ ok: true, values: { material: '=HYPERLINK("x")' } });
   });
+
+  it('can run nothing after a line break either', () => {
+    for (const name of ['=1+1\nrest', '\n=1+1', ' =1+1', '\t=1+1', '+1\r\n2']) {
+      const [cell] = Papa.parse<string[]>(Papa.unparse([[name]], CSV)).data[0]!;
+      expect(cell).toMatch(/^'/);
+    }
+  });
+
+  it('is read back however many parts share a row', () => {
+    const many = worked(
+      demo('rope-bench'),
+      ...[0, 1].map((b) => ({
+        path: `cases[0].banks[${b}].drawers`,
+        value: Array.from({ length: 30 }, (_, i) => ({ id: `drawer-number-${i}` })),
+      })),
+      ...[0, 1].map((b) => ({ path: `cases[0].banks[${b}].opening.height`, value: ['4000 mm'] })),
+    );
+    const rows = cutRows(many.job, many.planned);
+    expect(rows.some((cells) => (cells.at(-1) ?? '').length > 200)).toBe(true);
+    const back = Papa.parse<string[]>(text(rows)).data;
+    const read = readLines(back, PART_COLUMNS, guessMapping(back[0]!, PART_COLUMNS), many.job.unit);
+    expect(read.filter(({ ok }) => !ok)).toEqual([]);
+  });
 });
 
 describe('reading a table from elsewhere', () => {
@@ -168,6 +190,44 @@ describe('reading a table from elsewhere', () => {
       },
     ]);
     expect(read('name,length,width', 'ply,96,48 1/2')[0]).toMatchObject({ values: { length: 2_438_400_000 } });
+  });
+
+  it.each([
+    ['Length"', '24', millimetres(609.6)],
+    ['Length (")', '24', millimetres(609.6)],
+    ['length_in', '24', millimetres(609.6)],
+    ['Length, inches', '24', millimetres(609.6)],
+    ['Length [cm]', '24', millimetres(240)],
+    ['Length (cm)', '24,5', millimetres(245)],
+    ['length ft', '2', millimetres(609.6)],
+    ['Length in mm', '24', millimetres(24)],
+    ['Length"', '24 mm', millimetres(24)],
+    ['Length', '24', millimetres(24)],
+  ])('a column %j of a millimetre job: %s', (heading, cell, expected) => {
+    const rows = [
+      ['name', heading, 'width'],
+      ['ply', cell, '1'],
+    ];
+    const mapping = guessMapping(rows[0]!, STOCK_COLUMNS);
+    expect(readLines(rows, STOCK_COLUMNS, mapping, 'mm')[0]).toMatchObject({ ok: true, values: { length: expected } });
+  });
+
+  it.each([
+    ['71.50', 71.5],
+    ['€ 71,50', 71.5],
+    ['1200', 1200],
+    ['0,125', 0.125],
+    ['1,200', undefined],
+    ['$ 1,200', undefined],
+  ])('a price of %s', (cell, price) => {
+    const rows = [
+      ['name', 'length', 'width', 'price'],
+      ['ply', '1', '1', cell],
+    ];
+    const [line] = readLines(rows, STOCK_COLUMNS, guessMapping(rows[0]!, STOCK_COLUMNS), 'mm');
+    if (price === undefined)
+      expect(line).toMatchObject({ ok: false, says: expect.stringMatching(/may be 1200 or 1\.200/) as string });
+    else expect(line).toMatchObject({ ok: true, values: { price } });
   });
 
   it('says what is wrong, line by line, and keeps the rest', () => {

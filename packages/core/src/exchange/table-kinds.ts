@@ -19,7 +19,7 @@ export const PART_COLUMNS: readonly Wanted[] = [
   {
     field: 'name',
     title: 'name',
-    kind: 'text',
+    kind: 'title',
     headings: ['name', 'part', 'parts', 'label', 'description'],
     optional: true,
   },

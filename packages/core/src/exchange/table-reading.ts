@@ -1,7 +1,7 @@
 import { nm, quoted, readLength, type Length, type Unit } from '../length';
 
 /** What a column of a table may hold. */
-export type Kind = 'text' | 'length' | 'count' | 'money';
+export type Kind = 'text' | 'title' | 'length' | 'count' | 'money';
 
 /** A field that is looked for in a table, the words its heading may have, and whether a row may do without it. */
 export interface Wanted {
@@ -73,12 +73,17 @@ function readLine(
   return { ok: true, line, values };
 }
 
+type HeadingUnit = Unit | 'cm' | 'ft';
+
 type CellReading = { readonly value: string | number } | { readonly says: string };
 
-const READERS: Readonly<Record<Kind, (text: string, unit: Unit) => CellReading>> = {
+const READERS: Readonly<Record<Kind, (text: string, unit: HeadingUnit) => CellReading>> = {
   text: (text) => (text.length > 200 ? { says: `longer than 200 characters` } : { value: text }),
+  // What only tells parts apart may be cut short.
+  title: (text) => ({ value: text.length > 200 ? `${text.slice(0, 199)}…` : text }),
   length: (text, unit) => {
-    const read = readLength(text, unit);
+    const written = unit === 'in' || unit === 'mm' ? { text, unit } : { text: inUnit(text, unit), unit: 'mm' as const };
+    const read = readLength(written.text, written.unit);
     if (!read.ok) return { says: read.says };
     return read.value > 0 ? { value: read.value } : { says: `read ${quoted(text)}: it must be more than nothing` };
   },
@@ -88,26 +93,54 @@ const READERS: Readonly<Record<Kind, (text: string, unit: Unit) => CellReading>>
     return whole ? { value: number } : { says: `read ${quoted(text)}: a whole number from 1 to 1000 is wanted` };
   },
   money: (text) => {
+    const [, whole, rest] = /^[^\d.-]*([1-9]\d{0,2}),(\d{3})$/.exec(text) ?? [];
+    if (rest !== undefined) return { says: `read ${quoted(text)}: that may be ${whole}${rest} or ${whole}.${rest}` };
     const number = Number(text.replace(',', '.').replace(/^[^\d.-]+/, ''));
     const fine = Number.isFinite(number) && number >= 0 && number <= 1_000_000;
     return fine ? { value: number } : { says: `read ${quoted(text)}: a price is wanted` };
   },
 };
 
-/** Spreadsheets keep a text that looks like a sum behind an apostrophe. */
-function unescaped(cell: string): string {
-  return cell.trim().replace(/^'(?=[=+\-@\t\r])/, '');
+/** A bare number in a column of centimetres or feet is as many of them. */
+function inUnit(text: string, unit: 'cm' | 'ft'): string {
+  return /^[\d\s.,/¼½¾⅛⅜⅝⅞-]+$/.test(text) ? `${text} ${unit}` : text;
 }
 
-function unitOf(heading: string): Unit | undefined {
-  if (/[_ (](mm|millimet)/i.test(heading)) return 'mm';
-  return /[_ (](in|inch|inches)\)?$/i.test(heading.trim()) ? 'in' : undefined;
+/** Spreadsheets keep a text that looks like a sum behind an apostrophe. */
+function unescaped(cell: string): string {
+  return cell.trim().replace(/^'(?=\s*[=+\-@])/, '');
 }
+
+/** The unit a heading names: `Length (mm)`, `width_in`, `Length"`; a length without one of its own is in it. */
+function unitOf(heading: string): HeadingUnit | undefined {
+  const plain = heading.trim();
+  if (/["″”]\)?$|''\)?$/.test(plain)) return 'in';
+  const [, named = ''] = HEADING_UNIT.exec(plain) ?? [];
+  const short = named.toLowerCase().replace(/s$/, '');
+  return HEADING_UNITS[short];
+}
+
+const HEADING_UNIT =
+  /(?:\s+in)?[_ ([,]\s*(mm|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|in|inch|inches|ft|foot|feet)\.?[)\]]?$/i;
+const HEADING_UNITS: Readonly<Record<string, HeadingUnit>> = {
+  mm: 'mm',
+  millimetre: 'mm',
+  millimeter: 'mm',
+  cm: 'cm',
+  centimetre: 'cm',
+  centimeter: 'cm',
+  in: 'in',
+  inch: 'in',
+  inche: 'in',
+  ft: 'ft',
+  foot: 'ft',
+  feet: 'ft',
+};
 
 function plain(heading: string): string {
   return heading
     .toLowerCase()
-    .replace(/[_ (]+(mm|millimetres|in|inch|inches)\)?$/i, '')
+    .replace(HEADING_UNIT, '')
     .replace(/[^a-z]+/g, ' ')
     .trim();
 }

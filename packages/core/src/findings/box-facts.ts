@@ -1,7 +1,8 @@
 import type { BoxHeight, BoxStock, Part } from '../box';
 import type { Bank, Drawer, Job, Material } from '../job';
 import type { Length, Tally } from '../length';
-import type { Fit, SlideFamily } from '../slides';
+import type { Bore } from '../fronts';
+import type { Fit, LengthList, SlideFamily } from '../slides';
 import type { Load } from '../stability';
 import type { Sag } from '../timber';
 import type { Exact, Finding, Remedy, Say } from './finding';
@@ -24,7 +25,13 @@ export interface BoxFacts {
   readonly family: SlideFamily;
   readonly stock: BoxStock;
   readonly front: Material;
+  /** Panel of a framed front. */
+  readonly panel: Material | undefined;
+  /** Bores for its pulls, on the front as cut. */
+  readonly bores: readonly Bore[];
   readonly fit: Fit;
+  /** The lengths it is chosen from. */
+  readonly list: LengthList;
   /** The longest slide that fits, whatever length was chosen. */
   readonly longest: () => Length | undefined;
   readonly openingWidth: Length;
@@ -36,6 +43,8 @@ export interface BoxFacts {
   readonly load: Load;
   /** Sag of its bottom; undefined while its inside is unknown. */
   readonly sag: Sag | undefined;
+  /** Upper edge of the slide below it, where there is one. */
+  readonly below: Length | undefined;
   /** Its front hangs together with others'. */
   readonly tied: boolean;
   /** Dimensions and parts that came to nothing or less. */
@@ -48,12 +57,19 @@ export type Judgement = Omit<Finding, 'drawer'>;
 /** One rule: what it says of a drawer, if anything. */
 export type BoxRule = (facts: BoxFacts, say: Say) => Judgement | undefined;
 
+/** Whether a path is a field people set: what was measured is not written over. */
+export function writable(path: string): boolean {
+  return !path.startsWith('log[');
+}
+
 /** A judgement with the remedies there really are. */
 export function judged(
   finding: Omit<Judgement, 'remedies' | 'because'>,
   remedies: readonly (Remedy | undefined)[] = [],
   because?: Tally,
 ): Judgement {
-  const real = remedies.filter((remedy): remedy is Remedy => remedy !== undefined);
+  const real = remedies.filter(
+    (remedy): remedy is Remedy => remedy !== undefined && remedy.patches.every(({ path }) => writable(path)),
+  );
   return { ...finding, remedies: real, ...(because ? { because } : {}) };
 }

@@ -16,7 +16,10 @@ import { contentsDontFit, contentsTooWide } from './contents';
 import { frontProud, frontTooLow, revealTooTight } from './fronts';
 import type { Finding, Remedy, Say } from './finding';
 import { grooveNearEdge, grooveTooDeep, hookInBottom, screwInGroove } from './grooves';
+import { jointImpossible } from './joints';
 import { bottomSags, bottomTooThin, loadOver } from './loads';
+import { belowFloor, boreOffFront, boxOverFront, slideOffBox } from './placed';
+import { setbackDeparts } from './setback';
 import { smallPart } from './small-part';
 import { wideDrawer } from './wide-drawer';
 
@@ -24,6 +27,8 @@ const RECESS_TOLERANCE = millimetres(1);
 
 const RULES: readonly BoxRule[] = [
   depthTooShort,
+  setbackDeparts,
+  jointImpossible,
   sideTooThick,
   bottomNotAllowed,
   recessWrong,
@@ -32,6 +37,8 @@ const RULES: readonly BoxRule[] = [
   easeTooMuch,
   tooLow,
   tooHigh,
+  slideOffBox,
+  belowFloor,
   contentsTooTall,
   contentsTooWide,
   contentsDontFit,
@@ -42,6 +49,8 @@ const RULES: readonly BoxRule[] = [
   grooveNearEdge,
   screwInGroove,
   frontTooLow,
+  boreOffFront,
+  boxOverFront,
   frontProud,
   revealTooTight,
   smallPart,

@@ -15,6 +15,11 @@ export interface Neighbour {
   readonly inset: boolean;
   readonly opening: Length;
   readonly front: Length;
+  /** How it is called in a sentence. */
+  readonly title: string;
+  /** How far its fronts pass the opening left and right, and the gap it leaves between fronts. */
+  readonly laps: { readonly left: Length; readonly right: Length };
+  readonly gap: Length;
 }
 
 /** A case with its banks side by side. */
@@ -99,6 +104,7 @@ export function tips({ owner, path }: CaseFacts, balance: Balance, steadied: Bal
     code: 'TIPS',
     severity: tipping ? 'stop' : 'warn',
     step: 'case',
+    holds: 'nothing',
     says: `${owner.name} ${tipping ? 'tips' : 'may tip'}: with ${out}, what stands behind its front feet is ${balance.ratio.toFixed(2)} times what hangs before them; ${STEADY} is wanted.${ballast} Anchor it to the wall; local rules and the published furniture stability standard decide. This is an indication, not a certificate.`,
     remedies,
   };

@@ -40,6 +40,17 @@ export type FindingCode =
   | 'GRAIN_JUMPS'
   | 'SMALL_PART'
   | 'LIKE_BOXES'
+  | 'FRONTS_COLLIDE'
+  | 'BUILD_OUT_OFF'
+  | 'BUILD_OUT_WITHOUT_FRAME'
+  | 'NOTHING_BEHIND'
+  | 'SETBACK_DEPARTS'
+  | 'JOINT_IMPOSSIBLE'
+  | 'SLIDE_OFF_BOX'
+  | 'BELOW_FLOOR'
+  | 'BORE_OFF_FRONT'
+  | 'BOX_OVER_FRONT'
+  | 'EQUAL_NOT_ALIKE'
   | 'TIPS';
 
 /** Which step of the work a finding belongs to. */
@@ -63,6 +74,8 @@ export interface Finding {
   /** The sentence without the drawer it is about, where it is about one. */
   readonly body?: string;
   readonly because?: Tally;
+  /** What a stop keeps from the saw: every part of the drawer or bank where it is not told, its fronts, or nothing. */
+  readonly holds?: 'fronts' | 'nothing';
   /** Each, applied, takes this finding away; what it asks elsewhere is for the findings after it. */
   readonly remedies?: readonly Remedy[];
 }

@@ -1,9 +1,13 @@
 export * from './bank';
 export * from './box';
 export type { BoxFacts } from './box-facts';
+export * from './build-outs';
 export * from './case';
 export * from './division';
+export * from './equal';
 export * from './finding';
 export * from './grouped';
+export * from './neighbours';
 export * from './opening';
+export * from './rails';
 export { fitRowByRow, type Laid } from './packing';

@@ -1,8 +1,7 @@
-import { atReading, OPENING_SIZES, readingLength, type Bank, type Case } from '../job';
+import { atReading, OPENING_SIZES, readingLength, type Bank } from '../job';
 import { millimetres, nm, type Length } from '../length';
 import type { Packing } from '../mounting';
-import { doubts, type Opening } from '../opening';
-import type { SlideFamily } from '../slides';
+import { doubts, levelPacking, type Opening } from '../opening';
 import { present, type Finding, type Say } from './finding';
 
 /** Limits in millimetres; common practice. */
@@ -30,25 +29,29 @@ export function openingFindings(
 }
 
 /** Where to pack and by how much: by the readings' places, or as they were taken, counted from the first. */
-function packed(bank: Bank, packing: readonly Packing[], pack: Say): string {
+function packed(bank: Bank, opening: Opening, packing: readonly Packing[], pack: Say): string {
   const over = packing.filter(({ total }) => total.total > TAPER.warn);
-  const each = over.map(({ reading, eachSide }) => `${pack(eachSide)} a side ${atReading(bank, 'width', reading)}`);
+  const levels = bank.drawers.flatMap(({ id }, place) =>
+    (levelPacking(opening, id) ?? [])
+      .filter(({ eachSide }) => 2 * eachSide > TAPER.warn)
+      .map(({ place: end, eachSide }) => `${pack(eachSide)} a side at drawer ${place + 1}, ${end}`),
+  );
+  const each = [
+    ...over.map(({ reading, eachSide }) => `${pack(eachSide)} a side ${atReading(bank, 'width', reading)}`),
+    ...levels,
+  ];
+  if (each.length === 0) return 'measure at each drawer’s level, front and back, to know where to pack.';
   return `pack the slides out where it is wider: ${each.slice(0, 6).join('; ')}.`;
 }
 
-function tapered(
-  bank: Bank,
-  { taper, width }: Opening,
-  packing: readonly Packing[],
-  say: Say,
-  pack: Say,
-): Finding | undefined {
+function tapered(bank: Bank, opening: Opening, packing: readonly Packing[], say: Say, pack: Say): Finding | undefined {
+  const { taper, width } = opening;
   if (taper.total <= TAPER.warn) return undefined;
   return {
     code: 'OPENING_TAPERED',
     severity: taper.total > TAPER.stop ? 'stop' : 'warn',
     step: 'measure',
-    says: `The opening tapers: the widest reading is ${say(taper.total)} over the narrowest. Boxes are sized to ${say(width.total)}; ${packed(bank, packing, pack)}`,
+    says: `The opening tapers: the widest reading is ${say(taper.total)} over the narrowest. Boxes are sized to ${say(width.total)}; ${packed(bank, opening, packing, pack)}`,
     because: taper,
   };
 }
@@ -124,21 +127,5 @@ function notYetMeasured({ basis, opening, aside }: Bank, path: string): Finding 
       { says: 'They are planned sizes', patches: [{ path: `${path}.basis`, value: 'planned' }] },
       { says: 'It was measured, and is just so', patches: [{ path: `${path}.aside`, value: undefined }] },
     ],
-  };
-}
-
-/** Side-fixed slides beside a face frame stand on build-outs. */
-export function buildOutMissing(
-  style: Case['style'],
-  bank: Bank,
-  families: readonly SlideFamily[],
-): Finding | undefined {
-  const fixed = families.find(({ sideFixed }) => sideFixed);
-  if (style !== 'face-frame' || bank.buildOut || !fixed) return undefined;
-  return {
-    code: 'BUILD_OUT_MISSING',
-    severity: 'stop',
-    step: 'measure',
-    says: `No build-outs are given. ${fixed.name} is fixed to the case side, so it must be brought out flush with the face frame’s edge: measure from case wall to frame edge, left and right.`,
   };
 }

@@ -1,5 +1,6 @@
 import { lap } from '../fronts';
-import { nm, type Length, type Tally } from '../length';
+import { railOf } from '../job';
+import { nm, share, type Length, type Tally } from '../length';
 import type { BankPlan, DrawerPlan } from '../plan';
 
 /**
@@ -12,6 +13,8 @@ export interface FrontStep {
   readonly place?: number;
   /** Thickness of the spacers it stands or hangs on, and of those beside it where it is inset. */
   readonly gap?: Length;
+  /** Thickness of those under the lowest (or over the top one), where it is another. */
+  readonly first?: Length;
   readonly beside?: { readonly left: Length; readonly right: Length };
   /** Where the ledge goes for the first one of overlay fronts: its edge, from the opening's floor. */
   readonly ledge?: Length;
@@ -27,12 +30,28 @@ export function frontSteps(plan: BankPlan): readonly FrontStep[] {
   if (drawers.some(({ dimensions }) => !dimensions['front.height'])) return [];
   const down = bank.mounting?.fronts === 'top-down';
   const order = down ? drawers : [...drawers].reverse();
-  const between = bank.front.gap;
+  const between = betweenOf(bank);
   const first = down ? bank.front.top : bank.front.bottom;
   return [
-    { name: 'fronts/reveal', kind: 'reveal', gap: between, bores: 0, ...besideOf(plan) },
+    ...spacersOf(plan, between, first),
     ...order.flatMap((drawer, index) => stepsOf(plan, drawer, index === 0 ? first : between, index === 0)),
   ];
+}
+
+/** Between two fronts, or where a rail stands between inset ones, between a front and its rail. */
+function betweenOf(bank: BankPlan['bank']): Length {
+  const rail = railOf(bank);
+  return bank.front.mount === 'inset' && rail > 0 ? share(nm(bank.front.gap - rail), 2) : bank.front.gap;
+}
+
+/** What is cut to set the fronts by; one overlay front alone goes by its ledge. */
+function spacersOf(plan: BankPlan, between: Length, first: Length): readonly FrontStep[] {
+  const inset = plan.bank.front.mount === 'inset';
+  const alone = plan.drawers.length === 1;
+  if (alone && !inset) return [];
+  const another = inset && !alone && first !== between;
+  const gap = alone ? first : between;
+  return [{ name: 'fronts/reveal', kind: 'reveal', gap, ...(another ? { first } : {}), bores: 0, ...besideOf(plan) }];
 }
 
 function stepsOf(plan: BankPlan, drawer: DrawerPlan, gap: Length, first: boolean): readonly FrontStep[] {

@@ -1,12 +1,12 @@
-import { nm, share, type Length, type Tally } from '../length';
-import type { CaseHoles, Packing, Stack } from '../mounting';
-import type { Opening } from '../opening';
+import type { Length, Tally } from '../length';
+import { isBought, type CaseHoles, type Packing, type Stack } from '../mounting';
+import { levelPacking, type LevelPacking, type Opening } from '../opening';
 import type { BankPlan, DrawerPlan } from '../plan';
 
 /**
  * One step of hanging a bank. `build-out`: pad the case out to the frame; `spacer`: set the fence and cut the spacer;
- * `left`, `right`: a slide on that side, on the spacer, screwed in its slots; `test`: the box put in and run; `lock`: one
- * round hole each, so that nothing moves again.
+ * `left`, `right`: a slide on that side, on the spacer, screwed in its slots (a runner or batten of wood glued and screwed);
+ * `test`: the box put in and run; `lock`: one round hole each for bought slides, so that nothing moves again.
  */
 export interface HangStep {
   /** Keeps its name when the plan changes: `d1/left`. */
@@ -25,11 +25,6 @@ export interface HangStep {
   readonly level?: readonly LevelPacking[];
 }
 
-export interface LevelPacking {
-  readonly place: 'front' | 'back';
-  readonly eachSide: Length;
-}
-
 /**
  * The hanging in its order, by the bank's school: top first with one spacer cut down for each slide below, or from the
  * bottom up with spacers between. Both slides of a drawer are set on the same spacer, so they are level by themselves.
@@ -42,9 +37,9 @@ export function hangSteps({ bank, drawers, spacers, buildOut, packing, opening }
   return [
     ...(padded ? [{ name: 'build-out', kind: 'build-out', buildOut } as const] : []),
     ...order.flatMap((drawer, index) => slidesOf(drawer, spacers[index], packing, opening)),
-    ...drawers.flatMap(({ id, place }): readonly HangStep[] => [
+    ...drawers.flatMap(({ id, place, family }): readonly HangStep[] => [
       { name: `${id}/test`, kind: 'test', place },
-      { name: `${id}/lock`, kind: 'lock', place },
+      ...(isBought(family) ? [{ name: `${id}/lock`, kind: 'lock', place } as const] : []),
     ]),
   ];
 }
@@ -67,20 +62,11 @@ function slidesOf(
   // A level that was measured says itself where to pack; the readings of the whole opening only guess at it.
   const packed = level ? { level } : { packing };
   return [
-    { name: `${id}/spacer`, kind: 'spacer', ...common },
+    // What stands on the floor wants no spacer.
+    ...(spacer && spacer.total > 0 ? [{ name: `${id}/spacer`, kind: 'spacer', ...common } as const] : []),
     { name: `${id}/left`, kind: 'left', ...common, ...packed },
     { name: `${id}/right`, kind: 'right', ...common, ...packed },
   ];
-}
-
-/** What is packed out at a drawer’s own level, front and back, where it was measured; undefined where it was not. */
-export function levelPacking({ levels, width }: Opening, drawer: string): readonly LevelPacking[] | undefined {
-  const level = levels.find((each) => each.drawer === drawer);
-  if (!level) return undefined;
-  return (['front', 'back'] as const).flatMap((place) => {
-    const over = nm((level[place]?.total ?? width.total) - width.total);
-    return over > 0 ? [{ place, eachSide: share(over, 2) }] : [];
-  });
 }
 
 /** The spacer's own height is what the fence is set to; how high it stands is from the floor, or on the slide below. */

@@ -22,6 +22,7 @@ type Say = (length: Length) => string;
 const GATES: Readonly<Record<keyof Gates, string>> = {
   slides: 'the slides are in hand',
   groove: 'the groove is tried',
+  glued: 'the boxes are glued',
   hung: 'the boxes are hung and trued: the fronts are released',
 };
 

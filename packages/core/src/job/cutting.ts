@@ -1,10 +1,11 @@
 import type { Length } from '../length';
 import type { Deed } from './deed';
 
-/** What the parts of a bank wait for, once it is so: its slides in hand, the groove tried, the boxes hung and trued. */
+/** What the parts of a bank wait for, once it is so: its slides in hand, the groove tried, the boxes glued, then hung and trued. */
 export interface Gates {
   readonly slides?: Deed;
   readonly groove?: Deed;
+  readonly glued?: Deed;
   readonly hung?: Deed;
 }
 

@@ -12,7 +12,7 @@ const any = length('zero');
 const part = text(200, 1);
 const deed = { at: required(moment), by: optional(name) };
 const gate = optional(object<Deed>(deed));
-export const gates = object<Gates>({ slides: gate, groove: gate, hung: gate });
+export const gates = object<Gates>({ slides: gate, groove: gate, glued: gate, hung: gate });
 
 const twoWays = object<{ length: L; width: L }>({ length: required(any), width: required(any) });
 

@@ -275,6 +275,7 @@ const mounting = object<MountingOf<L>>({
   order: optional(oneOf('top-first', 'bottom-up')),
   fronts: optional(oneOf('bottom-up', 'top-down')),
   setback: optional(any),
+  behind: optional(oneOf('strips', 'blocking')),
 });
 
 const content = object<ContentOf<L>>({
@@ -328,7 +329,12 @@ const bank = object<BankOf<L>>({
   opening: required(openingShape),
   aside: optional(openingShape),
   buildOut: optional(
-    object<BuildOutOf<L>>({ left: required(any), right: required(any), from: optional(list(id, 1, 40)) }),
+    object<BuildOutOf<L>>({
+      left: required(any),
+      right: required(any),
+      from: optional(list(id, 1, 40)),
+      rest: optional(oneOf('packed', 'planed')),
+    }),
   ),
   rail: optional(any),
   slide: required(slide),

@@ -176,11 +176,15 @@ export interface BankOf<L> {
   readonly drawers: readonly DrawerOf<L>[];
 }
 
+/** What stock can't make up is packed out, or the whole is planed from solid wood to fit. */
+export type BuildOutRest = 'packed' | 'planed';
+
 export interface BuildOutOf<L> {
   readonly left: L;
   readonly right: L;
-  /** Materials to make it up from; all the job's where it is left out. */
+  /** Materials to make it up from; where it is left out, all the job's that no drawer is made of. */
   readonly from?: readonly string[];
+  readonly rest?: BuildOutRest;
 }
 
 export interface OpeningOf<L> {
@@ -291,6 +295,8 @@ export interface MountingOf<L> {
   readonly fronts?: 'bottom-up' | 'top-down';
   /** Set-back as marked by hand, from the case's front edge. */
   readonly setback?: L;
+  /** What slides under the boxes are fixed to behind a face frame: strips front and rear, or blocking. */
+  readonly behind?: 'strips' | 'blocking';
 }
 
 export interface ContentOf<L> {

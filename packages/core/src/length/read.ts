@@ -3,17 +3,17 @@ import { readNumeral } from './numeral';
 import { nearest, negate, product, quotient, rational, sum, type Rational } from './rational';
 import { bad, good, quoted, type Reading } from './result';
 
-const NANOMETRES: Readonly<Record<string, number>> = {
-  in: INCH,
-  inch: INCH,
-  inches: INCH,
-  '"': INCH,
-  mm: MILLIMETRE,
-  cm: 10 * MILLIMETRE,
-  m: 1000 * MILLIMETRE,
-  ft: 12 * INCH,
-  "'": 12 * INCH,
-};
+/** Every way a unit is written; of two that begin alike the longer stands first. */
+const UNITS: readonly (readonly [written: string, nanometres: number])[] = [
+  ...['inches', 'inch', 'ins', 'in.', 'in', "''", '"'].map((name) => [name, INCH] as const),
+  ...['feet', 'foot', 'ft.', 'ft', "'"].map((name) => [name, 12 * INCH] as const),
+  ...['millimetres', 'millimeters', 'millimetre', 'millimeter', 'mm.', 'mm'].map((name) => [name, MILLIMETRE] as const),
+  ...['centimetres', 'centimeters', 'centimetre', 'centimeter', 'cm.', 'cm'].map(
+    (name) => [name, 10 * MILLIMETRE] as const,
+  ),
+  ...['metres', 'meters', 'metre', 'meter', 'm.', 'm'].map((name) => [name, 1000 * MILLIMETRE] as const),
+];
+const NANOMETRES: ReadonlyMap<string, number> = new Map(UNITS);
 
 const GLYPHS: Readonly<Record<string, string>> = {
   '¼': '1/4',
@@ -29,7 +29,8 @@ const GLYPHS: Readonly<Record<string, string>> = {
   '⅞': '7/8',
 };
 
-const UNIT = /^(?:inches|inch|in|mm|cm|ft|m|"|')(?![a-z])/;
+const UNIT = new RegExp(`^(?:${UNITS.map(([written]) => written.replace('.', '\\.')).join('|')})(?![a-z])`);
+const FOOT = 12 * INCH;
 const FILE_LENGTH = /^(.*\d\.?)\s*(in|mm|cm)$/s;
 const ONE_LENGTH = 'a length is one number or fraction and its unit: in, mm or cm';
 /** More than anybody writes on one piece of scrap. */
@@ -49,7 +50,7 @@ export function readFileLength(text: string): Reading<Length> {
   const read = readWholeNumeral(number);
   if (!read.ok) return refuse(read.says);
   if (unit === '') return refuse(ONE_LENGTH);
-  return finish(product(read.value, rational(NANOMETRES[unit] ?? 0)), refuse);
+  return finish(product(read.value, rational(NANOMETRES.get(unit) ?? 0)), refuse);
 }
 
 /** A text that is one number or fraction and nothing else. */
@@ -60,20 +61,34 @@ function readWholeNumeral(text: string): Reading<Rational> {
 }
 
 /**
- * Reads a length as people write it in a field: fractions, feet and inches, either unit, fraction glyphs and
- * short sums (`42 5/8 - 2*1/2`). A bare number takes `unit`. The answer is rounded half up to the nanometre.
+ * Reads a length as people write it in a field: fractions, feet and inches (`3'-6 5/8"`), metres and centimetres, either
+ * unit, fraction glyphs and short sums (`42 5/8 - 2*1/2`). A bare number takes `unit`. What can be read two ways is
+ * refused, saying which. The answer is rounded half up to the nanometre.
  */
 export function readLength(text: string, unit: Unit): Reading<Length> {
   const refuse = (why: string): Reading<never> => bad(`Read ${quoted(text)}: ${why}.`);
   if (text.length > LONGEST_TEXT) return refuse('too long for one length');
   const plain = inPlainCharacters(text);
   if (plain === '') return bad('Nothing is written here: a length is wanted.');
-  const thousands = /\d,\d{3}(?!\d)/.exec(plain);
-  if (thousands)
-    return refuse('a comma before three figures can be read two ways, so write it with a point or without');
+  const doubt = twoWays(plain);
+  if (doubt) return refuse(doubt);
   const sentence = new Sum(plain.replace(/(\d),(\d)/g, '$1.$2'), unit);
   const read = sentence.read();
   return read.ok ? finish(read.value, refuse) : refuse(read.says);
+}
+
+/** What of a text can be read two ways. */
+function twoWays(plain: string): string | undefined {
+  if (/(?<![\d.,])[1-9]\d{0,2},\d{3}(?!\d)/.test(plain))
+    return 'a comma before three figures can be read two ways, so write it with a point or without';
+  const [, whole, fraction] = /(?<![\d./])(\d+)(?: +-|- +)(\d+\/\d+)/.exec(plain) ?? [];
+  if (fraction !== undefined && !/\d - \d/.test(plain))
+    return `${whole}-${fraction} with a gap on one side can be read two ways: write ${whole} ${fraction}, or ${whole} - ${fraction} to take it off`;
+  const [, feet, inches] =
+    /(\d+) *(?:'|ft\.?|foot|feet) +- *(\d+(?:[ -]\d+\/\d+)?|\d+\/\d+) *(?:''|"|in)/.exec(plain) ?? [];
+  if (inches !== undefined && Number.parseInt(inches, 10) < 12)
+    return `${feet}' - ${inches}" can be read two ways: write ${feet}' ${inches}", or (${feet}') - ${inches}" to take it off`;
+  return undefined;
 }
 
 function finish(value: Rational, refuse: (why: string) => Reading<never>): Reading<Length> {
@@ -85,8 +100,9 @@ function finish(value: Rational, refuse: (why: string) => Reading<never>): Readi
 
 function inPlainCharacters(text: string): string {
   return text
+    .replace(/[−–‐‑]/g, '-')
+    .replace(/(\d)-(?=[¼½¾⅓⅔⅕⅙⅛⅜⅝⅞])/g, '$1 ')
     .replace(/[¼½¾⅓⅔⅕⅙⅛⅜⅝⅞]/g, (glyph) => ` ${GLYPHS[glyph]}`)
-    .replace(/[−–]/g, '-')
     .replace(/[×·]/g, '*')
     .replace(/[÷⁄]/g, '/')
     .replace(/[″”“]/g, '"')
@@ -158,7 +174,10 @@ class Sum {
     if (this.take(/^\(/)) {
       const inside = this.additions();
       if (!this.take(/^\)/)) throw new Slip('a bracket is not closed');
-      return inside;
+      const unit = this.take(UNIT);
+      if (!unit) return inside;
+      if (inside.isLength) throw new Slip('what is in the bracket has its unit already');
+      return lengthOf(inside.value, unit);
     }
     if (this.take(/^-/)) {
       const { value, isLength } = this.single();
@@ -167,17 +186,38 @@ class Sum {
     return this.measure();
   }
 
-  /** A number with its unit, if it has one; feet may be followed by inches. */
+  /** A number with its unit, if it has one; feet may be followed by inches, metres by centimetres. */
   private measure(): Quantity {
     const first = this.numeral();
     const unit = this.take(UNIT);
     if (!unit) return { value: first, isLength: false };
-    const length = { value: product(first, rational(NANOMETRES[unit] ?? 0)), isLength: true };
-    const feet = unit === 'ft' || unit === "'";
-    if (!feet || !/^[.\d]/.test(this.rest)) return length;
+    const length = lengthOf(first, unit);
+    if (NANOMETRES.get(unit) === FOOT) return this.inchesAfter(length);
+    return this.smallerAfter(length, NANOMETRES.get(unit) ?? 0);
+  }
+
+  /** `3' 6 5/8"`, `3'-6 5/8"`, `3' 6`: a hyphen without gaps joins as it does before a fraction. */
+  private inchesAfter(feet: Quantity): Quantity {
+    const joined = /^-(?=[.\d])/.test(this.rest);
+    if (!joined && !/^[.\d]/.test(this.rest)) return feet;
+    if (joined) this.take(/^-/);
     const inches = this.numeral();
-    this.take(/^(?:inches|inch|in|")(?![a-z])/);
-    return { value: sum(length.value, product(inches, rational(INCH))), isLength: true };
+    const unit = this.take(UNIT);
+    if (unit && NANOMETRES.get(unit) !== INCH) throw new Slip(`feet are followed by inches, not by ${quoted(unit)}`);
+    if (joined && inches.n >= 12n * inches.d) throw new Slip('a foot and more of inches follows the feet');
+    return { value: sum(feet.value, product(inches, rational(INCH))), isLength: true };
+  }
+
+  /** `1 m 20 cm`, `12 cm 5 mm`: each smaller than the one before it. */
+  private smallerAfter(length: Quantity, size: number): Quantity {
+    if (size === INCH || size === MILLIMETRE || !/^\d/.test(this.rest)) return length;
+    const number = this.numeral();
+    const unit = this.take(UNIT);
+    const smaller = unit === undefined ? 0 : (NANOMETRES.get(unit) ?? 0);
+    if (unit === undefined || smaller >= size || smaller === INCH)
+      throw new Slip('after metres or centimetres a smaller unit is wanted');
+    const more = this.smallerAfter(lengthOf(number, unit), smaller);
+    return { value: sum(length.value, more.value), isLength: true };
   }
 
   private numeral(): Rational {
@@ -197,11 +237,15 @@ class Sum {
 
   private asLength(quantity: Quantity): Quantity {
     if (quantity.isLength) return quantity;
-    return { value: product(quantity.value, rational(NANOMETRES[this.unit] ?? 0)), isLength: true };
+    return lengthOf(quantity.value, this.unit);
   }
 }
 
 class Slip extends Error {}
+
+function lengthOf(value: Rational, unit: string): Quantity {
+  return { value: product(value, rational(NANOMETRES.get(unit) ?? 0)), isLength: true };
+}
 
 /**
  * Every length a name speaks of, for telling a nominal size from a measured one: `12 mm ply`, `3/4 in MDF`. A bare

@@ -9,9 +9,12 @@ export interface CaseHoles {
   readonly count: number;
 }
 
-/** First hole (further back by an inset front), then every pitch as far as the slide reaches; none without screws. */
+/**
+ * First hole (further back by an inset front, and by what a set-back by hand is over the slide's own), then every pitch as
+ * far as the slide reaches; none without screws.
+ */
 export function caseHoles(
-  { id, screws }: SlideFamily,
+  { id, screws, setback: own }: SlideFamily,
   insetFront: Length,
   frontPath: string,
   setback: Tally,
@@ -21,6 +24,9 @@ export function caseHoles(
   const first = tally(
     plus('first hole', screws.firstHole, figure(id, 'screws.firstHole')),
     unlessZero(plus('drawer front, inset', insetFront, { kind: 'field', path: frontPath })),
+    unlessZero(
+      plus('set-back by hand, over the usual', subtract(setback.total, own, insetFront), setback.terms[0]?.from),
+    ),
   );
   const end = setback.total + nominal;
   const count = Math.max(0, Math.floor((end - first.total) / screws.pitch) + 1);

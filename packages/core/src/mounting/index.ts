@@ -1,5 +1,7 @@
+export * from './carriers';
 export * from './case-holes';
 export * from './packing';
 export * from './runners';
 export * from './slide-line';
 export * from './stack';
+export * from './stack-words';

@@ -81,8 +81,12 @@ describe('holes and screws of side slides', () => {
   });
 
   it('further back behind an inset front', () => {
-    const holes = caseHoles(family('side-light'), millimetres(19), 'f', setback, millimetres(500));
-    expect(holes?.first.total).toBe(56_000_000);
+    const marked = (by: number) =>
+      caseHoles(family('side-light'), millimetres(19), 'f', tally(plus('set-back', millimetres(by))), millimetres(500));
+    expect(marked(21)?.first.total).toBe(56_000_000);
+    // A set-back by hand takes the holes along.
+    expect(marked(44.4)?.first.total).toBe(79_400_000);
+    expect(marked(20)?.first.total).toBe(55_000_000);
     expect(caseHoles(family('undermount-16'), millimetres(19), 'f', setback, millimetres(500))).toBeUndefined();
   });
 

@@ -1,4 +1,4 @@
-import { readingLength, readingPath, type Material, type OpeningReading } from '../job';
+import { readingLength, readingPath, type BuildOutRest, type Material, type OpeningReading } from '../job';
 import { inches, minus, plus, plusTimes, share, tally, type Length, type Source, type Tally } from '../length';
 
 /** A build-out made up from stock at hand. */
@@ -10,6 +10,10 @@ export interface Stack {
   readonly pieces: readonly { readonly material: string; readonly count: number }[];
   /** Made less wanted: positive stands proud of the frame’s edge. */
   readonly off: Tally;
+  /** How what it lacks is made up; then it comes out as wanted. */
+  readonly rest?: BuildOutRest;
+  /** What of it is packing, where it is packed. */
+  readonly packing?: Length;
 }
 
 /** A stack may stand over the frame's edge by this and no more. Common practice. */

@@ -1,5 +1,5 @@
 import { readingsOf, type AsBuiltReading, type Bank } from '../job';
-import { nm, plus, tally, type Length, type Source, type Tally } from '../length';
+import { nm, plus, share, tally, type Length, type Source, type Tally } from '../length';
 
 /** What the opening is at one drawer's level, as measured back there. */
 export interface Level {
@@ -7,6 +7,10 @@ export interface Level {
   /** Widths at its front and its back edge, where taken. */
   readonly front?: Tally;
   readonly back?: Tally;
+  /** Every width that was measured of this level, between the hung slides too. */
+  readonly all: readonly Tally[];
+  /** Between the hung slides at their front and back ends, with what they take. */
+  readonly hung: { readonly front?: Tally; readonly back?: Tally };
   /** The smaller of all widths of this level; those between the hung slides count with what the slides take. */
   readonly least: Tally;
 }
@@ -23,9 +27,46 @@ export function levelsOf(bank: Bank, taken: (drawer: string) => Length): readonl
     const slides = readingsOf(bank, 'slides', id).map((each) => betweenSlides(each, name, taken(id)));
     const [least] = [...widths, ...slides].sort((a, b) => a.width.total - b.width.total);
     if (!least) return [];
-    const at = (where: string) => widths.find(({ place: at }) => at === where)?.width;
-    const [front, back] = [at('front'), at('back')];
-    return [{ drawer: id, ...(front ? { front } : {}), ...(back ? { back } : {}), least: least.width }];
+    const all = [...widths, ...slides].map(({ width }) => width);
+    return [{ drawer: id, ...endsOf(widths), all, hung: endsOf(slides), least: least.width }];
+  });
+}
+
+/** Widths measured back that are of no drawer's level; the bank's own slides (`taken`) count as they do at a level. */
+export function looseWidths(bank: Bank, taken: Length): readonly Tally[] {
+  if (bank.basis !== 'as-built') return [];
+  const loose = (what: 'width' | 'slides') => readingsOf(bank, what).filter(({ drawer }) => drawer === undefined);
+  return [
+    ...loose('width').map((each) => widthOf(each, 'the opening')),
+    ...loose('slides').map((each) => betweenSlides(each, 'the bank', taken)),
+  ].map(({ width }) => width);
+}
+
+function endsOf(taken: readonly Taken[]): { readonly front?: Tally; readonly back?: Tally } {
+  const at = (where: string) => taken.find(({ place }) => place === where)?.width;
+  const [front, back] = [at('front'), at('back')];
+  return { ...(front ? { front } : {}), ...(back ? { back } : {}) };
+}
+
+/** What one end of a level is packed out by, on each side. */
+export interface LevelPacking {
+  readonly place: 'front' | 'back';
+  readonly eachSide: Length;
+}
+
+/**
+ * What is packed out at a drawer’s own level, front and back, where it was measured (the case, else between its hung
+ * slides); undefined where it was not.
+ */
+export function levelPacking(
+  { levels, width }: { readonly levels: readonly Level[]; readonly width: Tally },
+  drawer: string,
+): readonly LevelPacking[] | undefined {
+  const level = levels.find((each) => each.drawer === drawer);
+  if (!level) return undefined;
+  return (['front', 'back'] as const).flatMap((place) => {
+    const over = nm(((level[place] ?? level.hung[place])?.total ?? width.total) - width.total);
+    return over > 0 ? [{ place, eachSide: share(over, 2) }] : [];
   });
 }
 

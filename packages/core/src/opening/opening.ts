@@ -12,7 +12,7 @@ import {
   type Source,
   type Tally,
 } from '../length';
-import { levelsOf, type Level } from './levels';
+import { levelsOf, looseWidths, type Level } from './levels';
 
 /** The sizes everything in a bank follows from. */
 export interface Opening {
@@ -29,16 +29,18 @@ export interface Opening {
 
 /**
  * Readings → governing sizes: the smallest of each, those measured back at the drawers' levels among them. Common
- * practice. `path` is the bank's, for following back; `taken` what a drawer's slides take of the width.
+ * practice. `path` is the bank's, for following back; `taken` what a drawer's slides take of the width
+ * (the bank's own, where no drawer is named).
  */
-export function governOpening(bank: Bank, path: string, taken: (drawer: string) => Length = () => ZERO): Opening {
+export function governOpening(bank: Bank, path: string, taken: (drawer?: string) => Length = () => ZERO): Opening {
   const { diagonals } = bank.opening;
   const levels = levelsOf(bank, taken);
+  const measured = [...looseWidths(bank, taken()), ...levels.flatMap(({ all }) => all)];
   const sizes = {
-    width: narrowest(smallestReading(bank, 'width', path), levels),
+    width: narrowest(smallestReading(bank, 'width', path), measured),
     height: smallestReading(bank, 'height', path),
     depth: smallestReading(bank, 'depth', path),
-    taper: taperOf(bank, path, levels),
+    taper: taperOf(bank, path, measured),
     levels,
   };
   const [first, second] = diagonals ?? [];
@@ -62,19 +64,17 @@ function smallestReading({ opening, drawers }: Bank, size: OpeningSize, path: st
   );
 }
 
-function narrowest(width: Tally, levels: readonly Level[]): Tally {
-  return levels.reduce((best, { least }) => (least.total < best.total ? least : best), width);
+function narrowest(width: Tally, measured: readonly Tally[]): Tally {
+  return measured.reduce((best, each) => (each.total < best.total ? each : best), width);
 }
 
-function taperOf({ opening }: Bank, path: string, levels: readonly Level[]): Tally {
+function taperOf({ opening }: Bank, path: string, measured: readonly Tally[]): Tally {
   const readings = readingLengths(opening.width).map((length, index) => ({
     length,
     from: { kind: 'field', path: readingPath(path, 'width', index, opening.width[index]) } as Source | undefined,
   }));
-  const measured = levels
-    .flatMap(({ front, back, least }) => [front, back, least])
-    .flatMap((width) => (width ? [{ length: width.total, from: width.terms[0]?.from }] : []));
-  const ordered = [...readings, ...measured].sort((a, b) => a.length - b.length);
+  const back = measured.map(({ total, terms }) => ({ length: total, from: terms[0]?.from }));
+  const ordered = [...readings, ...back].sort((a, b) => a.length - b.length);
   const least = ordered[0];
   const most = ordered.find(({ length }) => length === ordered.at(-1)?.length);
   return tally(

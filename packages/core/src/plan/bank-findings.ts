@@ -2,6 +2,11 @@ import type { DivisionProblem } from '../division';
 import {
   boxFindings,
   buildOutMissing,
+  buildOutOff,
+  buildOutWithoutFrame,
+  frontsOnRails,
+  equalNotAlike,
+  nothingBehind,
   divisionImpossible,
   divisionReversed,
   drawerName,
@@ -13,12 +18,13 @@ import {
   present,
   thicknessMeasured,
 } from '../findings';
-import type { BoxFacts, Finding, RunChoice } from '../findings';
+import type { BoxFacts, BuildOutFacts, Finding, RunChoice } from '../findings';
 import type { GrainRun } from '../fronts';
-import type { Material } from '../job';
-import { ZERO, type Tally } from '../length';
+import type { Bank, Material } from '../job';
+import { add, ZERO, type Length, type Tally } from '../length';
 import { writePacking, type Packing } from '../mounting';
 import { fitSlide, type SlideFamily } from '../slides';
+import { buildOutsFromAll, type BuildOuts } from './build-outs';
 import type { BoxPlan } from './box';
 import type { Making } from './making';
 import type { FacePlan } from './face';
@@ -36,6 +42,7 @@ export interface Worked {
   readonly drawers: readonly DrawerPlan[];
   readonly packing: readonly Packing[];
   readonly run?: GrainRun;
+  readonly buildOut?: BuildOuts;
 }
 
 /** What an experienced builder would say of the bank, in the order of the work. */
@@ -51,14 +58,44 @@ export function lookOver(worked: Worked): readonly Finding[] {
   });
   return [
     ...openingFindings(bank, path, opening, packing, say, (eachSide) => writePacking(eachSide, facts.unit)),
-    ...present(buildOutMissing(around.owner.style, bank, families)),
+    ...buildOutFindings(worked, families),
     ...nominalThickness(around.job, materialsOf(makings).filter(isNominal)),
     ...thicknessMeasured(around.job, materialsOf(makings), say),
     ...divisionFindings(worked),
+    ...present(frontsOnRails(bank, path, facts.unit, say, exact)),
     ...allBoxFindings(worked),
     ...likeBoxes(bank, path, sized, say),
     ...present(run && grainJumps(bank, run, runPaths(worked), say, exact)),
   ];
+}
+
+function buildOutFindings(worked: Worked, families: readonly SlideFamily[]): readonly Finding[] {
+  const { around, facts, buildOut } = worked;
+  const { job, owner, casePath, writing } = around;
+  const { bank, path, unit } = facts;
+  const about: BuildOutFacts = {
+    style: owner.style,
+    bank,
+    path,
+    casePath,
+    families,
+    stacks: buildOut,
+    fromAll: () => buildOutsFromAll(job, { ...bank, ...withoutRest(bank) }, path),
+    materials: job.materials,
+    pack: (length) => writePacking(length, unit),
+  };
+  return present(
+    buildOutMissing(about),
+    buildOutWithoutFrame(about, writing.say),
+    buildOutOff(about, writing.say),
+    nothingBehind(about),
+  );
+}
+
+function withoutRest({ buildOut }: Bank): Pick<Bank, 'buildOut'> {
+  if (!buildOut) return {};
+  const { left, right } = buildOut;
+  return { buildOut: { left, right } };
 }
 
 /** The run the fronts are cut in: the bank's own, or its case's. */
@@ -86,7 +123,8 @@ function divisionFindings({ around, facts, problem, share }: Worked): readonly F
   const { bank, path, division } = facts;
   const { say, exact } = around.writing;
   const about = { bank, path, problem, division, share };
-  return division.ok ? divisionReversed(about, say, exact) : present(divisionImpossible(about, say, exact));
+  if (!division.ok) return present(divisionImpossible(about, say, exact));
+  return [...divisionReversed(about, say, exact), ...present(equalNotAlike(about, say, exact))];
 }
 
 function allBoxFindings(worked: Worked): readonly Finding[] {
@@ -104,7 +142,7 @@ function factsOfBox(
   families: readonly SlideFamily[],
   tied: boolean,
 ): BoxFacts {
-  const { drawer, place, family, stock, fit, list, insetFront, front } = making;
+  const { drawer, place, family, stock, fit, list, insetFront, front, panel } = making;
   const [box, face, plan] = [boxes[place] as BoxPlan, faces[place] as FacePlan, drawers[place] as DrawerPlan];
   const depth = facts.opening.depth.total;
   return {
@@ -118,11 +156,15 @@ function factsOfBox(
     field: making.paths.field,
     exact: around.writing.exact,
     families,
+    below: upperEdgeOf(drawers[place + 1]),
     tied,
     family,
     stock,
     front,
+    panel,
+    bores: plan.bores,
     fit,
+    list,
     depth,
     openingWidth: facts.opening.width.total,
     at: (dimension) => plan.dimensions[dimension as DrawerDimension],
@@ -133,4 +175,9 @@ function factsOfBox(
     vanished: face.vanished.length === 0 ? box.vanished : [...box.vanished, ...face.vanished],
     height: box.height,
   };
+}
+
+function upperEdgeOf(drawer: DrawerPlan | undefined): Length | undefined {
+  const edge = drawer?.dimensions['slide.lowerEdgeY']?.total;
+  return drawer && edge !== undefined ? add(edge, drawer.family.profile) : undefined;
 }

@@ -1,12 +1,13 @@
 import { divide, makeupPlace, type CarriedLine, type Division, type DivisionProblem } from '../division';
 import { bays, frontBottomsOf, frontHeightsOf, frontWidth, heightToShare, lap, leastHeights } from '../fronts';
-import { drawerSettings, tieGroups, type Bank, type Drawer, type Job, type Line } from '../job';
+import { drawerSettings, tieGroups, type Bank, type Drawer, type Line } from '../job';
 import { nm, ZERO, type Length, type Tally } from '../length';
-import { buildOutStack, packings, spacers, type HungSlide } from '../mounting';
+import { carriersOf, packings, spacers, type HungSlide } from '../mounting';
 import { governOpening, type Opening } from '../opening';
 import { takenBySlides } from '../slides';
 import { moistureRise } from '../timber';
 import { lookOver } from './bank-findings';
+import { buildOutsOf } from './build-outs';
 import { boxHeights, planBox, type BoxPlan } from './box';
 import { planDrawer } from './drawer';
 import { planFace, type FacePlan } from './face';
@@ -26,7 +27,9 @@ export function planBank(around: Surroundings, bank: Bank, path: string): BankPl
   const { boxes, faces, drawers } = drawersOf(facts);
   const packing = packings(bank.opening.width, opening.width, path);
   const run = columnRun(facts, around.owner, around.casePath, drawers);
-  const worked = { around, facts, problem, share, boxes, faces, drawers, packing, ...(run ? { run } : {}) };
+  const buildOut = buildOutsOf(job, bank, path, makings);
+  const more = { ...(run ? { run } : {}), ...(buildOut ? { buildOut } : {}) };
+  const worked = { around, facts, problem, share, boxes, faces, drawers, packing, ...more };
   return {
     id: bank.id,
     path,
@@ -36,9 +39,18 @@ export function planBank(around: Surroundings, bank: Bank, path: string): BankPl
     problem,
     drawers,
     spacers: hang(bank, drawers),
-    ...(bank.buildOut ? { buildOut: buildOutsOf(job, bank, path) } : {}),
+    ...more,
+    carriers: carriersOf(
+      { unit: job.unit, depth: opening.depth, stacks: buildOut, materials: job.materials },
+      makings.map(({ drawer, place, family, fit, runners }) => ({
+        id: drawer.id,
+        place,
+        family,
+        nominal: fit.nominal,
+        runners,
+      })),
+    ),
     packing,
-    ...(run ? { run } : {}),
     findings: lookOver(worked),
   };
 }
@@ -47,7 +59,7 @@ export function planBank(around: Surroundings, bank: Bank, path: string): BankPl
 function openingOf({ table }: Surroundings, bank: Bank, path: string): Opening {
   const familyOf = new Map(bank.drawers.map((drawer) => [drawer.id, drawerSettings(bank, drawer).slide.family]));
   return governOpening(bank, path, (drawer) => {
-    const family = table.get(familyOf.get(drawer) ?? '');
+    const family = table.get(familyOf.get(drawer ?? '') ?? bank.slide.family);
     return family ? takenBySlides(family) : ZERO;
   });
 }
@@ -165,16 +177,4 @@ function hang(bank: Bank, drawers: readonly DrawerPlan[]): readonly Tally[] {
     return lowerEdgeY ? [{ drawer: id, lowerEdgeY, family }] : [];
   });
   return slides.length === drawers.length ? spacers(slides, bank.mounting?.order ?? 'top-first') : [];
-}
-
-function buildOutsOf(job: Job, { buildOut }: Bank, path: string) {
-  const stock = buildOut?.from ? job.materials.filter(({ id }) => buildOut.from?.includes(id)) : job.materials;
-  const side = (which: 'left' | 'right') =>
-    buildOutStack(
-      buildOut?.[which] ?? ZERO,
-      stock,
-      (material) => ({ kind: 'field', path: `materials[${job.materials.indexOf(material)}].thickness` }),
-      { kind: 'field', path: `${path}.buildOut.${which}` },
-    );
-  return { left: side('left'), right: side('right') };
 }

@@ -1,6 +1,14 @@
-import { grainJumpsAcross, neighboursUnequal, present, tips, type CaseFacts, type Finding } from '../findings';
+import {
+  frontsCollide,
+  grainJumpsAcross,
+  neighboursUnequal,
+  present,
+  tips,
+  type CaseFacts,
+  type Finding,
+} from '../findings';
 import { dividerLap, equalFronts, equalOpenings, lap } from '../fronts';
-import { inLineOrder, type Bank, type Case, type Job } from '../job';
+import { bankTitle, inLineOrder, type Bank, type Case, type Job } from '../job';
 import { add, nm, plus, share, tally, ZERO, type Length } from '../length';
 import type { SlideFamily } from '../slides';
 import { contentsWeight, tipping, usualFill, type Balance, type Weighed } from '../stability';
@@ -39,17 +47,26 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
     ...sharedWidths(owner, path, banks),
     ...(balance ? { balance } : {}),
   };
-  return { ...whole, banks: withFindings(banks, caseFindings(shop, owner, whole)) };
+  const facts = caseFacts(owner, path, banks);
+  const collisions = frontsCollide(facts, shop.writing.say, shop.writing.exact);
+  return { ...whole, banks: withFindings(banks, caseFindings(shop, facts, whole), collisions) };
 }
 
-/** What concerns the whole case stands with its first bank. */
-function withFindings(banks: readonly BankPlan[], findings: readonly Finding[]): readonly BankPlan[] {
-  if (findings.length === 0) return banks;
-  return banks.map((bank, index) => (index === 0 ? { ...bank, findings: [...bank.findings, ...findings] } : bank));
+/** What concerns the whole case stands with its first bank; what concerns one of its banks, with that. */
+function withFindings(
+  banks: readonly BankPlan[],
+  findings: readonly Finding[],
+  ofBanks: readonly (readonly [string, Finding])[],
+): readonly BankPlan[] {
+  return banks.map((bank, index) => {
+    const own = ofBanks.flatMap(([path, finding]) => (path === bank.path ? [finding] : []));
+    const more = index === 0 ? [...own, ...findings] : own;
+    return more.length === 0 ? bank : { ...bank, findings: [...bank.findings, ...more] };
+  });
 }
 
-function caseFindings({ writing }: Shop, owner: Case, { banks, path, run, balance }: CasePlan): readonly Finding[] {
-  const facts: CaseFacts = {
+function caseFacts(owner: Case, path: string, banks: readonly BankPlan[]): CaseFacts {
+  return {
     owner,
     path,
     banks: banks.map(({ bank, path: at, opening, drawers }) => ({
@@ -58,8 +75,15 @@ function caseFindings({ writing }: Shop, owner: Case, { banks, path, run, balanc
       inset: bank.front.mount === 'inset',
       opening: opening.width.total,
       front: drawers[0]?.dimensions['front.width']?.total ?? ZERO,
+      title: bankTitle(bank),
+      laps: { left: lap(bank.front, 'left'), right: lap(bank.front, 'right') },
+      gap: bank.front.gap,
     })),
   };
+}
+
+function caseFindings({ writing }: Shop, facts: CaseFacts, { banks, run, balance }: CasePlan): readonly Finding[] {
+  const { owner } = facts;
   const { say, exact } = writing;
   const { stand } = owner;
   const interlocked = stand && balanceOf({ ...owner, stand: { ...stand, interlock: true } }, banks);

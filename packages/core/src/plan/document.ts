@@ -2,7 +2,7 @@ import type { Part, PartCut } from '../box';
 import type { Finding } from '../findings';
 import type { GrainRun, WidthShare } from '../fronts';
 import { inMillimetres, type Length, type Tally } from '../length';
-import type { Stack } from '../mounting';
+import type { Carrier, Stack } from '../mounting';
 import type { BankPlan, CasePlan, DrawerDimension, DrawerPlan, Plan } from './types';
 
 /** Lengths in millimetres with at most six decimals, under the names docs/job-file.md gives them. */
@@ -26,7 +26,8 @@ function caseDocument({ id, banks, run, dividerLap, widths, balance }: CasePlan)
   };
 }
 
-function bankDocument({ id, opening, drawers, spacers, buildOut, packing, run, findings }: BankPlan) {
+function bankDocument(bank: BankPlan) {
+  const { id, opening, drawers, spacers, buildOut, carriers, packing, run, findings } = bank;
   return {
     id,
     opening: {
@@ -41,6 +42,7 @@ function bankDocument({ id, opening, drawers, spacers, buildOut, packing, run, f
       eachSide: inMillimetres(eachSide),
     })),
     ...(buildOut ? { buildOut: { left: stackDocument(buildOut.left), right: stackDocument(buildOut.right) } } : {}),
+    ...(carriers.length > 0 ? { carriers: carriers.map(carrierDocument) } : {}),
     ...(run ? { run: runDocument(run) } : {}),
     drawers: drawers.map(drawerDocument),
     spacers: spacers.map(mm),
@@ -131,6 +133,18 @@ function tallyDocument({ total, terms }: Tally) {
 
 function stackDocument({ wanted, made, off, pieces }: Stack) {
   return { wanted: inMillimetres(wanted), made: mm(made), off: mm(off), pieces };
+}
+
+function carrierDocument({ drawer, role, side, length, width, thickness, material }: Carrier) {
+  return {
+    drawer,
+    role,
+    side,
+    length: mm(length),
+    width: mm(width),
+    thickness: inMillimetres(thickness),
+    ...(material === undefined ? {} : { material }),
+  };
 }
 
 function runDocument({ panel, jumps }: GrainRun) {

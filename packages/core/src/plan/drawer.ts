@@ -8,7 +8,7 @@ import { drawerSag, growth, movementOf } from '../timber';
 import type { BoxPlan } from './box';
 import type { FacePlan } from './face';
 import type { BankFacts } from './facts';
-import { pulledOf } from './fixing';
+import { passedByPull, pulledOf } from './fixing';
 import { given } from './given';
 import type { Making } from './making';
 import type { DrawerDimensions, DrawerPlan } from './types';
@@ -27,6 +27,7 @@ export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan, face:
     place,
     path,
     dimensions,
+    bottomFit: making.stock.box.bottomFit,
     frontThickness: front.thickness,
     frontMaterial: front.id,
     family,
@@ -113,7 +114,7 @@ function drawerDimensions(
     'runner.groove': runners.groove,
     'screw.slide': screws.slide,
     'screw.front': screws.front,
-    'screw.pull': pulled && pullScrew(pulled, screws.throughFace, screws.throughEnd),
+    'screw.pull': pulled && pullScrew(pulled, passedByPull(facts, making, pulled), screws.throughEnd),
   });
 }
 

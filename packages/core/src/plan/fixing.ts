@@ -1,5 +1,5 @@
-import type { Pulled } from '../fronts';
-import type { Tally } from '../length';
+import { pullBores, type Pulled } from '../fronts';
+import { nm, plus, share, subtract, tally, unlessZero, type Tally } from '../length';
 import type { BankFacts } from './facts';
 import type { Making } from './making';
 
@@ -10,4 +10,29 @@ export function pulledOf(facts: BankFacts, { drawer, place }: Making, height: Ta
   if (!bank.front.pull || !bottomY) return undefined;
   const of = { pull: bank.front.pull, path: `${path}.front.pull`, drawer: drawer.id };
   return { ...of, unit, width: frontWidth, height, bottomY };
+}
+
+/**
+ * What a pull's screw passes of the drawer front: of a framed one the panel, with the hollow behind it (its groove lies in
+ * the middle of the frame's thickness, common practice), where a bore lies on the panel.
+ */
+export function passedByPull({ bank }: BankFacts, making: Making, pulled: Pulled): Tally {
+  const { front, panel, paths } = making;
+  const { frame } = bank.front;
+  const thickness = (label: string, of: typeof front) =>
+    plus(label, of.thickness, { kind: 'field', path: paths.thickness(of) } as const);
+  if (!frame || !panel || !onPanel(pulled, frame)) return tally(thickness('drawer front', front));
+  const hollow = share(nm(Math.max(0, subtract(front.thickness, panel.thickness))), 2);
+  return tally(thickness('panel of the front', panel), unlessZero(plus('hollow behind the panel', hollow)));
+}
+
+function onPanel(pulled: Pulled, frame: NonNullable<BankFacts['bank']['front']['frame']>): boolean {
+  const rail = frame.rail ?? frame.stile;
+  return pullBores(pulled).some(
+    ({ x, y }) =>
+      x.total > frame.stile &&
+      x.total < pulled.width.total - frame.stile &&
+      y.total > rail &&
+      y.total < pulled.height.total - rail,
+  );
 }

@@ -4,6 +4,7 @@ import {
   decidedBy,
   drawerSettings,
   readingsOf,
+  type AsBuiltReading,
   type Bank,
   type Box,
   type Drawer,
@@ -48,7 +49,6 @@ export interface Kit {
 export interface Screws {
   readonly slide: Tally | undefined;
   readonly front: Tally;
-  readonly throughFace: Tally;
   readonly throughEnd: Tally;
 }
 
@@ -77,7 +77,7 @@ const SHORT_OF_FACE = millimetres(3);
 export function prepare(shop: Workshop): readonly Making[] {
   let common: Kit | undefined;
   return shop.bank.drawers.map((drawer, place) => {
-    const made = readingsOf(shop.bank, 'groove', drawer.id).length > 0;
+    const made = measuredGroove(shop.bank, drawer) !== undefined;
     const plain = !drawer.slide && !drawer.front && !drawer.box && !made;
     const kit = plain ? (common ??= kitOf(shop, drawer, place)) : kitOf(shop, drawer, place);
     const width = madeWidth(shop.bank, drawer);
@@ -91,8 +91,15 @@ export function prepare(shop: Workshop): readonly Making[] {
   });
 }
 
+/** The shallowest place its grooves were measured at: a bottom goes no deeper. A bank only planned has none cut. */
+function measuredGroove(bank: Bank, { id }: Drawer): AsBuiltReading | undefined {
+  if (bank.basis === 'planned') return undefined;
+  return [...readingsOf(bank, 'groove', id)].sort((a, b) => a.length - b.length)[0];
+}
+
 /** The smallest width the made box was measured at: a bottom goes in where it is narrowest. */
 function madeWidth(bank: Bank, { id }: Drawer): Tally | undefined {
+  if (bank.basis === 'planned') return undefined;
   const [least] = [...readingsOf(bank, 'box-width', id)].sort((a, b) => a.length - b.length);
   return least && tally(plus('box width as made', least.length, { kind: 'field', path: least.path }));
 }
@@ -105,8 +112,9 @@ function kitOf(shop: Workshop, drawer: Drawer, place: number): Kit {
   const family = table.get(choice.family) as SlideFamily;
   const list = lengthListOf(job, family, choice);
   const front = material(settings.frontMaterial);
+  const panel = bank.front.frame && material(bank.front.frame.panel);
   const insetFront = bank.front.mount === 'inset' ? front.thickness : ZERO;
-  const groove = readingsOf(bank, 'groove', drawer.id).at(-1);
+  const groove = measuredGroove(bank, drawer);
   const stock = boxStock(asGrooved(settings.box, groove?.length), material);
   const paths: BoxPaths = {
     field: (name) => (groove && name === 'box.groove.depth' ? groove.path : decidedBy(path, place, drawer, name)),
@@ -122,7 +130,7 @@ function kitOf(shop: Workshop, drawer: Drawer, place: number): Kit {
     list,
     stock,
     front,
-    panel: bank.front.frame && material(bank.front.frame.panel),
+    panel,
     material,
     insetFront,
     paths,
@@ -134,9 +142,14 @@ function kitOf(shop: Workshop, drawer: Drawer, place: number): Kit {
     travel: nominal && travelOf(family, nominal),
     holes: nominal && caseHoles(family, insetFront, frontPath, setback, nominal),
     runners: runnersOf(family, bank.buildOut, path),
-    screws: screwsOf(family, stock, front, paths),
+    screws: screwsOf(family, stock, thinnest(front, panel), paths),
     machining: machining({ stock, family, paths }),
   };
+}
+
+/** What a screw into a framed front may meet: its panel, where that is the thinner. */
+function thinnest(front: Material, panel: Material | undefined): Material {
+  return panel && panel.thickness < front.thickness ? panel : front;
 }
 
 /** The groove as deep as it was measured. */
@@ -163,7 +176,6 @@ function screwsOf(family: SlideFamily, stock: BoxStock, front: Material, paths: 
   return {
     slide: slideScrew(family, stock.sides.thickness, paths.thickness(stock.sides)),
     front: tally(...throughEnd.terms, ...throughFace.terms, minus('short of the face', SHORT_OF_FACE)),
-    throughFace,
     throughEnd,
   };
 }

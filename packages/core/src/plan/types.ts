@@ -2,9 +2,9 @@ import type { Part, PartCut } from '../box';
 import type { DivisionProblem, Held } from '../division';
 import type { Finding } from '../findings';
 import type { Bore, GrainRun, WidthShare } from '../fronts';
-import type { Bank } from '../job';
+import type { Bank, BottomFit } from '../job';
 import type { Length, Tally, Unit } from '../length';
-import type { CaseHoles, Packing, Stack } from '../mounting';
+import type { Carrier, CaseHoles, Packing, Stack } from '../mounting';
 import type { Opening } from '../opening';
 import type { SlideFamily } from '../slides';
 import type { Balance, Load } from '../stability';
@@ -52,6 +52,7 @@ export interface DrawerPlan {
   /** Path of the drawer in the job document. */
   readonly path: string;
   readonly dimensions: DrawerDimensions;
+  readonly bottomFit: BottomFit;
   readonly frontThickness: Length;
   readonly frontMaterial: string;
   readonly family: SlideFamily;
@@ -84,7 +85,10 @@ export interface BankPlan {
   readonly problem: DivisionProblem;
   readonly drawers: readonly DrawerPlan[];
   readonly spacers: readonly Tally[];
+  /** What is stacked up behind slides fixed to the side; none where they run on wood that bridges the frame itself. */
   readonly buildOut?: { readonly left: Stack; readonly right: Stack };
+  /** Wood fixed in the case for the slides: build-outs, runners, battens, kickers. */
+  readonly carriers: readonly Carrier[];
   readonly packing: readonly Packing[];
   /** Its fronts from one panel, down the bank. */
   readonly run?: GrainRun;

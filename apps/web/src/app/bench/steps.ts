@@ -25,6 +25,7 @@ export type CutView = (typeof CUT_VIEWS)[number]['id'];
 export const GATE_WORDS = {
   slides: 'The slides are in hand',
   groove: 'The groove is tried',
+  glued: 'The boxes are glued',
   hung: 'The boxes are hung',
 } as const;
 

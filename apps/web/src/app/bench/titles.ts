@@ -1,4 +1,4 @@
-import type { Asked, BankPlan, Role } from '@zabble/core';
+import type { Asked, BankPlan, CarrierRole, Role } from '@zabble/core';
 
 const OF_BANK: Readonly<Record<string, string>> = {
   'opening.width': 'Opening width',
@@ -39,7 +39,7 @@ const OF_DRAWER: Readonly<Record<string, string>> = {
   'screw.pull': 'longest screw of the pull',
 };
 
-const ROLES: Readonly<Record<Role, string>> = {
+const ROLES: Readonly<Record<Role | CarrierRole, string>> = {
   side: 'side',
   front: 'box front',
   back: 'box back',
@@ -49,6 +49,10 @@ const ROLES: Readonly<Record<Role, string>> = {
   stile: 'stile',
   rail: 'front rail',
   panel: 'panel',
+  'build-out': 'build-out',
+  runner: 'runner',
+  batten: 'batten',
+  kicker: 'kicker',
 };
 
 /** A size by its name alone: of the bank, or of whichever drawer. */

@@ -19,7 +19,7 @@ import { BothUnits, inOtherUnit } from './both-units';
       <span class="frac">{{ f.top }}/{{ f.bottom }}</span>
     }
     @if (unit()) {
-      <span class="ml-[0.25em] text-[0.8em] font-normal opacity-75">{{ s.unit }}</span>
+      <span class="ml-[0.25em] text-[0.8em] font-normal">{{ s.unit }}</span>
     }
     @if (twin(); as other) {
       <span class="ml-[0.4em] text-[0.78em] font-normal opacity-80">{{ other }}</span>

@@ -1,6 +1,15 @@
 import { computed, inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { BOTTOMS, bottomPatches, slideTable, turnBasis, type BankPlan, type BottomFit, type Patch } from '@zabble/core';
+import {
+  BOTTOMS,
+  bottomPatches,
+  slideTable,
+  turnBasis,
+  walkHeld,
+  type BankPlan,
+  type BottomFit,
+  type Patch,
+} from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob } from '../../store/job/job.selectors';
@@ -49,11 +58,13 @@ export class WorkActions {
   });
 
   /** What parts wait for, once it is so. */
-  private gates({ bank, path }: BankPlan): readonly Action[] {
-    return (['slides', 'groove', 'hung'] as const).map((gate) => ({
+  private gates(plan: BankPlan): readonly Action[] {
+    const { bank, path } = plan;
+    const held = walkHeld(plan, 'hang') !== undefined;
+    return (['slides', 'groove', 'glued', 'hung'] as const).map((gate) => ({
       name: GATE_WORDS[gate],
       group: 'Cut',
-      off: bank.basis === 'planned' || bank.gates?.[gate] !== undefined,
+      off: held || bank.gates?.[gate] !== undefined,
       run: () => this.apply(GATE_WORDS[gate], [{ path: `${path}.gates.${gate}`, value: this.who.deed() }]),
     }));
   }

@@ -65,6 +65,41 @@ describe('banks of a case', () => {
     expect(beside!.findings.map(({ code }) => code)).not.toContain('DIVISION_IMPOSSIBLE');
   });
 
+  it.each([
+    ['in' as const, undefined, '3/4 in', '5/16 in'],
+    ['in' as const, '1 in', '1 in', '7/16 in'],
+    ['mm' as const, undefined, '18 mm', '7.5 mm'],
+  ])(
+    'a bank beside (%s) laps the divider with its neighbour, by half of what the gap leaves of it',
+    (unit, given, divider, lap) => {
+      const one = patched(newJob(unit), [
+        at('front.gap', unit === 'in' ? '1/8 in' : '3 mm'),
+        ...(given ? [{ path: 'cases[0].divider', value: given }] : []),
+      ]);
+      for (const edit of [bankBeside, duplicateBank]) {
+        const two = done(one, edit(one, PATH, NONE));
+        const [left, right] = two.cases[0]!.banks;
+        expect([two.cases[0]!.divider, left!.front.right, right!.front.left]).toEqual([divider, lap, lap]);
+        expect([left!.front.left, right!.front.right]).toEqual([
+          one.cases[0]!.banks[0]!.front.left,
+          one.cases[0]!.banks[0]!.front.right,
+        ]);
+        expect(banksOf(two).flatMap(({ findings }) => findings.map(({ code }) => code))).not.toContain(
+          'FRONTS_COLLIDE',
+        );
+      }
+    },
+  );
+
+  it('inset fronts beside keep their gaps; laps over too thin a divider stay', () => {
+    const inset = patched(document, [at('front.mount', 'inset')]);
+    expect(done(inset, bankBeside(inset, PATH, NONE)).cases[0]!.banks[1]!.front).toEqual(
+      inset.cases[0]!.banks[0]!.front,
+    );
+    const thin = patched(document, [{ path: 'cases[0].divider', value: '1/16 in' }, at('front.gap', '1/8 in')]);
+    expect(done(thin, bankBeside(thin, PATH, NONE)).cases[0]!.banks[1]!.front).toEqual(thin.cases[0]!.banks[0]!.front);
+  });
+
   it('a bank beside has the build-outs mirrored, a copy as they are', () => {
     const framed = patched(document, [at('buildOut', { left: '3/4 in', right: '1/2 in', from: ['box'] })]);
     const built = (edit: CaseEdit | undefined): unknown => done(framed, edit).cases[0]!.banks[1]!.buildOut;

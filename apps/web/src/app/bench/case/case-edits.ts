@@ -1,4 +1,15 @@
-import { valueAt, type BankOf, type CaseOf, type JobDocument, type LogEntryDocument, type Patch } from '@zabble/core';
+import {
+  dividerLap,
+  readLength,
+  subtract,
+  valueAt,
+  writeExact,
+  type BankOf,
+  type CaseOf,
+  type JobDocument,
+  type LogEntryDocument,
+  type Patch,
+} from '@zabble/core';
 import { firstFree } from '../../store/job/first-free';
 import { again } from '../../jobs/copy-of';
 
@@ -88,7 +99,7 @@ export function duplicateBank(document: JobDocument, path: string, spoken: Reado
   if (!like) return undefined;
   const name = like.name === undefined ? {} : { name: again(like.name) };
   const copy = { ...planned(like), ...name, id: freeId('b', banks, spoken) };
-  return { patches: inserted(`${owner}.banks`, banks, place + 1, copy), bank: `${owner}.banks[${place + 1}]` };
+  return besideOne(document, owner, banks, place, copy);
 }
 
 /**
@@ -105,7 +116,49 @@ export function bankBeside(document: JobDocument, path: string, spoken: Readonly
     id: freeId('b', banks, spoken),
     ...(buildOut ? { buildOut: { ...buildOut, left: buildOut.right, right: buildOut.left } } : {}),
   };
-  return { patches: inserted(`${owner}.banks`, banks, place + 1, added), bank: `${owner}.banks[${place + 1}]` };
+  return besideOne(document, owner, banks, place, added);
+}
+
+/** What a divider is taken for until somebody says. Common practice. */
+const USUAL_DIVIDER = { in: '3/4 in', mm: '18 mm' } as const;
+
+/** The bank right of the one at the place; where both lap the divider, each by half of what the gap leaves of it. */
+function besideOne(
+  document: JobDocument,
+  owner: string,
+  banks: readonly WrittenBank[],
+  place: number,
+  added: WrittenBank,
+): CaseEdit {
+  const { unit } = document;
+  const like = banks[place] as WrittenBank;
+  const written = valueAt(document, `${owner}.divider`) as string | undefined;
+  const divider = written ?? USUAL_DIVIDER[unit];
+  const half = like.front.mount === 'overlay' ? lapsOf(divider, like.front.gap, unit) : undefined;
+  const lapped = half
+    ? [
+        ...banks.slice(0, place),
+        { ...like, front: { ...like.front, right: half.before } },
+        { ...added, front: { ...added.front, left: half.after } },
+        ...banks.slice(place + 1),
+      ]
+    : [...banks.slice(0, place + 1), added, ...banks.slice(place + 1)];
+  return {
+    patches: [
+      { path: `${owner}.banks`, value: lapped },
+      ...(written === undefined ? [{ path: `${owner}.divider`, value: divider }] : []),
+    ],
+    bank: `${owner}.banks[${place + 1}]`,
+  };
+}
+
+/** Both laps over a divider, as the file writes them; none where the gap is as wide as it. */
+function lapsOf(divider: string, gap: string, unit: JobDocument['unit']) {
+  const [wide, between] = [readLength(divider, unit), readLength(gap, unit)];
+  if (!wide.ok || !between.ok || wide.value < between.value) return undefined;
+  const before = dividerLap(wide.value, between.value);
+  const after = subtract(wide.value, between.value, before);
+  return { before: writeExact(before, unit), after: writeExact(after, unit) };
 }
 
 export function moveBank(document: JobDocument, path: string, by: number): CaseEdit | undefined {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { Store } from '@ngrx/store';
 import type { PrintName } from '@zabble/contract';
 import { ROUTES } from '@zabble/contract/routes';
-import { cutRows, drawPart, drawParts, drawSheet } from '@zabble/core';
+import { CSV, cutRows, drawPart, drawParts, drawSheet } from '@zabble/core';
 import Papa from 'papaparse';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
@@ -36,7 +36,7 @@ export class FilesView {
   protected cutList(): void {
     const [job, plan] = [this.desk.job(), this.desk.plan()];
     if (!job || !plan) return;
-    const csv = Papa.unparse(cutRows(job, plan) as string[][], { escapeFormulae: true, newline: '\r\n' });
+    const csv = Papa.unparse(cutRows(job, plan) as string[][], CSV);
     this.paper.hand('cut-list.csv', csv, 'text/csv;charset=utf-8');
   }
 

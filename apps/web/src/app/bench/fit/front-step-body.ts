@@ -15,6 +15,9 @@ import { Size } from '../../ui/size';
           <b class="text-5xl font-semibold"><z-size [length]="gap" [unit]="true" /></b>
         }
       </p>
+      @if (step().first; as first) {
+        <p class="text-base">Against the opening <z-size [length]="first" [unit]="true" />.</p>
+      }
       @if (step().beside; as beside) {
         <p class="text-base">
           Beside the fronts <z-size [length]="beside.left" /> on the left, <z-size [length]="beside.right" /> on the

@@ -1,8 +1,10 @@
-import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   atReading,
+  isBought,
   toPack,
+  stackWords,
   writePacking,
   type BankPlan,
   type HangStep,
@@ -47,12 +49,18 @@ import { Size } from '../../ui/size';
       <p>One round hole on each side, so that nothing moves again.</p>
     }
     @default {
-      <p>
-        On the spacer of
-        @if (step().spacer; as spacer) {
-          <b class="text-3xl font-semibold"><z-size [length]="spacer.total" [unit]="true" /></b>
-        }
-      </p>
+      @if (step().spacer; as spacer) {
+        <p>
+          @if (spacer.total === 0) {
+            On the floor of the opening: no spacer.
+          } @else {
+            On the spacer of <b class="text-3xl font-semibold"><z-size [length]="spacer.total" [unit]="true" /></b>
+          }
+        </p>
+      }
+      @if (wood()) {
+        <p class="text-base">{{ wood() }}</p>
+      }
       @if (step().setback; as back) {
         <p>
           <b class="font-semibold"><z-size [length]="back.total" [unit]="true" /></b> back from the front edge
@@ -79,6 +87,15 @@ export class HangStepBody {
   readonly bank = input.required<BankPlan>();
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
 
+  /** How wood is fixed that the drawer runs on. */
+  protected readonly wood = computed(() => {
+    const family = this.bank().drawers[this.step().place ?? -1]?.family;
+    if (!family || isBought(family)) return '';
+    return family.cuts?.batten
+      ? 'Pre-bore, then screw it through; no glue until the box has run on it.'
+      : 'Glue it, pre-bore and screw it, square to the front; wax it when the box runs.';
+  });
+
   /** Those that come to something to pack with. */
   protected told<T extends { readonly eachSide: Length }>(packing: readonly T[] = []): readonly T[] {
     return packing.filter(({ eachSide }) => toPack(eachSide, this.document()?.unit ?? 'mm') > 0);
@@ -95,8 +112,9 @@ export class HangStepBody {
   }
 
   /** “1 of 3/4 in plywood + 1 of 1/4 in hardboard”. */
-  protected made({ pieces }: Stack): string {
-    const named = (id: string): string => this.document()?.materials.find((each) => each.id === id)?.name ?? id;
-    return pieces.map(({ material, count }) => `${count} of ${named(material)}`).join(' + ');
+  protected made(stack: Stack): string {
+    const document = this.document();
+    const named = (id: string): string => document?.materials.find((each) => each.id === id)?.name ?? id;
+    return stackWords(stack, named, document?.unit ?? 'mm');
   }
 }

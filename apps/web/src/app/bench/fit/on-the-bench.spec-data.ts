@@ -2,7 +2,7 @@ import { provideZonelessChangeDetection, type Type } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { provideStore, Store } from '@ngrx/store';
-import type { JobDocument, LogEntryDocument } from '@zabble/core';
+import { patched, type JobDocument, type LogEntryDocument, type Patch } from '@zabble/core';
 import { newJob } from '../../jobs/new-job';
 import { JobActions } from '../../store/job/job.actions';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -21,7 +21,11 @@ export function builtJob(): JobDocument {
 }
 
 /** A component of the step Fit with a job on the bench, nothing kept on the device. */
-export async function onTheBench<T>(component: Type<T>, inputs: Readonly<Record<string, unknown>> = {}) {
+export async function onTheBench<T>(
+  component: Type<T>,
+  inputs: Readonly<Record<string, unknown>> = {},
+  patches: readonly Patch[] = [],
+) {
   localStorage.clear();
   TestBed.configureTestingModule({
     providers: [
@@ -31,7 +35,7 @@ export async function onTheBench<T>(component: Type<T>, inputs: Readonly<Record<
     ],
   });
   const store = TestBed.inject(Store);
-  const document = builtJob();
+  const document = patched(builtJob(), patches);
   const job = { id: 'j', revision: 1, document, createdAt: '', updatedAt: '' };
   store.dispatch(JobActions.open({ id: 'j' }));
   store.dispatch(JobActions.opened({ job, document, sync: 'kept' }));

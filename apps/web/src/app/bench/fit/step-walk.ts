@@ -13,14 +13,22 @@ import { Store } from '@ngrx/store';
 import {
   drawHanging,
   drawSlideHoles,
+  FRONT_ROLES,
   frontSteps,
   hangSteps,
+  isBought,
+  partsOf,
   stepsDone,
+  toCut,
+  walkHeld,
   type BankPlan,
   type FrontStep,
   type HangStep,
+  type Role,
 } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectJob, selectPlan } from '../../store/job/job.selectors';
 import { LogDesk } from '../../store/log/log-desk';
 import { selectLog } from '../../store/log/log.selectors';
 import { SessionActions } from '../../store/session/session';
@@ -28,12 +36,20 @@ import { Who } from '../../store/session/who';
 import { isWriting } from '../../ui/is-writing';
 import { Says } from '../../ui/says';
 import { GATE_WORDS } from '../steps';
+import { cutPatch } from '../cut/records';
 import { bankKey } from './bank-key';
 import { FrontStepBody } from './front-step-body';
 import { HangDrawing } from './hang-drawing';
 import { HangStepBody } from './hang-step-body';
 
 type AnyStep = HangStep | FrontStep;
+
+/** Why nothing is done yet. */
+const HELD = {
+  forecast: 'Held until the opening is measured as built: nothing is hung by planned sizes.',
+  mend: 'Held by what is to mend: see the findings of this bank.',
+  hung: 'Held until the boxes are hung and trued: fronts fit the case as it hangs.',
+} as const;
 
 const TITLES: Readonly<Record<AnyStep['kind'], string>> = {
   'build-out': 'Build the sides out',
@@ -63,14 +79,30 @@ export class StepWalk {
   private readonly who = inject(Who);
   private readonly desk = inject(LogDesk);
   private readonly store = inject(Store);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly plan = this.store.selectSignal(selectPlan);
   private readonly log = this.store.selectSignal(selectLog);
   protected readonly says = signal('');
+  /** Which walk this is; the same after every edit. */
+  private readonly walk = computed(() => `${this.bank().path} ${this.which()}`);
   /** Where someone looks, if not at the first that is not done: of this bank, and of these steps. */
   private readonly at = linkedSignal<string, number | undefined>({
-    source: () => `${this.bank().path} ${this.which()}`,
+    source: this.walk,
     computation: () => undefined,
   });
   protected readonly titles = TITLES;
+  /** What the person at this device did last, to be taken back at once. */
+  protected readonly last = linkedSignal<string, AnyStep | undefined>({
+    source: this.walk,
+    computation: () => undefined,
+  });
+  protected readonly lastSays = computed(() => {
+    const last = this.last();
+    return last && this.done().has(last.name)
+      ? [this.titleOf(last), this.drawerOf(last)].filter(Boolean).join(', ')
+      : '';
+  });
   protected readonly steps = computed((): readonly AnyStep[] =>
     this.which() === 'hang' ? hangSteps(this.bank()) : frontSteps(this.bank()),
   );
@@ -80,7 +112,8 @@ export class StepWalk {
   /** The first that is not done, where nobody looks elsewhere. */
   protected readonly index = computed(() => {
     const first = this.steps().findIndex(({ name }) => !this.done().has(name));
-    return Math.min(this.at() ?? (first < 0 ? this.steps().length : first), this.steps().length);
+    const end = first < 0 ? this.steps().length : this.steps().length - 1;
+    return Math.min(this.at() ?? (first < 0 ? end : first), end);
   });
   protected readonly step = computed((): AnyStep | undefined => this.steps()[this.index()]);
   protected readonly hangStep = computed(() => {
@@ -99,11 +132,27 @@ export class StepWalk {
     const step = this.hangStep();
     return step && drawSlideHoles(this.bank(), step);
   });
-  protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
+  protected readonly held = computed(() => {
+    const held = walkHeld(this.bank(), this.which());
+    return held ? HELD[held] : '';
+  });
+  /** Parts of the front of this step that are not cut yet: it can’t be held up. */
+  protected readonly uncut = computed(() => {
+    const [step, job, plan] = [this.frontStep(), this.job(), this.plan()];
+    if (!step || step.place === undefined || !job || !plan) return [];
+    const { path } = this.bank();
+    return partsOf(job, plan).parts.filter(
+      (part) =>
+        part.use.path === path &&
+        part.use.place === step.place &&
+        FRONT_ROLES.has(part.use.role as Role) &&
+        toCut(part),
+    );
+  });
   protected readonly hung = computed(() => this.bank().bank.gates?.hung !== undefined);
   protected readonly drawer = computed(() => {
-    const drawer = this.bank().drawers[this.step()?.place ?? -1];
-    return drawer ? `drawer ${drawer.place + 1}${drawer.name ? `, ${drawer.name}` : ''}` : '';
+    const step = this.step();
+    return step ? this.drawerOf(step) : '';
   });
   protected readonly record = computed(() => this.done().get(this.step()?.name ?? ''));
 
@@ -114,17 +163,51 @@ export class StepWalk {
     });
   }
 
-  /** Done, and on to the next. */
-  protected next(): void {
+  /** What a step is called: a slide of wood is none of metal. */
+  protected titleOf({ kind, place }: AnyStep): string {
+    const family = this.bank().drawers[place ?? -1]?.family;
+    if ((kind === 'left' || kind === 'right') && family && !isBought(family))
+      return `${kind === 'left' ? 'Left' : 'Right'} ${family.cuts?.batten ? 'batten' : 'runner'}`;
+    return TITLES[kind];
+  }
+
+  private drawerOf({ place }: AnyStep): string {
+    const drawer = this.bank().drawers[place ?? -1];
+    return drawer ? `drawer ${drawer.place + 1}${drawer.name ? `, ${drawer.name}` : ''}` : '';
+  }
+
+  /** Done, by its own press, and on to the next. */
+  protected finish(): void {
     const [step, index] = [this.step(), this.index()];
-    if (!step) return;
-    if (!this.done().has(step.name)) this.desk.add({ kind: 'step', bank: this.named(), step: step.name });
+    if (!step || this.uncut().length > 0) return;
+    if (!this.done().has(step.name)) {
+      this.desk.add({ kind: 'step', bank: this.named(), step: step.name });
+      this.last.set(step);
+    }
     const further = this.steps().findIndex(({ name }, place) => place > index && !this.done().has(name));
     this.at.set(further === index + 1 ? undefined : index + 1);
   }
 
-  protected back(): void {
-    this.at.set(Math.max(0, this.index() - 1));
+  /** Looks on, or back: nothing is written. */
+  protected look(by: number): void {
+    this.at.set(Math.max(0, Math.min(this.index() + by, this.steps().length - 1)));
+  }
+
+  /** The front of this step was cut as planned. */
+  protected cutAsPlanned(): void {
+    const [document, parts] = [this.document(), this.uncut()];
+    if (!document || parts.some(({ release }) => release !== 'now')) return;
+    const patch = cutPatch(document, parts, this.who.deed(), document.unit);
+    this.says.set(this.edits.apply('the front cut', [patch]) ?? '');
+  }
+
+  protected takeBackLast(): void {
+    const last = this.last();
+    if (!last) return;
+    const place = this.steps().findIndex(({ name }) => name === last.name);
+    this.desk.add({ kind: 'step', bank: this.named(), step: last.name, undone: true });
+    this.last.set(undefined);
+    if (place >= 0) this.at.set(place);
   }
 
   protected takeBack(): void {
@@ -136,8 +219,7 @@ export class StepWalk {
 
   protected key(by: number, event: Event): void {
     if (isWriting(event) || (event.target as HTMLElement | null)?.closest?.('[role="slider"],[role="tab"]')) return;
-    if (by > 0) this.next();
-    else this.back();
+    this.look(by);
   }
 
   protected release(): void {

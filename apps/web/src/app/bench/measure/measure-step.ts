@@ -1,6 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { turnBasis, valueAt, writeExact, type BankPlan, type Length, type Patch } from '@zabble/core';
+import {
+  isBought,
+  stackWords,
+  turnBasis,
+  valueAt,
+  writeExact,
+  type BankPlan,
+  type Length,
+  type Patch,
+} from '@zabble/core';
 import { OpeningDrawing } from '../../drawing/opening-drawing';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -52,6 +61,32 @@ export class MeasureStep {
   protected readonly stock = computed(() =>
     (this.job()?.materials ?? []).map(({ id, name }) => ({ value: id, label: name })),
   );
+  protected readonly rests = [
+    { value: undefined, label: 'to be mended' },
+    { value: 'packed', label: 'packed' },
+    { value: 'planed', label: 'nothing: all planed to fit' },
+  ];
+  protected readonly behinds = [
+    { value: undefined, label: 'nothing yet' },
+    { value: 'strips', label: 'strips' },
+    { value: 'blocking', label: 'blocking' },
+  ];
+  /** Slides under the boxes, behind a face frame. */
+  protected readonly under = computed(
+    () => this.framed() && this.bank().drawers.some(({ family }) => family.seat === 'bay' && isBought(family)),
+  );
+  /** How the build-outs come out, side by side. */
+  protected readonly stacks = computed(() => {
+    const { buildOut } = this.bank();
+    const job = this.job();
+    if (!buildOut || !job) return [];
+    const named = (id: string): string => job.materials.find((each) => each.id === id)?.name ?? id;
+    return (['left', 'right'] as const).map((side) => ({
+      side,
+      off: buildOut[side].off.total !== 0,
+      says: `${side === 'left' ? 'Left' : 'Right'}: ${stackWords(buildOut[side], named, job.unit)}`,
+    }));
+  });
   protected readonly hasDiagonals = computed(() => this.stands('.opening.diagonals'));
   protected readonly hasBuildOut = computed(() => this.stands('.buildOut'));
   protected readonly rack = computed(() => {

@@ -1,0 +1,103 @@
+import type { Material } from '../job';
+import { inches, largest, millimetres, nm, plus, tally, type Length, type Tally, type Unit } from '../length';
+import type { SlideFamily } from '../slides';
+import type { Runners } from './runners';
+import type { Stack } from './stack';
+
+/** Wood fixed in the case for a drawer's slides to stand on or run in. */
+export type CarrierRole = 'build-out' | 'runner' | 'batten' | 'kicker';
+export const CARRIER_ROLES: ReadonlySet<string> = new Set<CarrierRole>(['build-out', 'runner', 'batten', 'kicker']);
+
+/** One such piece. `length` runs front to back, along the grain. */
+export interface Carrier {
+  readonly drawer: string;
+  readonly place: number;
+  readonly role: CarrierRole;
+  readonly side: 'left' | 'right';
+  /** Of several behind one another on a side, counted from 1. */
+  readonly number: number;
+  readonly length: Tally;
+  readonly width: Tally;
+  readonly thickness: Length;
+  /** A material of the job; none where it is planed from what hard wood there is. */
+  readonly material?: string;
+}
+
+/** A drawer as its carriers need it. */
+export interface Carried {
+  readonly id: string;
+  readonly place: number;
+  readonly family: SlideFamily;
+  /** Nominal length of the slide, where there is one. */
+  readonly nominal?: Length | undefined;
+  readonly runners: Runners;
+}
+
+/** What the carriers of a bank are made from. */
+export interface CarrierFacts {
+  readonly unit: Unit;
+  readonly depth: Tally;
+  readonly stacks: { readonly left: Stack; readonly right: Stack } | undefined;
+  readonly materials: readonly Material[];
+}
+
+const SIDES = ['left', 'right'] as const;
+/** A build-out is no lower than this: it takes two rows of screws. Common practice. */
+const LOWEST: Readonly<Record<Unit, Length>> = { in: inches(2), mm: millimetres(50) };
+
+/** Whether a family's slides run on wood that bridges the frame's edge by itself. */
+export function onRunners({ cuts }: SlideFamily): boolean {
+  return cuts?.bearing !== undefined;
+}
+
+/** Whether its slides are bought ready made, not made of wood in the shop. */
+export function isBought({ cuts }: SlideFamily): boolean {
+  return cuts?.bearing === undefined && cuts?.batten === undefined;
+}
+
+/** Every piece, from the top drawer down: build-outs behind slides, runners or battens, kickers over the top drawer. */
+export function carriersOf(facts: CarrierFacts, drawers: readonly Carried[]): readonly Carrier[] {
+  return drawers.flatMap((drawer) => [...stacked(facts, drawer), ...ofWood(facts, drawer)]);
+}
+
+/** As long as the slide, as high as it (and no lower than two inches), piece behind piece. */
+function stacked(
+  { stacks, materials, unit }: CarrierFacts,
+  { id, place, family, nominal }: Carried,
+): readonly Carrier[] {
+  if (!stacks || !family.sideFixed || onRunners(family) || nominal === undefined) return [];
+  const length = tally(
+    plus('length of the slide', nominal, { kind: 'dimension', drawer: id, dimension: 'slide.length' }),
+  );
+  const width = tally(plus('height of the build-out', largest([family.profile, LOWEST[unit]])));
+  return SIDES.flatMap((side) => {
+    const common = { drawer: id, place, role: 'build-out', side, length, width } as const;
+    const { pieces, wanted, rest } = stacks[side];
+    if (rest === 'planed') return wanted > 0 ? [{ ...common, number: 1, thickness: wanted }] : [];
+    const each = pieces.flatMap(({ material, count }) => Array.from({ length: count }, () => material));
+    return each.map((material, index) => ({
+      ...common,
+      number: index + 1,
+      material,
+      thickness: materials.find((one) => one.id === material)?.thickness ?? nm(0),
+    }));
+  });
+}
+
+/** As long as the opening is deep: a runner lies flat, as thick as it is high. Common practice. */
+function ofWood({ depth }: CarrierFacts, { id, place, family, runners }: Carried): readonly Carrier[] {
+  const { thickness } = runners;
+  if (!thickness) return [];
+  const length = tally(plus('depth of the opening', depth.total, { kind: 'dimension', dimension: 'opening.depth' }));
+  const common = { drawer: id, place, number: 1, length };
+  const batten = family.cuts?.batten?.thickness;
+  if (batten !== undefined)
+    return SIDES.map((side) => ({ ...common, role: 'batten', side, width: thickness, thickness: batten }));
+  return SIDES.flatMap((side) => {
+    const width = runners[side];
+    if (!width) return [];
+    const runner = { ...common, side, width, thickness: thickness.total };
+    const kicker = place === 0 ? [{ ...runner, role: 'kicker' } as const] : [];
+    return [{ ...runner, role: 'runner' } as const, ...kicker];
+  });
+}
