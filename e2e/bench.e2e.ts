@@ -41,6 +41,7 @@ test('bad entries in every kind of field: one sentence, nothing lost', async ({ 
     ['0', 'more than nothing'],
   ] as const) {
     await page.getByLabel('Width, reading 1').fill(text);
+    await page.getByLabel('Width, reading 1').press('Enter');
     await expect(page.getByRole('alert')).toContainText(says);
     expect(await figure(page, 'Width that governs')).toBe('864.0');
   }

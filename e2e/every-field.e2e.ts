@@ -10,6 +10,8 @@ const EXCEPT: readonly (readonly [field: RegExp, why: string])[] = [
   [/\.(at|by)$/, 'the moment and the person of a deed, written with it'],
   [/^log\[\]/, 'written by what is done at the case, never set: see record.e2e'],
   [/\.opening\.height\[\]\.drawer$/, 'a tape laid upright has no drawer’s level'],
+  [/\.sheets\[\]\.panel\b/, 'how a sheet is cut up, as the search found it; kept by taking the layout'],
+  [/\.sheets\[\]\.(begun|done)\b/, 'written by cutting a sheet step by step: see cut.e2e'],
   [/\.aside\./, 'the readings of the other basis, set aside by turning it: see below'],
 ];
 
@@ -158,6 +160,17 @@ const DEEDS: readonly { readonly fields: readonly string[]; readonly does: (page
     does: async (page) => {
       await step('Divide')(page);
       await page.getByRole('button', { name: 'Lock drawer 2' }).click();
+    },
+  },
+  {
+    fields: [
+      ...['material', 'seed', 'tries', 'kerf', 'trim'].map((field) => `cutting.layouts[].${field}`),
+      ...['stock', 'length', 'width'].map((field) => `cutting.layouts[].sheets[].${field}`),
+    ],
+    does: async (page) => {
+      await step('Cut', 'Left', tab('Sheets'))(page);
+      await page.getByRole('button', { name: 'All, to buy by' }).click();
+      await page.getByRole('button', { name: 'Take this layout' }).first().click();
     },
   },
   {

@@ -7,7 +7,9 @@ test('overlay to inset: widths follow, a tight gap is told and widened by a butt
   await page.getByRole('link', { name: /^Fronts/ }).click();
   expect(await figure(page, 'Front width')).toBe('860.0');
   await page.getByText('Overlay', { exact: true }).click();
-  await expect.poll(() => figure(page, 'Front width')).toBe('868.0');
+  // Gaps are no laps: the usual ones stand in their place, and it is said.
+  await expect.poll(() => figure(page, 'Front width')).toBe('888.0');
+  await expect(page.getByText('Laps are no gaps: the laps are 12 mm now')).toBeVisible();
   await page.getByRole('button', { name: /^Undo/ }).click();
   await page.getByRole('textbox', { name: 'Gap top' }).fill('0.5');
   await page.getByRole('textbox', { name: 'Gap top' }).press('Enter');

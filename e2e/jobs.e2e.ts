@@ -57,6 +57,7 @@ test('a wish that can’t be had is refused and the last good division stays; a 
   await page.getByRole('link', { name: /^Divide/ }).click();
   await page.getByRole('button', { name: 'Lock drawer 1' }).click();
   await page.getByLabel('Locked height of drawer 1').fill('900');
+  await page.getByLabel('Locked height of drawer 1').press('Enter');
   await expect(page.getByRole('alert')).toContainText('come to 216.0 mm more than there is to share out');
   expect(await figure(page, 'Front height of drawer 2')).toBe('148.0');
   await page.getByLabel('Locked height of drawer 1').press('Escape');

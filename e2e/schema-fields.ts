@@ -24,18 +24,21 @@ export function schemaFields(): ReadonlySet<string> {
   return found;
 }
 
-function walk(node: Node, path: string, found: Set<string>): void {
+function walk(node: Node, path: string, found: Set<string>, within: readonly string[] = []): void {
   if (node.$ref) {
+    // Panels lie in panels: each shape once.
+    if (within.includes(node.$ref)) return;
+    within = [...within, node.$ref];
     const named = schema.$defs[node.$ref.split('/').at(-1) ?? ''];
-    if (named) walk(named, path, found);
+    if (named) walk(named, path, found, within);
     return;
   }
   const choices = [...(node.anyOf ?? []), ...(node.oneOf ?? []), ...(node.allOf ?? [])].filter(
     (each) => each.$ref ?? each.properties ?? each.type ?? each.enum ?? each.const,
   );
-  for (const each of choices) walk(each, path, found);
+  for (const each of choices) walk(each, path, found, within);
   for (const [name, each] of Object.entries(node.properties ?? {}))
-    walk(each, path === '' ? name : `${path}.${name}`, found);
-  if (node.items) walk(node.items, `${path}[]`, found);
+    walk(each, path === '' ? name : `${path}.${name}`, found, within);
+  if (node.items) walk(node.items, `${path}[]`, found, within);
   if (choices.length === 0 && !node.properties && !node.items) found.add(path);
 }

@@ -2,6 +2,7 @@ import {
   boardList,
   cutList,
   partsOf,
+  partTitle,
   PART_WORDS,
   sawSettings,
   toCut,
@@ -9,6 +10,7 @@ import {
   writeExact,
   type Crosscut,
   type CutGroup,
+  type FrontPanel,
 } from '@zabble/core';
 import { MARGIN, Pdf } from './pdf';
 import { CAUTION, sizeOf, type Printing } from './printing';
@@ -25,7 +27,13 @@ export function cutListPdf(printing: Printing): Promise<Buffer> {
   const table = new Table(pdf);
   table.heading(job.name, `Cut list · ${job.unit === 'in' ? 'inches' : 'millimetres'} · as sawn`);
   table.note(CAUTION);
-  for (const group of list.groups) groupRows(table, printing, group);
+  for (const group of list.groups)
+    groupRows(
+      table,
+      printing,
+      group,
+      list.panels.filter(({ material }) => material.id === group.material.id),
+    );
   if (list.unsized > 0) table.note(`${list.unsized} parts have no size yet: HOLD until what stops them is mended.`);
   settingRows(table, printing);
   boardRows(table, printing);
@@ -79,12 +87,24 @@ class Table {
   }
 }
 
-function groupRows(table: Table, printing: Printing, { material, rips, count }: CutGroup): void {
+function groupRows(
+  table: Table,
+  printing: Printing,
+  { material, rips, count }: CutGroup,
+  panels: readonly FrontPanel[],
+): void {
   const { job } = printing;
   table.section(
     material.name,
     `${writeExact(material.thickness, job.unit)} thick · ${count} parts${material.grain ? ' · grain along' : ''}`,
   );
+  for (const { length, width, parts, release } of panels) {
+    const size =
+      release === 'now' ? `${sizeOf(printing, length)} × ${sizeOf(printing, width)}` : `HOLD, ${WHEN[release].says}`;
+    const grain = parts[0]?.upright ? 'grain up' : 'grain across';
+    const fronts = parts.map((part) => partTitle(printing.plan, part).replace(/ drawer front$/, '')).join(', ');
+    table.note(`One panel ${size}, ${grain}: its fronts from the top down ${fronts}, one after the other`);
+  }
   for (const { crosscuts } of rips) {
     // The rip is told once, where the first of it may be cut.
     const first = crosscuts.find(({ release }) => release === 'now');
@@ -134,12 +154,21 @@ function settingRows(table: Table, printing: Printing): void {
 }
 
 function boardRows(table: Table, printing: Printing): void {
-  for (const { wood, rows, bought } of boardList(printing.job, printing.plan)) {
+  for (const { wood, rows, glueUps, bought } of boardList(printing.job, printing.plan)) {
     const { feet, metres, boardFeet, cubicMetres } = bought;
     table.section(
       wood,
       `boards, over size · ${feet.toFixed(1)} ft (${metres.toFixed(2)} m) · ${boardFeet.toFixed(1)} board ft · ${cubicMetres.toFixed(4)} m³`,
     );
+    for (const { length, width, boards, cutLines, clear, parts } of glueUps) {
+      const lines = cutLines.map((line) => sizeOf(printing, line)).join('; ');
+      table.note(
+        `Glue up ${sizeOf(printing, length)} × ${sizeOf(printing, width)} from ${boards.count} of ${sizeOf(printing, boards.width)} for ${parts.length} fronts.`,
+      );
+      table.note(
+        `No dowel within ${sizeOf(printing, clear)} of a cut line: ${lines} from its upper ${parts[0]?.upright ? 'end' : 'edge'}.`,
+      );
+    }
     for (const { what, count, length, width, rough } of rows)
       table.note(
         `${count} × ${sizeOf(printing, length)} long, ${sizeOf(printing, width)} wide, from ${sizeOf(printing, rough)} rough: ${PART_WORDS[what as keyof typeof PART_WORDS]?.many ?? `${what}s`}`,

@@ -49,8 +49,8 @@ function sheetFiles({ job, plan, layouts }: Printing): Zippable {
     return { says: part ? partTitle(plan, part) : name, held: part !== undefined && part.release !== 'now' };
   };
   return Object.fromEntries(
-    layouts.flatMap(({ sheet }, index) => {
-      const drawing = drawSheet(sheet, sawOf(job), label);
+    layouts.flatMap(({ sheet, blade }, index) => {
+      const drawing = drawSheet(sheet, { ...sawOf(job), ...blade }, label);
       const name = `sheets/sheet-${String(index + 1).padStart(2, '0')}`;
       return [
         [`${name}.svg`, strToU8(svgOf(drawing, `${job.name}: sheet ${index + 1}`))],

@@ -1,8 +1,8 @@
 import {
   drawSheet,
+  movesOf,
   partsOf,
   partTitle,
-  rulesOf,
   sawOf,
   stepsOf,
   type MaterialLayout,
@@ -28,9 +28,9 @@ export function layoutsPdf(printing: Printing): Promise<Buffer> {
   return pdf.finish(`${job.name} · sheets`);
 }
 
-function sheetPage(pdf: Pdf, printing: Printing, { material, sheet }: MaterialLayout, index: number): void {
+function sheetPage(pdf: Pdf, printing: Printing, { material, sheet, blade }: MaterialLayout, index: number): void {
   const { job } = printing;
-  const saw = sawOf(job);
+  const saw = { ...sawOf(job), ...blade };
   pdf.page();
   const name = job.materials.find(({ id }) => id === material)?.name ?? material;
   const width = pdf.width - 2 * MARGIN;
@@ -38,12 +38,12 @@ function sheetPage(pdf: Pdf, printing: Printing, { material, sheet }: MaterialLa
   pdf.text(`${index + 1}  ${name}`, MARGIN, MARGIN, { size: 14, font: 'bold', width: width * 0.6 });
   const says = `${sizeOf(printing, sheet.length)} × ${sizeOf(printing, sheet.width)}, ${from} · kerf ${sizeOf(printing, saw.kerf)}, trim ${sizeOf(printing, saw.trim)}`;
   pdf.text(says, MARGIN + width * 0.5, MARGIN + 1, { size: 9, align: 'right', width: width * 0.5 });
-  const drawing = drawSheet(sheet, saw, labelOf(printing));
+  const drawing = drawSheet(sheet, saw, labelOf(printing), (length) => sizeOf(printing, length));
   const room = pdf.height - 2 * MARGIN - 12 - STEPS;
   const scale = Math.min(width / drawing.width, room / drawing.height);
   drawOn(pdf, drawing, MARGIN, MARGIN + 9, scale);
   const top = MARGIN + 9 + drawing.height * scale + 4;
-  writeSteps(pdf, printing, stepsOf(sheet, rulesOf(saw)), top);
+  writeSteps(pdf, printing, stepsOf(sheet, saw), top);
   if (index === 0) pdf.text(CAUTION, MARGIN, pdf.height - MARGIN - 6, { size: 8, width });
 }
 
@@ -58,6 +58,13 @@ function labelOf({ job, plan }: Printing) {
 
 /** In columns down the room there is; what does not fit is told. */
 function writeSteps(pdf: Pdf, printing: Printing, steps: readonly SawStep[], top: number): void {
+  const settings = movesOf(steps);
+  const told = settings === 1 ? 'The saw is set once.' : `The saw is set ${settings} times.`;
+  pdf.text(`In this order, what lies at one setting together. ${told}`, MARGIN, top, { size: 8 });
+  writeInColumns(pdf, printing, steps, top + LINE);
+}
+
+function writeInColumns(pdf: Pdf, printing: Printing, steps: readonly SawStep[], top: number): void {
   const rows = Math.max(1, Math.floor((pdf.height - MARGIN - 8 - top) / LINE));
   const columns = Math.max(1, Math.min(5, Math.ceil(steps.length / rows)));
   const wide = (pdf.width - 2 * MARGIN) / columns;

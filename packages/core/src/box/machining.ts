@@ -1,4 +1,4 @@
-import { CORNERS, type Corner, type JointCut } from '../job';
+import { CORNERS, type Corner, type JointCut, type Material } from '../job';
 import {
   minus,
   nm,
@@ -74,10 +74,26 @@ function cornerCuts(making: Machining, corner: Corner, end: 'front' | 'back'): r
     corner.depth === undefined
       ? tally(plus(`thickness of the ${end}`, wood.thickness, { kind: 'field', path: making.paths.thickness(wood) }))
       : tally(plus('depth of the joint', corner.depth, fieldOf(making, field)));
+  if (corner.joint === 'tongue-dado') return tongued(making, wood, depth, end);
   const side: PartCut[] = cuts.side ? [{ role: 'side', kind: cuts.side, where: `${end} end`, sizes: { depth } }] : [];
   if (!cuts.end) return side;
   const width = tally(plus('side', stock.sides.thickness, thicknessOf(making, 'sides')));
   return [...side, { role: end, kind: cuts.end, where: 'both ends', sizes: { depth, width } }];
+}
+
+/**
+ * A tongue at the inner face of the end, half as thick as it, and the dado it sits in: as wide as the tongue, and from the
+ * side's end what the end has beside its tongue. Common practice.
+ */
+function tongued(making: Machining, end: Material, depth: Tally, where: 'front' | 'back'): readonly PartCut[] {
+  const from: Source = { kind: 'field', path: making.paths.thickness(end) };
+  const tongue = share(end.thickness, 2);
+  const thick = tally(plus(`half the ${where}’s thickness`, tongue, from));
+  const beside = tally(plus(`thickness of the ${where}`, end.thickness, from), minus('its tongue', tongue, from));
+  return [
+    { role: 'side', kind: 'dado', where: `${where} end`, sizes: { depth, width: thick, in: beside } },
+    { role: where, kind: 'tongue', where: 'both ends', sizes: { depth, width: thick } },
+  ];
 }
 
 /** Notches at the lower corners (where the back reaches below the bottom) and bores for the hooks. */

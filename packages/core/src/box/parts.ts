@@ -35,6 +35,8 @@ export interface Part {
   readonly thickness: Length;
   /** Id of the job's material. */
   readonly material: string;
+  /** Its grain stands up: of a drawer front, whose `length` still runs across. */
+  readonly upright?: true;
   /** Its size before edge banding, where that differs. */
   readonly blank?: { readonly length: Tally; readonly width: Tally };
 }

@@ -1,7 +1,9 @@
 import type { Job, Saw } from '../job';
-import { add, inches, inMillimetres, millimetres, nm, ZERO, type Length } from '../length';
+import { frontPanels, type FrontPanel } from './cut-list';
+import { sawOf } from './saw';
+import { add, inches, inMillimetres, millimetres, nm, ZERO, type Length, type Unit } from '../length';
 import type { BankPlan, Plan } from '../plan';
-import { partsOf, toCut } from './parts';
+import { partsOf, toCut, type CutPart } from './parts';
 
 /** One row of a board list: pieces alike, cut over size from rough boards. */
 export interface BoardRow {
@@ -15,11 +17,28 @@ export interface BoardRow {
   readonly rough: Length;
 }
 
+/** A panel glued up from boards for fronts that are cut out of it one after the other. */
+export interface GlueUp {
+  /** The fronts in it, in their order. */
+  readonly parts: readonly CutPart[];
+  /** As glued, over size by the allowance. */
+  readonly length: Length;
+  readonly width: Length;
+  readonly thickness: Length;
+  /** So many boards edge to edge, each as wide as this when it is jointed. */
+  readonly boards: { readonly count: number; readonly width: Length };
+  /** Where the glued panel is cut across its boards' ends or along them, from its first edge, in order. */
+  readonly cutLines: readonly Length[];
+  /** No dowel, tenon or screw nearer a cut line than this. */
+  readonly clear: Length;
+}
+
 /** All rows out of one wood, and what they come to; figures for buying, without waste. */
 export interface BoardGroup {
   /** Name of the material; wood the plan asks for without a material of the job has what it is for. */
   readonly wood: string;
   readonly rows: readonly BoardRow[];
+  readonly glueUps: readonly GlueUp[];
   readonly bought: Bought;
 }
 
@@ -48,14 +67,25 @@ const ROUGH: readonly (readonly [Length, Length])[] = [
   [millimetres(46), inches(2, 1)],
 ];
 
+/** Boards wider than this cup, and are seldom to be had. Common practice. */
+const WIDEST_BOARD: Readonly<Record<Unit, Length>> = { in: inches(6, 1), mm: millimetres(150) };
+/** Fastenings keep this far from a later cut. Common practice. */
+const CLEAR: Readonly<Record<Unit, Length>> = { in: inches(1, 2), mm: millimetres(12) };
+
 /**
  * The board list of solid wood: drawer parts without a sheet, runners and kickers, and rails between drawers. Boards
  * are bought by the rough thickness they are planed from (common practice: 4/4 gives 19 to 21 mm, 5/4 up to 27, 8/4 up
  * to 46).
  */
 export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
-  const own = partsOf(job, plan)
-    .parts.filter((part) => part.material.kind === 'solid' && !part.material.sheet && toCut(part))
+  const all = partsOf(job, plan).parts.filter(toCut);
+  const solid = all.filter(({ material }) => material.kind === 'solid' && !material.sheet);
+  const glued = frontPanels(job, plan, all)
+    .filter(({ material }) => material.kind === 'solid' && !material.sheet)
+    .map((panel) => ({ wood: panel.material.name, made: glueUp(job, panel) }));
+  const inPanels = new Set(glued.flatMap(({ made }) => made.parts.map(({ name }) => name)));
+  const own = solid
+    .filter(({ name }) => !inPanels.has(name))
     .map(({ material, use, length, width }) => ({
       wood: material.name,
       what: use.role,
@@ -65,14 +95,55 @@ export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
     }));
   const banks = plan.cases.flatMap((owner) => owner.banks);
   const wanted = [...own, ...banks.flatMap(railsOf)];
-  const woods = [...new Set(wanted.map(({ wood }) => wood))];
+  const woods = [...new Set([...wanted, ...glued].map(({ wood }) => wood))];
   return woods.map((wood) => {
-    const rows = rowsOf(
-      wanted.filter((each) => each.wood === wood),
-      allowanceOf(job),
+    const glueUps = glued.filter((each) => each.wood === wood).map(({ made }) => made);
+    const boards = glueUps.flatMap(({ length, thickness, boards: { count, width } }) =>
+      Array.from({ length: count }, () => ({ wood, what: 'board', length, width, thickness })),
     );
-    return { wood, rows, bought: boughtOf(rows) };
+    const rows = [
+      ...rowsOf(
+        wanted.filter((each) => each.wood === wood),
+        allowanceOf(job),
+      ),
+      // A board of a panel has its end allowance from the panel already: only what jointing takes is added.
+      ...rowsOf(boards, { length: ZERO, width: JOINTED[job.unit] }),
+    ];
+    return { wood, rows, glueUps, bought: boughtOf(rows) };
   });
+}
+
+/** What jointing both edges of a board takes. Common practice. */
+const JOINTED: Readonly<Record<Unit, Length>> = { in: inches(1, 4), mm: millimetres(6) };
+
+/** A panel of fronts from as few boards as their greatest width allows, all of one width. */
+function glueUp(job: Job, { material, length, width, parts }: FrontPanel): GlueUp {
+  const over = allowanceOf(job);
+  const [long, wide] = [add(length, over.length), add(width, over.width)];
+  const count = Math.max(1, Math.ceil(wide / WIDEST_BOARD[job.unit]));
+  return {
+    parts,
+    length: long,
+    width: wide,
+    thickness: material.thickness,
+    boards: { count, width: nm(Math.ceil(wide / count)) },
+    cutLines: cutLines(parts, over, sawOf(job).kerf),
+    clear: CLEAR[job.unit],
+  };
+}
+
+/** Where one front ends and the next begins, from the edge (or end) that is trimmed first. */
+function cutLines(parts: readonly CutPart[], over: NonNullable<Saw['allowance']>, kerf: Length): readonly Length[] {
+  const [first] = parts;
+  const bank = parts.filter(({ use }) => use.path === first?.use.path);
+  let at: number = Math.floor((first?.upright ? over.length : over.width) / 2);
+  const lines: Length[] = [nm(at)];
+  for (const { upright, length, width } of bank) {
+    at += (upright ? length : width).total;
+    lines.push(nm(at));
+    at += kerf;
+  }
+  return lines;
 }
 
 /** Left on for squaring up: an inch of length and a quarter of width, or 25 and 6 mm. Common practice. */

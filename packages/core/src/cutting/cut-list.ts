@@ -1,6 +1,7 @@
 import type { Job, Material } from '../job';
 import type { Length, Tally } from '../length';
 import type { Plan } from '../plan';
+import { grainRuns } from './grain-runs';
 import { partsOf, toCut, type CutPart, type Use } from './parts';
 import { RELEASES, type Release } from './release';
 
@@ -36,8 +37,21 @@ export interface CutGroup {
   readonly rips: readonly Rip[];
 }
 
+/** A panel that fronts are cut from one after the other. */
+export interface FrontPanel {
+  readonly material: Material;
+  /** Along the grain of its fronts, and across it. */
+  readonly length: Length;
+  readonly width: Length;
+  /** Its fronts as they lie in it, from the top down, bank by bank. */
+  readonly parts: readonly CutPart[];
+  readonly release: Release;
+}
+
 export interface CutList {
   readonly groups: readonly CutGroup[];
+  /** The panels of grain-matched fronts that are still to be cut. */
+  readonly panels: readonly FrontPanel[];
   /** Parts whose size can't be worked out yet. */
   readonly unsized: number;
 }
@@ -45,7 +59,22 @@ export interface CutList {
 /** A plan's parts in the order they are cut, as sawn: by material, then rip width, then length, longest first. */
 export function cutList(job: Job, plan: Plan): CutList {
   const { parts, unsized } = partsOf(job, plan);
-  return { groups: groupsOf(job.materials, parts), unsized };
+  return { groups: groupsOf(job.materials, parts), panels: frontPanels(job, plan, parts), unsized };
+}
+
+/** The panel of every run that has all its fronts still to be cut; it waits for the last of them. */
+export function frontPanels(job: Job, plan: Plan, parts: readonly CutPart[]): readonly FrontPanel[] {
+  const byName = new Map(parts.map((part) => [part.name, part]));
+  return grainRuns(job, plan, parts.filter(toCut)).flatMap(({ names, piece }) => {
+    const fronts = names.flatMap((name) => byName.get(name) ?? []);
+    const [first] = fronts;
+    if (!first) return [];
+    const release = fronts.reduce<Release>(
+      (latest, each) => (RELEASES.indexOf(each.release) > RELEASES.indexOf(latest) ? each.release : latest),
+      'now',
+    );
+    return [{ material: first.material, length: piece.length, width: piece.width, parts: fronts, release }];
+  });
 }
 
 /** Parts in the order they are cut, by material; the materials in their order, then wood that is none of the job's. */

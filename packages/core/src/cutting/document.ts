@@ -1,13 +1,14 @@
 import { inMillimetres } from '../length';
 import type { Job } from '../job';
 import type { Plan } from '../plan';
-import { layOut, lyingIn, stepsOf, type Found, type SawnPanel, type SheetLayout } from '../sheets';
+import { layOut, lyingIn, stepsOf, type Blade, type Found, type SawnPanel, type SheetLayout } from '../sheets';
 import { boardList } from './boards';
 import { cutList, type CutGroup } from './cut-list';
 import { rulesOf, sawOf, type SawOfJob } from './saw';
 import { sawSettings } from './settings';
 import { partsOf, toCut } from './parts';
 import { sheetParts, type RackItem, type SheetParts } from './sheet-parts';
+import { holds, takenSheets, type TakenHere } from './taken';
 
 /** How long each material's layout is looked for: so many tries, from this seed. */
 export interface Effort {
@@ -23,6 +24,7 @@ export function cutDocument(job: Job, plan: Plan, effort: Effort, rack: readonly
   const saw = sawOf(job);
   const list = cutList(job, plan);
   const laid = sheetParts(job, plan, 'all', rack);
+  const taken = takenSheets(job, partsOf(job, plan).parts).filter((each) => holds(each) && !each.finished);
   const { fences, stops } = sawSettings(partsOf(job, plan).parts.filter(toCut));
   const sizes = (settings: typeof fences) =>
     settings.map(({ size, parts }) => ({ size: inMillimetres(size), parts: parts.length }));
@@ -46,6 +48,7 @@ export function cutDocument(job: Job, plan: Plan, effort: Effort, rack: readonly
         grain: group.material.grain === true,
         parts: rowsOf(group),
         ...(parts ? { sheets: sheetsOf(parts, saw, effort) } : {}),
+        ...takenOf(taken.filter(({ material }) => material === group.material.id)),
       };
     }),
     boards: boardList(job, plan).map(({ wood, rows, bought }) => ({
@@ -89,7 +92,13 @@ function sheetsOf({ task }: SheetParts, saw: SawOfJob, { tries, seed }: Effort) 
   };
 }
 
-function layoutOf(sheet: SheetLayout, saw: SawOfJob) {
+/** Sheets of a layout that was taken with the job: they stay as they are, and how far they are cut. */
+function takenOf(taken: readonly TakenHere[]) {
+  if (taken.length === 0) return {};
+  return { taken: taken.map(({ id, done, sheet, blade }) => ({ id, done, ...layoutOf(sheet, blade) })) };
+}
+
+function layoutOf(sheet: SheetLayout, saw: Blade) {
   const at = ({ x, y, long, wide }: { x: number; y: number; long: number; wide: number }) => ({
     x: x / 1e6,
     y: y / 1e6,

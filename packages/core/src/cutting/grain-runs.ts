@@ -11,8 +11,10 @@ export interface RunPiece {
   readonly piece: Omit<Piece, 'mayTurn'>;
 }
 
+/** Fronts one after the other, as they lie on the sheet. */
 interface Column {
   readonly names: readonly string[];
+  /** Along the sheet (and its grain), and across it. */
   readonly long: Length;
   readonly wide: Length;
   readonly panel: SawnPanel;
@@ -20,57 +22,91 @@ interface Column {
 
 type Child = Extract<SawnPanel, { kind: 'cuts' }>['children'][number];
 
+/** How fronts lie: their heights along the sheet where the grain runs up, else across it. */
+interface Lie {
+  /** Cuts between the fronts of a bank, and between banks. */
+  readonly within: Direction;
+  readonly beside: Direction;
+}
+const UP: Lie = { within: 'cross', beside: 'rip' };
+const ACROSS: Lie = { within: 'rip', beside: 'cross' };
+
 /**
  * Panels for grain-matched fronts: one down each bank with a run of its own, one for all banks of a case whose run goes
- * across. The figure runs up the fronts, so their heights lie along the sheet. A run of one front is no run.
+ * across (those whose grain runs up apart from the others). A run of one front is no run.
  */
 export function grainRuns(job: Job, { cases }: Plan, parts: readonly CutPart[]): readonly RunPiece[] {
   const { kerf } = sawOf(job);
   return cases.flatMap(({ id, banks, run }, index) => {
     const across = run && job.cases[index]?.run;
-    if (across) return rowOf(id, columnsOf(banks, across, parts, kerf), across, kerf);
+    if (across)
+      return [UP, ACROSS].flatMap((lie) => {
+        const alike = banks.filter(({ bank }) => lieOf(bank) === lie);
+        return rowOf(alike.length === banks.length ? id : `${id}/${lie.within}`, alike, across, { parts, kerf, lie });
+      });
     return banks.flatMap((bank) => {
       const own = bank.bank.front.run;
-      const [column] = own ? columnsOf([bank], own, parts, kerf) : [];
-      if (!column || column.names.length < 2) return [];
-      const piece = { id: `${id}/${bank.id}/run`, length: column.long, width: column.wide };
-      return [
-        { names: column.names, piece: { ...piece, made: { panel: column.panel, stages: stagesIn(column.panel) } } },
-      ];
+      const column = own && columnOf(bank, own, { parts, kerf, lie: lieOf(bank.bank) });
+      return column && column.names.length > 1 ? [pieceOf(`${id}/${bank.id}/run`, column)] : [];
     });
   });
 }
 
-function columnsOf(banks: readonly BankPlan[], run: Run, parts: readonly CutPart[], kerf: Length): readonly Column[] {
-  return banks.flatMap(({ path }) => {
-    const fronts = parts.filter(({ use }) => use.path === path && use.role === 'face');
-    const wide = nm(Math.max(0, ...fronts.map(({ length }) => length.total)));
-    const children = inRow(
-      fronts.map(({ name, length, width }) => ({
-        size: width.total,
-        panel: narrowed({ kind: 'part', piece: name, turned: true }, length.total, wide, kerf),
-      })),
-      taken(run),
-      kerf,
-    );
-    const names = fronts.map(({ name }) => name);
-    const long = nm(lengthOf(children, kerf) + run.trim);
-    return names.length === 0 ? [] : [{ names, long, wide, panel: cutsOf('cross', children, long, kerf) }];
-  });
+function lieOf({ front }: BankPlan['bank']): Lie {
+  return front.grain === 'up' ? UP : ACROSS;
 }
 
-function rowOf(id: string, columns: readonly Column[], run: Run, kerf: Length): readonly RunPiece[] {
-  const names = columns.flatMap((column) => column.names);
-  if (names.length < 2) return [];
-  const long = nm(Math.max(...columns.map((column) => column.long)));
+function pieceOf(id: string, { names, long, wide, panel }: Column): RunPiece {
+  return { names, piece: { id, length: long, width: wide, made: { panel, stages: stagesIn(panel) } } };
+}
+
+interface Laying {
+  readonly parts: readonly CutPart[];
+  readonly kerf: Length;
+  readonly lie: Lie;
+}
+
+/** The fronts of one bank in their order; undefined where it has none to cut. */
+function columnOf({ path }: BankPlan, run: Run, { parts, kerf, lie }: Laying): Column | undefined {
+  const fronts = parts.filter(({ use }) => use.path === path && use.role === 'face');
+  if (fronts.length === 0) return undefined;
+  const sizes = fronts.map(({ name, length, width }) => {
+    const [along, aside] = lie === UP ? [length.total, width.total] : [width.total, length.total];
+    return { name, along, aside };
+  });
+  const aside = nm(Math.max(...sizes.map((size) => size.aside)));
   const children = inRow(
-    columns.map(({ wide, panel }) => ({ size: wide, panel: lengthened(panel, long, kerf) })),
+    sizes.map((size) => ({
+      size: size.along,
+      panel: narrowed({ kind: 'part', piece: size.name, turned: false }, size.aside, aside, kerf, lie.beside),
+    })),
     taken(run),
     kerf,
   );
-  const width = nm(lengthOf(children, kerf) + run.trim);
-  const panel = cutsOf('rip', children, width, kerf);
-  return [{ names, piece: { id: `${id}/run`, length: long, width, made: { panel, stages: stagesIn(panel) } } }];
+  const whole = nm(lengthOf(children, kerf) + run.trim);
+  const [long, wide] = lie === UP ? [whole, aside] : [aside, whole];
+  return { names: fronts.map(({ name }) => name), long, wide, panel: cutsOf(lie.within, children, whole, kerf) };
+}
+
+/** The columns of several banks side by side as the fronts hang, each as long as the longest. */
+function rowOf(id: string, banks: readonly BankPlan[], run: Run, laying: Laying): readonly RunPiece[] {
+  const { kerf, lie } = laying;
+  const columns = banks.flatMap((bank) => columnOf(bank, run, laying) ?? []);
+  const names = columns.flatMap((column) => column.names);
+  if (names.length < 2) return [];
+  const sizes = columns.map(({ long, wide, panel }) => {
+    const [along, aside] = lie === UP ? [long, wide] : [wide, long];
+    return { along, aside, panel };
+  });
+  const along = nm(Math.max(...sizes.map((size) => size.along)));
+  const children = inRow(
+    sizes.map(({ aside, panel }) => ({ size: aside, panel: lengthened(panel, along, kerf, lie.within) })),
+    taken(run),
+    kerf,
+  );
+  const whole = nm(lengthOf(children, kerf) + run.trim);
+  const [long, wide] = lie === UP ? [along, whole] : [whole, along];
+  return [pieceOf(`${id}/run`, { names, long, wide, panel: cutsOf(lie.beside, children, whole, kerf) })];
 }
 
 /** What is lost between two fronts: a strip where one is cut out, else what the saw takes. */
@@ -95,20 +131,21 @@ function cutsOf(direction: Direction, children: readonly Child[], whole: Length,
   return {
     kind: 'cuts',
     direction,
+    inOrder: true,
     children: left > 0 ? [...children, { size: left, panel: { kind: 'rest' } }] : children,
   };
 }
 
 /** A part narrower than its column is cut to its own size. */
-function narrowed(panel: SawnPanel, size: Length, whole: Length, kerf: Length): SawnPanel {
-  return size === whole ? panel : cutsOf('rip', [{ size, panel }], whole, kerf);
+function narrowed(panel: SawnPanel, size: Length, whole: Length, kerf: Length, direction: Direction): SawnPanel {
+  return size === whole ? panel : cutsOf(direction, [{ size, panel }], whole, kerf);
 }
 
 /** A column that ends before the longest does has more left over. */
-function lengthened(panel: SawnPanel, long: Length, kerf: Length): SawnPanel {
+function lengthened(panel: SawnPanel, long: Length, kerf: Length, direction: Direction): SawnPanel {
   if (panel.kind !== 'cuts') return panel;
   const parts = panel.children.filter(
     ({ panel: child }, index) => child.kind !== 'rest' || index < panel.children.length - 1,
   );
-  return cutsOf('cross', parts, long, kerf);
+  return cutsOf(direction, parts, long, kerf);
 }

@@ -9,4 +9,5 @@ export { RELEASES, walkHeld, type Release } from './release';
 export * from './saw';
 export * from './settings';
 export * from './sheet-parts';
+export * from './taken';
 export * from './words';

@@ -33,6 +33,8 @@ export interface CutPart {
   readonly width: Tally;
   /** Its size when it is done, where that is not its size as sawn. */
   readonly finished?: { readonly length: Tally; readonly width: Tally };
+  /** Its length stands up on the front it is: the grain runs up. */
+  readonly upright?: true;
   readonly machining: readonly PartCut[];
   /** Bores for pulls, from the lower left corner. */
   readonly bores: readonly Bore[];
@@ -77,20 +79,27 @@ interface Placed {
   readonly part: Part;
 }
 
+interface Size {
+  readonly length: Tally;
+  readonly width: Tally;
+}
+
 function piecesOf(job: Job, { owner, bank, drawer, part }: Placed): readonly CutPart[] {
-  const { role, count, blank } = part;
+  const { role, count, blank, upright } = part;
   const material = job.materials.find(({ id }) => id === part.material);
   if (!part.length || !part.width || !material) return [];
-  const finished = { length: part.length, width: part.width };
+  const along = (size: Size): Size => (upright ? { length: size.width, width: size.length } : size);
+  const finished = along({ length: part.length, width: part.width });
+  const sawn = blank ? along(blank) : finished;
   const use = { case: owner, bank: bank.id, path: bank.path, drawer: drawer.id, place: drawer.place, role };
   const whole = [owner, bank.id, drawer.id, role].join('/');
   return Array.from({ length: count }, (_, index) => ({
     name: count > 1 ? `${whole} ${index + 1}` : whole,
     use,
     material,
-    length: blank?.length ?? finished.length,
-    width: blank?.width ?? finished.width,
+    ...sawn,
     ...(blank ? { finished } : {}),
+    ...(upright ? { upright } : {}),
     machining: drawer.machining.filter((cut) => cut.role === role),
     bores: role === 'face' ? drawer.bores : [],
     mayTurn: material.grain !== true,

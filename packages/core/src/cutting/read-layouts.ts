@@ -1,6 +1,6 @@
 import type { Job } from '../job';
 import type { Plan } from '../plan';
-import { lyingIn, type SawnPanel, type SheetLayout } from '../sheets';
+import { lyingIn, type Blade, type SawnPanel, type SheetLayout } from '../sheets';
 import { partsOf } from './parts';
 import { rulesOf, sawOf } from './saw';
 
@@ -8,6 +8,8 @@ import { rulesOf, sawOf } from './saw';
 export interface MaterialLayout {
   readonly material: string;
   readonly sheet: SheetLayout;
+  /** The blade and the trim it is cut with, where they are not the saw's of now. */
+  readonly blade?: Blade;
 }
 
 export type LayoutsReading =
@@ -37,31 +39,45 @@ function refuse(says: string): LayoutsReading {
 }
 
 function readOne(value: unknown): MaterialLayout | undefined {
-  const { material, sheet } = fields(value);
+  const { material, sheet, blade } = fields(value);
+  const { kerf, trim } = fields(blade);
+  const cutWith = isAny(kerf) && isAny(trim) ? { blade: { kerf, trim } } : {};
   const { stock, length, width, panel } = fields(sheet);
   const read = panelOf(panel, 0);
   if (typeof material !== 'string' || typeof stock !== 'string' || !isSize(length) || !isSize(width) || !read)
     return undefined;
-  return { material, sheet: { stock, length, width, panel: read } };
+  return { material, sheet: { stock, length, width, panel: read }, ...cutWith };
 }
 
 function panelOf(value: unknown, depth: number): SawnPanel | undefined {
-  const { kind, piece, turned, direction, children } = fields(value);
+  const { kind, piece, turned, direction, inOrder, children } = fields(value);
   if (kind === 'rest') return { kind };
   if (kind === 'part')
     return typeof piece === 'string' && typeof turned === 'boolean' ? { kind, piece, turned } : undefined;
-  if (kind !== 'cuts' || (direction !== 'rip' && direction !== 'cross')) return undefined;
+  return kind === 'cuts' ? cutsOf({ direction, inOrder, children }, depth) : undefined;
+}
+
+function cutsOf(
+  { direction, inOrder, children }: Readonly<Record<'direction' | 'inOrder' | 'children', unknown>>,
+  depth: number,
+): SawnPanel | undefined {
+  if (direction !== 'rip' && direction !== 'cross') return undefined;
   if (!Array.isArray(children) || children.length > MOST || depth > DEEPEST) return undefined;
   const read = children.map((child: unknown) => {
     const { size, panel } = fields(child);
     const inside = panelOf(panel, depth + 1);
     return inside && isSize(size) ? { size, panel: inside } : undefined;
   });
-  return read.every((child) => child !== undefined) ? { kind, direction, children: read } : undefined;
+  if (!read.every((child) => child !== undefined)) return undefined;
+  return { kind: 'cuts', direction, ...(inOrder === true ? { inOrder } : {}), children: read };
 }
 
 function fields(value: unknown): Readonly<Record<string, unknown>> {
   return typeof value === 'object' && value !== null ? (value as Record<string, unknown>) : {};
+}
+
+function isAny(value: unknown): value is SheetLayout['length'] {
+  return value === 0 || isSize(value);
 }
 
 function isSize(value: unknown): value is SheetLayout['length'] {
@@ -72,9 +88,9 @@ function isSize(value: unknown): value is SheetLayout['length'] {
 function againstPlan(layouts: readonly MaterialLayout[], job: Job, plan: Plan): string | undefined {
   const parts = new Map(partsOf(job, plan).parts.map((part) => [part.name, part]));
   const rules = rulesOf(sawOf(job));
-  for (const [index, { sheet, material }] of layouts.entries())
-    for (const { piece, turned, x, y, long, wide } of lyingIn(sheet, rules)) {
-      const inside = x + long <= sheet.length - rules.trim && y + wide <= sheet.width - rules.trim;
+  for (const [index, { sheet, material, blade = rules }] of layouts.entries())
+    for (const { piece, turned, x, y, long, wide } of lyingIn(sheet, blade)) {
+      const inside = x + long <= sheet.length - blade.trim && y + wide <= sheet.width - blade.trim;
       if (!inside) return `sheet ${index + 1}: a cut lies outside its sheet`;
       if (piece === undefined) continue;
       const part = parts.get(piece);

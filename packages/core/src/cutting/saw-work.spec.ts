@@ -1,10 +1,11 @@
-import { patched } from '../job';
+import { patched, type Patch } from '../job';
 import { BANK, sample } from '../job/sample.spec-data';
-import { inches, inMillimetres, millimetres } from '../length';
+import { inches, inMillimetres, millimetres, nm } from '../length';
 import { demo } from '../plan/plan.spec-data';
 import { layOut, lyingIn, stepsOf } from '../sheets';
 import { replay } from '../sheets/replay.spec-data';
 import { boardList } from './boards';
+import { cutList } from './cut-list';
 import { boxSteps } from './box-steps';
 import { gate, worked } from './cutting.spec-data';
 import { bestOf, cutDocument } from './document';
@@ -82,13 +83,16 @@ describe('layouts of a job', () => {
   });
 
   it.each([
-    ['down a bank', `${BANK}.front.run`],
-    ['across a case', 'cases[0].run'],
-  ])('keep grain-matched fronts together in their order, %s', (_, path) => {
+    ['down a bank, grain up', `${BANK}.front.run`, 'up'],
+    ['across a case, grain up', 'cases[0].run', 'up'],
+    ['down a bank, grain across', `${BANK}.front.run`, 'across'],
+    ['across a case, grain across', 'cases[0].run', undefined],
+  ])('keep grain-matched fronts together in their order, %s', (_, path, grain) => {
     for (const strip of [undefined, '20 mm']) {
       const run = { kerf: '3.2 mm', trim: '12 mm', ...(strip ? { strip } : {}) };
       const grained = { path: 'materials[2].grain', value: true };
-      const { job, planned } = worked(sheeted, { path, value: run }, grained);
+      const runs = { path: `${BANK}.front.grain`, value: grain };
+      const { job, planned } = worked(sheeted, { path, value: run }, grained, runs);
       const rules = rulesOf(sawOf(job));
       const fronts = sheetParts(job, planned, 'all').find(({ material }) => material.id === 'front')!;
       expect(fronts.task.pieces).toHaveLength(1);
@@ -97,14 +101,18 @@ describe('layouts of a job', () => {
         id: name,
         length: length.total,
         width: width.total,
-        mayTurn: true,
+        // List, saw and sheet have the grain one way.
+        mayTurn: false,
       }));
+      for (const part of fronts.parts) expect(part.length.total < part.width.total).toBe(grain === 'up');
       replay({ ...fronts.task, pieces }, layout);
       const lying = lyingIn(layout.sheets[0]!, rules).filter(({ piece }) => piece);
       expect(lying.map(({ piece }) => piece)).toEqual(fronts.parts.map(({ name }) => name));
-      const between = lying
-        .slice(1)
-        .map(({ x }, index) => inMillimetres((x - lying[index]!.x - lying[index]!.long) as never));
+      const between = lying.slice(1).map(({ x, y }, index) => {
+        const before = lying[index]!;
+        const gap = grain === 'up' ? x - before.x - before.long : y - before.y - before.wide;
+        return inMillimetres(gap as never);
+      });
       expect(new Set(between)).toEqual(new Set([strip ? 23.2 : 3.2]));
     }
   });
@@ -164,6 +172,68 @@ describe('boards', () => {
     expect(runners.rows.every(({ thickness, rough }) => thickness === inches(3, 4) && rough === inches(1, 1))).toBe(
       true,
     );
+  });
+});
+
+describe('fronts from one panel of solid wood', () => {
+  const ash = { path: 'materials[2]', value: { id: 'front', name: 'Ash', kind: 'solid', thickness: '20 mm' } };
+  const run = { path: `${BANK}.front.run`, value: { kerf: '3 mm', trim: '10 mm' } };
+  const glueUps = (...patches: Patch[]) => {
+    const { job, planned } = worked(sample, ash, run, ...patches);
+    return boardList(job, planned).find(({ wood }) => wood === 'Ash')!;
+  };
+
+  it('are glued up from boards that can be had, with the lines it is cut at', () => {
+    const group = glueUps();
+    // 514 of fronts, two kerfs of 3.2 as the saw takes and 10 of trim, 6 over: four boards of up to 150.
+    const [glued, ...others] = group.glueUps;
+    expect(others).toEqual([]);
+    expect(inMillimetres(glued!.length)).toBe(620 + 25);
+    expect(inMillimetres(glued!.width)).toBeCloseTo(514 + 2 * 3.2 + 10 + 6, 6);
+    expect(glued!.boards).toEqual({ count: 4, width: nm(134_100_000) });
+    expect(glued!.parts.map(({ use }) => use.place)).toEqual([0, 1, 2]);
+    const heights = glued!.parts.map(({ width }) => inMillimetres(width.total));
+    expect(glued!.cutLines.map(inMillimetres)).toEqual([
+      3,
+      3 + heights[0]!,
+      3 + heights[0]! + 3.2 + heights[1]!,
+      3 + heights[0]! + heights[1]! + 6.4 + heights[2]!,
+    ]);
+    expect(inMillimetres(glued!.clear)).toBe(12);
+    // No board as wide as a whole panel is asked for.
+    expect(Math.max(...group.rows.map(({ width }) => inMillimetres(width)))).toBeLessThan(160);
+    expect(group.rows.reduce((sum, { count }) => sum + count, 0)).toBe(4);
+  });
+
+  it('stand with the grain up where that is chosen', () => {
+    const [glued] = glueUps({ path: `${BANK}.front.grain`, value: 'up' }).glueUps;
+    expect(inMillimetres(glued!.length)).toBeCloseTo(514 + 6.4 + 10 + 25, 6);
+    expect(inMillimetres(glued!.width)).toBe(620 + 6);
+  });
+
+  it('are told in the cut list as one panel, until one of them is cut', () => {
+    const { job, planned } = worked(sample, run);
+    const [panel] = cutList(job, planned).panels;
+    expect(panel).toMatchObject({ length: millimetres(620), width: millimetres(514 + 6.4 + 10), release: 'hung' });
+    expect(panel!.parts.map(({ name }) => name)).toEqual(['c1/b1/d1/face', 'c1/b1/d2/face', 'c1/b1/d3/face']);
+    expect(cutList(worked(sample).job, worked(sample).planned).panels).toEqual([]);
+  });
+});
+
+describe('the figure across a case', () => {
+  it('jumps by what stands between two fronts, whatever it is', () => {
+    const [bank] = sample.cases[0]!.banks;
+    const inset = { ...bank!.front, mount: 'inset', left: '3 mm', right: '3 mm', top: '3 mm', bottom: '3 mm' };
+    const jumps = (front: object, divider?: string) =>
+      worked(
+        sample,
+        { path: 'cases[0].banks', value: [1, 2].map((n) => ({ ...bank, id: `b${n}`, front })) },
+        { path: 'cases[0].run', value: { kerf: '3 mm', trim: '0 mm' } },
+        ...(divider ? [{ path: 'cases[0].divider', value: divider }] : []),
+      ).planned.cases[0]!.run!.jumps.map(({ total }) => inMillimetres(total));
+    expect(jumps(inset, '19 mm')).toEqual([19 + 6 - 3]);
+    expect(jumps({ ...bank!.front, left: '8 mm', right: '8 mm' }, '19 mm')).toEqual([0]);
+    expect(jumps({ ...bank!.front, gap: '4 mm' })).toEqual([1]);
   });
 });
 

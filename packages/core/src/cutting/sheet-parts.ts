@@ -4,6 +4,7 @@ import type { LayoutTask, Piece, Stock } from '../sheets';
 import { grainRuns } from './grain-runs';
 import { partsOf, toCut, type CutPart } from './parts';
 import { rulesOf, sawOf } from './saw';
+import { holds, laidAlready, takenSheets } from './taken';
 
 /** The parts of one material that come out of sheets, ready to be laid out. */
 export interface SheetParts {
@@ -22,17 +23,30 @@ export interface RackItem extends Stock {
 
 /**
  * What is to be laid out of each material that comes in sheets, less what is cut already: on what the rack has of it
- * by name, then on sheets to buy. Parts lie along the grain where there is one; fronts of a grain-matched run are one
+ * by name, then on sheets to buy. What lies in a sheet that was taken is laid out already. Parts lie along the grain where there is one; fronts of a grain-matched run are one
  * piece, kept in their order.
  */
 export function sheetParts(job: Job, plan: Plan, which: Which, rack: readonly RackItem[] = []): readonly SheetParts[] {
   const { parts } = partsOf(job, plan);
-  const wanted = parts.filter((part) => toCut(part) && (which === 'all' || part.release === 'now'));
+  const taken = takenSheets(job, parts);
+  const laid = laidAlready(taken, parts);
+  const wanted = parts.filter(
+    (part) => toCut(part) && !laid.has(part.name) && (which === 'all' || part.release === 'now'),
+  );
+  // What a taken sheet is cut from leans in the rack until it is booked.
+  const used = taken.filter((each) => holds(each) && !each.finished).map(({ sheet }) => sheet.stock);
+  const free = rack.map((item) => ({
+    ...item,
+    count: Math.max(0, (item.count ?? 1) - used.filter((stock) => stock === item.id).length),
+  }));
   const saw = sawOf(job);
   const likes = { fewerSettings: saw.fewerSettings, biggerOffcuts: saw.biggerOffcuts };
   return job.materials.flatMap((material) => {
     const own = wanted.filter((part) => part.material.id === material.id);
-    const stock = stockOf(material, rack);
+    const stock = stockOf(
+      material,
+      free.filter(({ count }) => count > 0),
+    );
     if (own.length === 0 || stock.length === 0) return [];
     const pieces = piecesOf(job, plan, material, own);
     return [{ material, parts: own, task: { pieces, stock, rules: rulesOf(saw), likes } }];

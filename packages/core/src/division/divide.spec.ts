@@ -133,6 +133,87 @@ describe('least heights', () => {
   });
 });
 
+describe('a least and a most', () => {
+  const between = (least: number | undefined, most: number | undefined, increment: number) =>
+    divide(
+      problem(mm(610), { scheme: 'equal' }, free(3), {
+        increment: mm(increment),
+        least: [least === undefined ? undefined : mm(least), undefined, undefined],
+        most: [most === undefined ? undefined : mm(most), undefined, undefined],
+      }),
+    );
+
+  it('with no whole increment between them are kept themselves', () => {
+    expect(heights(between(122, 124, 10))[0]).toBe(124);
+    expect(heights(between(205.5, 209, 10))[0]).toBe(205.5);
+    expect(heights(between(undefined, 4, 10))[0]).toBe(4);
+    expect(heights(between(206, 211, 10))[0]).toBe(210);
+  });
+
+  it('of drawers that lines leave no choice are told, not passed', () => {
+    const tied: Drawer[] = [{ id: 'd1' }, { id: 'd2' }, { id: 'd3', sameAs: 'd2' }, { id: 'd4' }];
+    const at = (most: number) =>
+      divide(
+        problem(mm(800), { scheme: 'equal' }, tied, {
+          increment: mm(15),
+          most: [undefined, mm(most), undefined, undefined],
+          lines: [
+            { place: 1, below: mm(400) },
+            { place: 2, below: mm(224) },
+          ],
+        }),
+      );
+    expect(at(130)).toMatchObject({ ok: false, fails: 'bounds', by: mm(46) });
+    expect(heights(at(176))).toEqual([224, 176, 176, 224]);
+  });
+
+  it('are never passed by any division that is made', () => {
+    const seldom = <T>(value: fc.Arbitrary<T>) =>
+      fc.oneof({ weight: 4, arbitrary: fc.constant(undefined) }, { weight: 1, arbitrary: value });
+    const bound = seldom(fc.integer({ min: 60, max: 300 }));
+    const any = fc.record({
+      drawers: fc.array(
+        fc.record({ least: bound, most: bound, tie: fc.option(fc.nat({ max: 5 }), { nil: undefined }) }),
+        {
+          minLength: 2,
+          maxLength: 7,
+        },
+      ),
+      increment: fc.constantFrom(1, 5, 10, 15, 25.4),
+      total: fc.integer({ min: 500, max: 1500 }),
+      line: fc.option(fc.tuple(fc.nat({ max: 5 }), fc.integer({ min: 80, max: 120 })), { nil: undefined }),
+    });
+    let made = 0;
+    fc.assert(
+      fc.property(any, ({ drawers, increment, total, line }) => {
+        const count = drawers.length;
+        const tied = drawers.map(({ tie }, at): Drawer =>
+          tie !== undefined && tie < at ? { id: `d${at}`, sameAs: `d${tie}` } : { id: `d${at}` },
+        );
+        const place = (line?.[0] ?? 0) % (count - 1);
+        const below = Math.round((total * (count - 1 - place) * (line?.[1] ?? 100)) / (100 * count));
+        const length = (value: number | undefined) => (value === undefined ? undefined : mm(value));
+        const division = divide(
+          problem(mm(total), { scheme: 'equal' }, tied, {
+            increment: mm(increment),
+            least: drawers.map(({ least }) => length(least)),
+            most: drawers.map(({ most }) => length(most)),
+            ...(line ? { lines: [{ place, below: mm(below) }] } : {}),
+          }),
+        );
+        if (!division.ok) return;
+        made += 1;
+        division.heights.forEach((height, at) => {
+          expect(height).toBeGreaterThanOrEqual(length(drawers[at]!.least) ?? 0);
+          expect(height).toBeLessThanOrEqual(length(drawers[at]!.most) ?? Infinity);
+        });
+      }),
+      { numRuns: 3000 },
+    );
+    expect(made).toBeGreaterThan(400);
+  });
+});
+
 /** Every division there is, tried one by one: increments from nothing to the whole, the makeup taking the rest. */
 function bruteForce(
   total: number,

@@ -8,6 +8,8 @@ export interface WorkedPart {
   readonly name: string;
   readonly length: Tally;
   readonly width: Tally;
+  /** Its length stands up. */
+  readonly upright?: true;
   readonly machining: readonly PartCut[];
   readonly bores: readonly Bore[];
 }
@@ -19,11 +21,12 @@ const LETTERS = 12;
 const PULL_BORE = 5;
 
 /**
- * A part as it is worked: seen on the face that is worked, its length along and its lower edge below, front end to the
- * left. A cut whose place only the joint knows is written, not drawn.
+ * A part as it is worked: seen on the face that is worked, its length along (a front whose grain runs up stands) and its
+ * lower edge below, front end to the left. A cut whose place only the joint knows is written, not drawn.
  */
 export function drawPart(part: WorkedPart, label: string): Drawing {
-  const [width, height] = [inMillimetres(part.length.total), inMillimetres(part.width.total)];
+  const [long, wide] = [inMillimetres(part.length.total), inMillimetres(part.width.total)];
+  const [width, height] = part.upright ? [wide, long] : [long, wide];
   const bores: readonly Shape[] = part.bores.map(({ x, y }) => ({
     kind: 'circle',
     role: 'bore',
@@ -96,6 +99,18 @@ const rabbet: Drawn = ({ sizes, where }, { width, height }) => {
   return [box('rabbet', 0, 0, across, height), box('rabbet', width - across, 0, across, height)];
 };
 
+/** Across the side, in from its front end (left) or its back end. */
+const dado: Drawn = ({ sizes, where }, { width, height }) => {
+  const [from, across] = [mm(sizes['in']), mm(sizes['width'])];
+  return [box('dado', where === 'back end' ? width - from - across : from, 0, across, height)];
+};
+
+/** At both ends, as long as it goes in. */
+const tongue: Drawn = ({ sizes }, { width, height }) => {
+  const long = mm(sizes['depth']);
+  return [box('tongue', 0, 0, long, height), box('tongue', width - long, 0, long, height)];
+};
+
 const notch: Drawn = ({ sizes }, { width }) => {
   const [across, up] = [mm(sizes['width']), mm(sizes['height'])];
   return [box('notch', 0, 0, across, up), box('notch', width - across, 0, across, up)];
@@ -117,11 +132,19 @@ const battenGroove: Drawn = ({ sizes }, { width }) => [
 const DRAWN: Readonly<Partial<Record<PartCut['kind'], Drawn>>> = {
   groove,
   rabbet,
+  dado,
+  tongue,
   notch,
   bore,
   'batten-groove': battenGroove,
 };
 
-function box(role: 'groove' | 'rabbet' | 'notch', x: number, y: number, width: number, height: number): Shape {
+function box(
+  role: 'groove' | 'rabbet' | 'notch' | 'dado' | 'tongue',
+  x: number,
+  y: number,
+  width: number,
+  height: number,
+): Shape {
   return { kind: 'box', role, x, y, width, height };
 }

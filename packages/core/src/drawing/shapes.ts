@@ -47,6 +47,8 @@ export interface Box extends Standing {
   readonly y: number;
   readonly width: number;
   readonly height: number;
+  /** How large it is, in words, where that is told. */
+  readonly size?: string;
 }
 
 export interface Circle extends Standing {
@@ -60,7 +62,7 @@ export interface Circle extends Standing {
 /** Words so high, in the middle of where they stand, or beginning there. */
 export interface Words extends Standing {
   readonly kind: 'words';
-  readonly role: 'name' | 'note';
+  readonly role: 'name' | 'note' | 'size';
   readonly text: string;
   readonly begins?: true;
   readonly x: number;

@@ -29,22 +29,34 @@ const WORDS: Readonly<Record<MarkKind, string>> = {
 
 /**
  * The story stick at full size: fronts on its left edge, boxes and slides on its right, `y` up from the floor of the
- * opening, which has a mark of its own. Every mark stands at its true height; words may move aside, led to it.
+ * opening, which has a mark of its own, as has its top. Every mark stands at its true height; words may move aside, led to it.
  */
 export function drawStickPaper(plan: BankPlan, say: (length: Length) => string): Drawing {
   const marks = drawStick(plan);
-  const heights = [0, ...marks.map(({ y }) => inMillimetres(y))];
+  const top = plan.opening.height.total;
+  const heights = [0, inMillimetres(top), ...marks.map(({ y }) => inMillimetres(y))];
   const [low, high] = [Math.min(...heights) - BEYOND, Math.max(...heights) + BEYOND];
   const isFront = ({ kind }: Mark): boolean => kind.startsWith('front');
   const words = (mark: Mark): string => {
     const place = plan.drawers.findIndex(({ id }) => id === mark.drawer) + 1;
     return `${place} ${WORDS[mark.kind]}  ${say(mark.y)}`;
   };
-  const floor: Line = { kind: 'line', role: 'floor', x1: 0, x2: WIDE, y1: 0, y2: 0 };
+  const level = (y: number): Line => ({ kind: 'line', role: 'floor', x1: 0, x2: WIDE, y1: y, y2: y });
+  const named = (text: string, y: number): Words => ({
+    kind: 'words',
+    role: 'name',
+    text,
+    begins: true,
+    x: 48,
+    y,
+    height: LETTERS,
+  });
   const shapes: readonly Shape[] = [
     { kind: 'box', role: 'stick', x: 0, y: low, width: WIDE, height: high - low },
-    floor,
-    { kind: 'words', role: 'name', text: 'floor of the opening  0', begins: true, x: 48, y: -LETTERS, height: LETTERS },
+    level(0),
+    named('floor of the opening  0', -LETTERS),
+    level(inMillimetres(top)),
+    named(`top of the opening  ${say(top)}`, inMillimetres(top) + LETTERS),
     ...side(marks.filter(isFront), words, false),
     ...side(
       marks.filter((mark) => !isFront(mark)),

@@ -43,8 +43,8 @@ export interface BoxFacts {
   readonly load: Load;
   /** Sag of its bottom; undefined while its inside is unknown. */
   readonly sag: Sag | undefined;
-  /** Upper edge of the slide below it, where there is one. */
-  readonly below: Length | undefined;
+  /** Upper edge of the slide below it, where there is one, as it is and with slides at half their boxes' heights. */
+  readonly below: { readonly upper: Length; readonly atHalf: Length } | undefined;
   /** Its front hangs together with others'. */
   readonly tied: boolean;
   /** Dimensions and parts that came to nothing or less. */

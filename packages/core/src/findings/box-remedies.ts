@@ -5,21 +5,32 @@ import type { SlideFamily } from '../slides';
 import type { BoxFacts } from './box-facts';
 import type { Remedy, Say } from './finding';
 
-/** The chosen length away, where a shorter one fits. */
-export function longestThatFits({ field, fit, ...facts }: BoxFacts, say: Say): Remedy | undefined {
+/** The chosen length away, where another one fits; a drawer whose bank has a length chosen too has its own written. */
+export function longestThatFits(facts: BoxFacts, say: Say): Remedy | undefined {
+  const { field, fit, path, bank, exact } = facts;
   const longest = facts.longest();
   if (longest === undefined || fit.nominal === undefined || longest === fit.nominal) return undefined;
+  const chosen = field('slide.length');
+  const exposed = chosen.startsWith(path) && bank.slide.length !== undefined;
   return {
     says: `Use the longest that fits, ${say(longest)}`,
-    patches: [{ path: field('slide.length'), value: undefined }],
+    patches: [{ path: chosen, value: exposed ? exact(longest) : undefined }],
   };
+}
+
+/** Where a length goes that only this slide's list may have: with the bank's slide, or with the drawer's own. */
+export function lengthPath({ bank, field, path }: BoxFacts): string {
+  const alike = bank.drawers.every(({ slide }) => slide?.family === undefined && slide?.lengths === undefined);
+  return alike ? field('slide.length') : `${path}.slide.length`;
 }
 
 /** A family of the same basis that takes these sides. */
 export function anotherFamily(facts: BoxFacts): Remedy | undefined {
   const { families, family, stock } = facts;
   const { basis, seat } = family;
-  const other = families.find((each) => each.basis === basis && each.seat === seat && takesSides(each, stock));
+  const other = families.find(
+    (each) => each.basis === basis && each.seat === seat && takesSides(each, stock) && hasLengths(facts, each),
+  );
   return other && familyUsed(facts, other);
 }
 
@@ -35,11 +46,26 @@ export function otherFamilies(facts: BoxFacts, wanted: (family: SlideFamily) => 
     each.id !== family.id &&
     each.bottoms.includes(stock.box.bottomFit) &&
     takesSides(each, stock) &&
+    hasLengths(facts, each) &&
     (each.recess === undefined || Math.abs(each.recess - offset) <= millimetres(1)) &&
     wanted(each);
   const kin = (each: SlideFamily): number => (each.seat === family.seat && each.basis === family.basis ? 0 : 1);
   const found = families.filter(takes).sort((a, b) => kin(a) - kin(b) || a.price - b.price);
   return found.slice(0, 2).map((each) => familyUsed(facts, each));
+}
+
+/** Whether another family comes in the lengths that stay chosen when it is used: its bank's, or other drawers' own. */
+function hasLengths({ job, bank, field, path }: BoxFacts, other: SlideFamily): boolean {
+  const own = field('slide.family').startsWith(path);
+  const stay = own
+    ? [{ length: bank.slide.length, lengths: bank.slide.lengths }]
+    : bank.drawers.flatMap(({ slide }) =>
+        slide?.family === undefined ? [{ length: slide?.length, lengths: slide?.lengths ?? bank.slide.lengths }] : [],
+      );
+  return stay.every(({ length, lengths }) => {
+    const { list } = other.lengths[lengths ?? job.unit] ?? other.lengths.mm ?? other.lengths.in ?? {};
+    return length === undefined || list === undefined || list.includes(length);
+  });
 }
 
 /** A chosen length is of the old family’s list, so it goes. */
@@ -92,11 +118,15 @@ export function freeHeight({ path, drawer, bank }: BoxFacts): Remedy | undefined
 }
 
 /** The front locked higher by what is missing; the others share what is left. */
-export function higherFront({ path, at, tied, exact }: BoxFacts, by: Length, say: Say): Remedy | undefined {
+export function higherFront({ path, at, tied, exact, drawer }: BoxFacts, by: Length, say: Say): Remedy | undefined {
   const frontHeight = at('front.height')?.total;
   if (frontHeight === undefined || tied) return undefined;
   return {
     says: `Make its front ${say(by)} higher`,
-    patches: [{ path: `${path}.height`, value: exact(add(frontHeight, by)) }],
+    patches: [
+      { path: `${path}.height`, value: exact(add(frontHeight, by)) },
+      // A box height by hand would stay as low as it is.
+      ...(drawer.boxHeight === undefined ? [] : [{ path: `${path}.boxHeight`, value: undefined }]),
+    ],
   };
 }

@@ -1,6 +1,6 @@
 import { BOTTOMS } from '../box';
 import { OVER_CONTENTS } from '../fronts';
-import { add, millimetres, nm, subtract, type Tally } from '../length';
+import { add, downTo, millimetres, nm, subtract, upTo, type Tally } from '../length';
 import { judged, type BoxFacts, type BoxRule, type Judgement } from './box-facts';
 import {
   anotherFamily,
@@ -129,19 +129,26 @@ function easeTooMuch(facts: BoxFacts, say: Say): Judgement | undefined {
 }
 
 function tooLow(facts: BoxFacts, say: Say): Judgement | undefined {
-  const { family, height } = facts;
+  const { family, height, stock } = facts;
   if (!height || height.height.total >= family.minBox) return undefined;
   const short = subtract(family.minBox, height.height.total);
   const says = `the box is ${say(short)} under the ${say(family.minBox)} that ${family.name} needs.`;
-  const free = height.greatest.total >= family.minBox ? greatestHeight(facts) : undefined;
-  const missing = subtract(family.minBox, height.greatest.total);
+  const step = stock.box.heightStep;
+  // With a height step the bay must allow the next whole one.
+  const [allowed, needed] = step
+    ? [downTo(height.greatest.total, step), upTo(family.minBox, step)]
+    : [height.greatest.total, family.minBox];
+  const free = allowed >= family.minBox ? greatestHeight(facts) : undefined;
+  const missing = subtract(needed, height.greatest.total);
   return stop('BOX_TOO_LOW', says, [free ?? higherFront(facts, missing, say)], height.height, 'divide');
 }
 
 function tooHigh(facts: BoxFacts, say: Say): Judgement | undefined {
   const { height } = facts;
   if (!height?.over) return undefined;
-  const says = `the box height given is ${say(height.over)} over what the bay allows; the greatest is shown.`;
+  const { greatest, height: shown } = height;
+  const stepped = shown.total < greatest.total ? `, the greatest in whole height steps,` : '';
+  const says = `the box height given is ${say(height.over)} over the ${say(greatest.total)} the bay allows; ${say(shown.total)}${stepped} is shown.`;
   return stop('BOX_TOO_HIGH', says, [greatestHeight(facts)], height.greatest);
 }
 

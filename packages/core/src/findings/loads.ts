@@ -87,13 +87,19 @@ function otherBottoms({ job, stock, field }: BoxFacts, willDo: (material: Materi
 
 /** A muntin, where a slide under the box is not in its way and half the span holds. */
 function withMuntin(facts: BoxFacts, say: Say): Remedy | undefined {
-  const { stock, family, field, exact } = facts;
+  const { stock, family, exact } = facts;
   const free = family.seat === 'side' || family.seat === 'corner' || family.runnerBelow;
   if (stock.box.muntin || !BOTTOMS[stock.box.bottomFit].raised || !free) return undefined;
   const halved = sagWith(facts, { muntin: MUNTIN });
   if (!halved || halved.sag > halved.limit) return undefined;
   return {
     says: `Put a muntin ${say(MUNTIN)} wide under its middle`,
-    patches: [{ path: field('box.muntin'), value: { material: stock.ends.id, width: exact(MUNTIN) } }],
+    patches: [{ path: muntinPath(facts), value: { material: stock.ends.id, width: exact(MUNTIN) } }],
   };
+}
+
+/** With the bank's boxes where all of them can have one, else with the drawer's own. */
+function muntinPath({ bank, field, path }: BoxFacts): string {
+  const all = [bank.box.bottomFit, ...bank.drawers.map(({ box }) => box?.bottomFit ?? bank.box.bottomFit)];
+  return all.every((fit) => BOTTOMS[fit].raised) ? field('box.muntin') : `${path}.box.muntin`;
 }

@@ -133,21 +133,29 @@ function lowered({ path, exact, family }: BoxFacts, height: Tally, over: Tally):
 
 /** A slide under the opening's floor, or one that reaches over the slide below it: no spacer holds it. */
 export const belowFloor: BoxRule = (facts, say) => {
-  const { at, below, bankPath, bank } = facts;
+  const { at, below } = facts;
   const edge = at('slide.lowerEdgeY');
   if (!edge) return undefined;
   const spacer = below
-    ? tally(plus('lower edge of the slide', edge.total), minus('upper edge of the slide below', below))
+    ? tally(plus('lower edge of the slide', edge.total), minus('upper edge of the slide below', below.upper))
     : edge;
   if (spacer.total >= 0) return undefined;
   const short = say(nm(-spacer.total));
   const says = below
     ? `its slide reaches ${short} down over the slide below it.`
     : `its slide would stand ${short} under the floor of the opening.`;
-  const half = bank.mounting?.rise !== undefined && bank.mounting.rise !== 'half';
-  const remedy = {
+  return judged({ code: 'BELOW_FLOOR', severity: 'stop', step: 'fit', says }, [atHalf(facts)], spacer);
+};
+
+/** At half the box's height, where that stands clear. */
+function atHalf({ at, below, bank, bankPath, family }: BoxFacts): Remedy | undefined {
+  const [bottom, height] = [at('box.bottomY')?.total, at('box.height')?.total];
+  const risen = family.seat === 'side' && (bank.mounting?.rise ?? 'half') !== 'half';
+  if (bottom === undefined || height === undefined || !risen) return undefined;
+  const edge = subtract(add(bottom, share(height, 2)), share(family.profile, 2));
+  if (edge < (below?.atHalf ?? 0)) return undefined;
+  return {
     says: 'Set the slides at half the box height',
     patches: [{ path: `${bankPath}.mounting.rise`, value: 'half' }],
   };
-  return judged({ code: 'BELOW_FLOOR', severity: 'stop', step: 'fit', says }, half ? [remedy] : [], spacer);
-};
+}

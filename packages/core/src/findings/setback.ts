@@ -1,5 +1,6 @@
 import { millimetres, minus, nm, plus, smallest, subtract, tally, unlessZero, ZERO, type Length } from '../length';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
+import { lengthPath } from './box-remedies';
 import type { Remedy } from './finding';
 
 /** An overlay front this much off its box is packed or strains it. Common practice. */
@@ -47,10 +48,11 @@ export const setbackDeparts: BoxRule = (facts, say) => {
 };
 
 /** The longest slide that fits behind what is marked. */
-function shorter({ fit, list, field, exact }: BoxFacts, over: Length): Remedy | undefined {
+function shorter(facts: BoxFacts, over: Length): Remedy | undefined {
+  const { fit, list, exact } = facts;
   const room = subtract(fit.nominal ?? ZERO, over);
   const fitting = (list.list ?? [smallest([room, fit.nominal ?? ZERO])]).filter((each) => each > 0 && each <= room);
   if (fitting.length === 0) return undefined;
   const longest = exact(nm(Math.max(...fitting)));
-  return { says: `Use a slide of ${longest}`, patches: [{ path: field('slide.length'), value: longest }] };
+  return { says: `Use a slide of ${longest}`, patches: [{ path: lengthPath(facts), value: longest }] };
 }

@@ -75,7 +75,7 @@ describe('grain runs', () => {
     run,
     path: 'r',
     blanks: heights.map((each) => ({ size: millimetres(each), label: 'front', from })),
-    gaps: heights.slice(1).map(() => ({ gap: millimetres(gap), from })),
+    gaps: heights.slice(1).map(() => ({ gap: tally(plus('gap', millimetres(gap), from)) })),
     band,
     bandPath: 'b',
     meeting: ['bottom', 'top'] as const,

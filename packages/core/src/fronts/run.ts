@@ -16,8 +16,8 @@ export interface RunFacts {
   /** Path of the run in the job document. */
   readonly path: string;
   readonly blanks: readonly { readonly size: Length; readonly label: string; readonly from: Source }[];
-  /** The gap after each blank but the last, and where it comes from. */
-  readonly gaps: readonly { readonly gap: Length; readonly from: Source }[];
+  /** What stands open after each blank but the last. */
+  readonly gaps: readonly { readonly gap: Tally }[];
   readonly band: Band | undefined;
   readonly bandPath: string;
   /** The edges that meet at a joint. */
@@ -39,9 +39,9 @@ export function grainRun({ run, path, blanks, gaps, band, bandPath, meeting }: R
       unlessZero(plusTimes('strip cut out', gaps.length, strip, field('strip'))),
       unlessZero(plus('trim', run.trim, field('trim'))),
     ),
-    jumps: gaps.map(({ gap, from }) =>
+    jumps: gaps.map(({ gap }) =>
       tally(
-        plus('gap', gap, from),
+        ...gap.terms,
         unlessZero(plusTimes('edge band', bands, band?.thickness ?? ZERO, { kind: 'field', path: bandPath })),
         minus('kerf', run.kerf, field('kerf')),
         unlessZero(minus('strip cut out', strip, field('strip'))),

@@ -1,4 +1,5 @@
 import type { Length } from '../length';
+import type { SawnPanelOf } from '../sheets';
 import type { Deed } from './deed';
 
 /** What the parts of a bank wait for, once it is so: its slides in hand, the groove tried, the boxes glued, then hung and trued. */
@@ -52,13 +53,40 @@ export interface ExtraPartOf<L> {
   readonly mayTurn?: boolean;
 }
 
+/** A sheet of a layout that was taken: as it is cut up, and how far it is. */
+export interface TakenSheetOf<L> {
+  readonly id: string;
+  /** Id of the material, or of the piece of the rack it is cut from. */
+  readonly stock: string;
+  readonly length: L;
+  readonly width: L;
+  readonly panel: SawnPanelOf<L>;
+  /** From when on it is not laid out again. */
+  readonly begun?: Deed;
+  /** How many of its steps are done. */
+  readonly done?: number;
+}
+
+/** A layout of one material that was taken, with how it was found and how it is sawn. */
+export interface TakenLayoutOf<L> extends Deed {
+  readonly material: string;
+  readonly seed: number;
+  readonly tries: number;
+  readonly kerf: L;
+  readonly trim: L;
+  readonly sheets: readonly TakenSheetOf<L>[];
+}
+
 /** What was decided and done at the saw, oldest first; parts by their names, `case/bank/drawer/role`. */
 export interface CuttingOf<L> {
   readonly released?: readonly ReleasedPart[];
   readonly cut?: readonly CutRecordOf<L>[];
   readonly extra?: readonly ExtraPartOf<L>[];
+  readonly layouts?: readonly TakenLayoutOf<L>[];
 }
 
 export type Saw = SawOf<Length>;
 export type Cutting = CuttingOf<Length>;
 export type CutRecord = CutRecordOf<Length>;
+export type TakenLayout = TakenLayoutOf<Length>;
+export type TakenSheet = TakenSheetOf<Length>;

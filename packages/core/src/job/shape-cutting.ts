@@ -1,7 +1,30 @@
 import type { Length } from '../length';
-import { length, list, moment, number, object, optional, required, text, yesNo } from './readers';
+import type { SawnPanelOf } from '../sheets';
+import {
+  byKind,
+  length,
+  list,
+  moment,
+  number,
+  object,
+  oneOf,
+  optional,
+  required,
+  text,
+  yesNo,
+  type Reader,
+} from './readers';
 import type { Deed } from './deed';
-import type { CutRecordOf, CuttingOf, ExtraPartOf, Gates, ReleasedPart, SawOf } from './cutting';
+import type {
+  CutRecordOf,
+  CuttingOf,
+  ExtraPartOf,
+  Gates,
+  ReleasedPart,
+  SawOf,
+  TakenLayoutOf,
+  TakenSheetOf,
+} from './cutting';
 
 type L = Length;
 
@@ -27,7 +50,61 @@ export const saw = object<SawOf<L>>({
   allowance: optional(twoWays),
 });
 
+/** Panels within panels, so deep at most; what lies deeper no saw cuts. */
+const DEEPEST = 40;
+
+function panelAt(depth: number): Reader<SawnPanelOf<L>> {
+  const parts = object<Extract<SawnPanelOf<L>, { kind: 'part' }>>({
+    kind: required(oneOf('part')),
+    piece: required(part),
+    turned: required(yesNo),
+  });
+  const rest = object<Extract<SawnPanelOf<L>, { kind: 'rest' }>>({ kind: required(oneOf('rest')) });
+  const inside: Reader<SawnPanelOf<L>> = (value, path, report) => {
+    if (depth < DEEPEST) return panelAt(depth + 1)(value, path, report);
+    report.add(path, `panels lie within panels no deeper than ${DEEPEST}`);
+    return undefined;
+  };
+  const child = object<{ size: L; panel: SawnPanelOf<L> }>({ size: required(some), panel: required(inside) });
+  const cuts = object<Extract<SawnPanelOf<L>, { kind: 'cuts' }>>({
+    kind: required(oneOf('cuts')),
+    direction: required(oneOf('rip', 'cross')),
+    inOrder: optional(yesNo),
+    children: required(list(child, 1, 500)),
+  });
+  return byKind<SawnPanelOf<L>>({ part: parts, rest, cuts });
+}
+
+const layouts = list(
+  object<TakenLayoutOf<L>>({
+    material: required(id),
+    seed: required(number(0, 2 ** 31, 'whole')),
+    tries: required(number(0, 1e9, 'whole')),
+    kerf: required(any),
+    trim: required(any),
+    sheets: required(
+      list(
+        object<TakenSheetOf<L>>({
+          id: required(id),
+          stock: required(id),
+          length: required(some),
+          width: required(some),
+          panel: required(panelAt(0)),
+          begun: gate,
+          done: optional(number(0, 10_000, 'whole')),
+        }),
+        0,
+        500,
+      ),
+    ),
+    ...deed,
+  }),
+  0,
+  500,
+);
+
 export const cutting = object<CuttingOf<L>>({
+  layouts: optional(layouts),
   extra: optional(
     list(
       object<ExtraPartOf<L>>({

@@ -186,6 +186,7 @@ const front = object<FrontOf<L>>({
   right: required(any),
   gap: required(any),
   material: required(id),
+  grain: optional(oneOf('across', 'up')),
   band: optional(band),
   frame: optional(frame),
   run: optional(run),

@@ -209,6 +209,8 @@ export interface FrontOf<L> {
   readonly right: L;
   readonly gap: L;
   readonly material: string;
+  /** Which way the grain of fronts of one piece runs; across where it is left out. */
+  readonly grain?: 'across' | 'up';
   readonly band?: BandOf<L>;
   readonly frame?: FrameOf<L>;
   readonly run?: RunOf<L>;

@@ -1,6 +1,6 @@
 import type { AsBuiltReading, Bank } from '../job';
 import { millimetres, nm } from '../length';
-import { levelsOf } from './levels';
+import { levelPacking, levelsOf } from './levels';
 import { governOpening } from './opening';
 
 const mm = millimetres;
@@ -41,6 +41,27 @@ describe('the levels of an opening', () => {
     const [level] = levelsOf(bank('as-built', reading('d1', 'slides', 573, 'back')), taken);
     expect(level).not.toHaveProperty('back');
     expect(level!.least).toMatchObject({ total: mm(599), terms: [{ amount: mm(573) }, { amount: mm(26) }] });
+  });
+
+  it('taper between the hung slides as between walls, and are packed there', () => {
+    const opening = governOpening(
+      bank('as-built', reading('d1', 'slides', 574, 'front'), reading('d1', 'slides', 580, 'back')),
+      'P',
+      taken,
+    );
+    expect([opening.width.total, opening.taper.total]).toEqual([mm(600), mm(6)]);
+    expect(levelPacking(opening, 'd1')).toEqual([{ place: 'back', eachSide: mm(3) }]);
+  });
+
+  it('count a width of no drawer’s, and one between the bank’s own slides', () => {
+    const loose = { what: 'width', length: mm(590), path: 'log[0].length' } as AsBuiltReading;
+    expect(governOpening(bank('as-built', loose), 'P', taken)).toMatchObject({
+      width: { total: mm(590) },
+      taper: { total: mm(10) },
+    });
+    const slides = { ...loose, what: 'slides' } as AsBuiltReading;
+    expect(governOpening(bank('as-built', slides), 'P', () => mm(5)).width.total).toBe(mm(595));
+    expect(governOpening(bank('planned', loose), 'P', taken).width.total).toBe(mm(600));
   });
 
   it('are none of a planned opening, and govern a built one, wide ones its taper', () => {

@@ -21,7 +21,7 @@ import {
 import type { BoxFacts, BuildOutFacts, Finding, RunChoice } from '../findings';
 import type { GrainRun } from '../fronts';
 import type { Bank, Material } from '../job';
-import { add, ZERO, type Length, type Tally } from '../length';
+import { add, share as part, subtract, ZERO, type Tally } from '../length';
 import { writePacking, type Packing } from '../mounting';
 import { fitSlide, type SlideFamily } from '../slides';
 import { buildOutsFromAll, type BuildOuts } from './build-outs';
@@ -177,7 +177,14 @@ function factsOfBox(
   };
 }
 
-function upperEdgeOf(drawer: DrawerPlan | undefined): Length | undefined {
-  const edge = drawer?.dimensions['slide.lowerEdgeY']?.total;
-  return drawer && edge !== undefined ? add(edge, drawer.family.profile) : undefined;
+/** How high the slide of the drawer below reaches. */
+function upperEdgeOf(drawer: DrawerPlan | undefined): BoxFacts['below'] {
+  if (!drawer) return undefined;
+  const { family, dimensions } = drawer;
+  const edge = dimensions['slide.lowerEdgeY']?.total;
+  if (edge === undefined) return undefined;
+  const upper = add(edge, family.profile);
+  const [bottom, height] = [dimensions['box.bottomY']?.total, dimensions['box.height']?.total];
+  if (family.seat !== 'side' || bottom === undefined || height === undefined) return { upper, atHalf: upper };
+  return { upper, atHalf: add(bottom, part(height, 2), subtract(family.profile, part(family.profile, 2))) };
 }

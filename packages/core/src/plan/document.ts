@@ -95,7 +95,8 @@ function sizes(drawer: DrawerPlan, group: string): Sizes {
   return found;
 }
 
-function partDocument({ role, count, length, width, thickness, material, blank }: Part, machining: readonly PartCut[]) {
+function partDocument(part: Part, machining: readonly PartCut[]) {
+  const { role, count, length, width, thickness, material, upright, blank } = part;
   const cuts = machining.filter((cut) => cut.role === role);
   return {
     role,
@@ -104,6 +105,7 @@ function partDocument({ role, count, length, width, thickness, material, blank }
     ...(width ? { width: mm(width) } : {}),
     thickness: inMillimetres(thickness),
     material,
+    ...(upright ? { grain: 'up' } : {}),
     ...(blank ? { blank: { length: mm(blank.length), width: mm(blank.width) } } : {}),
     ...(cuts.length > 0 ? { cuts: cuts.map(cutDocument) } : {}),
   };

@@ -30,6 +30,7 @@ export function planFace(bank: Bank, path: string, making: Making, width: Tally,
     material: front.id,
     ...(across ? { length: across } : {}),
     ...(up ? { width: up } : {}),
+    ...(bank.front.grain === 'up' ? { upright: true } : {}),
     ...blank,
   };
   return { parts: [face], vanished };

@@ -1,6 +1,6 @@
-import { grainRun, type GrainRun } from '../fronts';
+import { grainRun, lap, type GrainRun } from '../fronts';
 import type { Bank, Case } from '../job';
-import type { Source } from '../length';
+import { minus, plus, tally, unlessZero, type Source, type Tally } from '../length';
 import type { BankFacts } from './facts';
 import type { BankPlan, DrawerPlan } from './types';
 
@@ -19,7 +19,7 @@ export function columnRun(
     return height ? [{ size: height.total, label: `front ${drawer.place + 1}`, from }] : [];
   });
   if (!run || blanks.length < drawers.length) return undefined;
-  const gap = { gap: bank.front.gap, from: { kind: 'field', path: `${path}.front.gap` } as const };
+  const gap = { gap: tally(plus('gap', bank.front.gap, { kind: 'field', path: `${path}.front.gap` })) };
   return grainRun({
     run,
     path: own ? `${path}.front.run` : `${casePath}.run`,
@@ -43,13 +43,21 @@ export function rowRun(owner: Case, casePath: string, banks: readonly BankPlan[]
     run: owner.run,
     path: `${casePath}.run`,
     blanks,
-    gaps: banks.slice(0, -1).map(({ bank, path }) => ({
-      gap: bank.front.gap,
-      from: { kind: 'field', path: `${path}.front.gap` },
-    })),
+    gaps: banks.slice(1).map((bank, index) => ({ gap: between(owner, casePath, banks[index] as BankPlan, bank) })),
     ...bandOf(first.bank, first.path),
     meeting: ['right', 'left'],
   });
+}
+
+/** What stands open between two neighbouring fronts: the divider less what both lap it; the gap where none is given. */
+function between({ divider }: Case, casePath: string, left: BankPlan, right: BankPlan): Tally {
+  const field = (path: string): Source => ({ kind: 'field', path });
+  if (divider === undefined) return tally(plus('gap', left.bank.front.gap, field(`${left.path}.front.gap`)));
+  return tally(
+    plus('divider', divider, field(`${casePath}.divider`)),
+    unlessZero(minus('lap at the left of it', lap(left.bank.front, 'right'), field(`${left.path}.front.right`))),
+    unlessZero(minus('lap at the right of it', lap(right.bank.front, 'left'), field(`${right.path}.front.left`))),
+  );
 }
 
 function bandOf({ front }: Bank, path: string) {

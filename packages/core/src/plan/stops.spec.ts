@@ -1,6 +1,7 @@
 import { patched, type Patch } from '../job';
 import { sample } from '../job/sample.spec-data';
 import { banks, one } from './plan.spec-data';
+import type { BankPlan } from './types';
 
 const at = (field: string, value: unknown): Patch => ({ path: `BANK.${field}`, value });
 const job = (path: string, value: unknown): Patch => ({ path, value });
@@ -229,6 +230,45 @@ describe('what keeps wood from the saw', () => {
     );
     expect(low.findings.filter(({ code }) => code === 'BELOW_FLOOR').map(({ drawer }) => drawer)).toEqual(['d3']);
     expect(one(at('mounting', { rise: '9.8 mm' })).findings.map(({ code }) => code)).not.toContain('BELOW_FLOOR');
+  });
+
+  it('a height by hand over the bay: what is over, what the bay allows and what is shown agree', () => {
+    const too = (step?: string) =>
+      one(at('drawers[0].boxHeight', '400 mm'), ...(step ? [at('box.heightStep', step)] : []));
+    const greatest = one().drawers[0]!.dimensions['box.height']!.total / 1e6;
+    const says = (bank: BankPlan) => bank.findings.find(({ code }) => code === 'BOX_TOO_HIGH')?.says;
+    const written = (mm: number) => `${(Math.round(mm * 2) / 2).toFixed(1)} mm`;
+    expect(says(too())).toContain(`${written(400 - greatest)} over the ${written(greatest)} the bay allows`);
+    expect(says(too())).toContain(`; ${written(greatest)} is shown`);
+    const stepped = Math.floor(greatest / 25) * 25;
+    expect(too('25 mm').drawers[0]!.dimensions['box.height']!.total).toBe(stepped * 1e6);
+    expect(says(too('25 mm'))).toContain(`${written(400 - greatest)} over the ${written(greatest)} the bay allows`);
+    expect(says(too('25 mm'))).toContain(`; ${stepped}.0 mm, the greatest in whole height steps, is shown`);
+    // Between the stepped and the unstepped greatest a height by hand is taken.
+    expect(one(at('drawers[0].boxHeight', `${greatest - 0.1} mm`), at('box.heightStep', '25 mm')).findings).toEqual([]);
+  });
+
+  it('of two places of a groove the shallower counts; a bank only planned has none cut', () => {
+    const groove = (length: string, place: string) => ({
+      id: `${place}${length}`,
+      kind: 'reading',
+      at: '2026-11-20T09:13:00Z',
+      bank: 'c1/b1',
+      drawer: 'd1',
+      what: 'groove',
+      place,
+      length,
+    });
+    const bottom = (...patches: Patch[]) =>
+      one(...patches).drawers[0]!.parts.find(({ role }) => role === 'bottom')!.length!.total;
+    const log = (...entries: object[]) => job('log', entries);
+    const shallow = bottom(log(groove('3 mm', 'right')));
+    expect(shallow).toBe(bottom() - 2 * 2_900_000);
+    expect(bottom(log(groove('3 mm', 'right'), groove('6.4 mm', 'left')))).toBe(shallow);
+    expect(bottom(log(groove('6.4 mm', 'left'), groove('3 mm', 'right')))).toBe(shallow);
+    // A newer reading of the same place takes the place of the older.
+    expect(bottom(log(groove('3 mm', 'right'), groove('5.9 mm', 'right')))).toBe(bottom());
+    expect(bottom(at('basis', 'planned'), log(groove('3 mm', 'right')))).toBe(bottom(at('basis', 'planned')));
   });
 
   it('packing makes the stacks up, planing makes them of one piece', () => {

@@ -12,7 +12,11 @@ const HAIR = 1e-9;
  * over half a sheet keeps it to itself, one just over a third shares it with one other, and so on. What stock there is
  * only so much of is taken to be filled to the last.
  */
-export function fewestSheets({ pieces, stock, rules: { kerf, trim } }: LayoutTask): number {
+export function fewestSheets(task: LayoutTask): number {
+  const { stock, rules } = task;
+  const { kerf, trim } = rules;
+  // What fits nowhere takes no sheet.
+  const pieces = task.pieces.filter((piece) => fitsSomewhere(piece, task));
   const whole = ({ length, width }: Stock) => ({ long: length - 2 * trim + kerf, wide: width - 2 * trim + kerf });
   const endless = stock.filter(({ count }) => count === undefined).map(whole);
   const most = Math.max(0, ...endless.map(({ long, wide }) => long * wide));
@@ -24,6 +28,13 @@ export function fewestSheets({ pieces, stock, rules: { kerf, trim } }: LayoutTas
   const byArea = Math.max(0, Math.ceil((area - had) / most - HAIR));
   const [only] = endless;
   return only && endless.length === 1 && had === 0 ? Math.max(byArea, seenFewest(pieces, kerf, only)) : byArea;
+}
+
+function fitsSomewhere({ length, width, mayTurn }: Piece, { stock, rules: { trim } }: LayoutTask): boolean {
+  return stock.some((each) => {
+    const [long, wide] = [each.length - 2 * trim, each.width - 2 * trim];
+    return (length <= long && width <= wide) || (mayTurn && width <= long && length <= wide);
+  });
 }
 
 /** The best of the bounds all pairs of functions give, one along the sheet and one across it. */

@@ -7,6 +7,8 @@ export interface Habit {
   readonly fit: 'short' | 'long' | 'area';
   /** The first of the two cuts that free a piece: along the shorter left-over side, the longer, always rip or cross. */
   readonly split: 'shorter' | 'longer' | Direction;
+  /** Every sheet is ripped to this first, the kerf counted: what lies in the strip may then be crosscut. */
+  readonly strip?: number;
 }
 
 export const HABITS: readonly Habit[] = (['short', 'area', 'long'] as const).flatMap((fit) =>
@@ -62,7 +64,7 @@ class Supply {
     for (const stock of this.stock) {
       const taken = this.taken.get(stock.id) ?? 0;
       if (stock.count !== undefined && taken >= stock.count) continue;
-      const sheet = opened(this.task, stock);
+      const sheet = opened(this.task, stock, habit.strip);
       const place = bestPlace(this.task, [sheet], piece, habit);
       if (!place) continue;
       this.taken.set(stock.id, taken + 1);
@@ -74,14 +76,32 @@ class Supply {
 }
 
 /** A sheet inside its trimmed edges, with nothing in it. */
-export function opened({ rules: { kerf, trim } }: LayoutTask, stock: Stock): Filled {
+export function opened({ rules: { kerf, trim } }: LayoutTask, stock: Stock, strip?: number): Filled {
   const root: Node = {
     long: stock.length - 2 * trim + kerf,
     wide: stock.width - 2 * trim + kerf,
     stage: 0,
     last: undefined,
   };
-  return { stock, root, free: [root], used: 0 };
+  const free = strip === undefined || strip >= root.wide ? [root] : [...cutNode(root, 'rip', strip)];
+  return { stock, root, free: free.filter(({ wide }) => wide > kerf), used: 0 };
+}
+
+/** So many widths are tried at most. */
+const MOST_STRIPS = 60;
+
+/** Widths a first strip may be worth, where the first cut is a rip: pieces side by side, alike or of two kinds. */
+export function stripsFor({ pieces, stock, rules: { kerf, trim, ripFirst } }: LayoutTask): readonly number[] {
+  if (!ripFirst) return [];
+  const widest = Math.max(0, ...stock.map(({ width }) => width)) - 2 * trim + kerf;
+  const sizes = [...new Set(pieces.flatMap(({ length, width, mayTurn }) => (mayTurn ? [width, length] : [width])))].map(
+    (size) => size + kerf,
+  );
+  const strips = sizes.flatMap((size, at) => [
+    ...[1, 2, 3, 4, 5, 6].map((times) => times * size),
+    ...sizes.slice(at + 1).map((other) => size + other),
+  ]);
+  return [...new Set(strips)].filter((strip) => strip < widest).slice(0, MOST_STRIPS);
 }
 
 function bestPlace(task: LayoutTask, sheets: readonly Filled[], piece: Piece, habit: Habit): Place | undefined {

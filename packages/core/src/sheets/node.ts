@@ -63,7 +63,7 @@ function turnedOver(panel: SawnPanel): SawnPanel {
   if (panel.kind === 'part') return { ...panel, turned: !panel.turned };
   if (panel.kind === 'rest') return panel;
   const children = panel.children.map(({ size, panel: child }) => ({ size, panel: turnedOver(child) }));
-  return { kind: 'cuts', direction: panel.direction === 'rip' ? 'cross' : 'rip', children };
+  return { ...panel, direction: panel.direction === 'rip' ? 'cross' : 'rip', children };
 }
 
 function inRow(node: Node, direction: Direction): readonly Node[] {

@@ -1,7 +1,8 @@
 import { chanceFrom, shuffled } from './chance';
 import { fewestSheets } from './bound';
-import { fill, HABITS, opened, type Filled, type Habit } from './constructive';
+import { fill, HABITS, opened, stripsFor, type Filled, type Habit } from './constructive';
 import { joinUp } from './joined';
+import { inCuttingOrder } from './order';
 import { panelOf, restsOf, settingsOf, type Node } from './node';
 import type { Layout, LayoutTask, Likes, Piece } from './types';
 
@@ -37,6 +38,7 @@ export function* layOut(task: LayoutTask, seed = 1): Generator<Found, void, unde
   const chance = chanceFrom(seed);
   const fewest = fewestSheets(task);
   const joins = canJoin(task, fewest) ? JOINS : 0;
+  const strips = stripsFor(task);
   const telling = new Telling(task, fewest);
   let tried = 0;
   let at: Try = tryOne(task, task.pieces, ANY);
@@ -52,10 +54,17 @@ export function* layOut(task: LayoutTask, seed = 1): Generator<Found, void, unde
     const joined = firstJoined(task, tries, chance);
     tried += tries + 1;
     const habit = HABITS[Math.floor(chance() * HABITS.length)] ?? ANY;
-    at = better(at, joined ?? tryOne(task, changed(at.order, chance), habit));
+    const way = withStrip(habit, proven(at, fewest) ? [] : strips, chance);
+    at = better(at, joined ?? tryOne(task, changed(at.order, chance), way));
     yield telling.tell(at, tried);
     if (ended(task, at, fewest)) return;
   }
+}
+
+/** While a sheet might be saved, every other try begins its sheets with a strip. */
+function withStrip(habit: Habit, strips: readonly number[], chance: () => number): Habit {
+  const strip = strips.length > 0 && chance() < 0.5 ? strips[Math.floor(chance() * strips.length)] : undefined;
+  return strip === undefined ? habit : { ...habit, strip };
 }
 
 /** With likes there is always something that may be a little better. */
@@ -196,7 +205,7 @@ function layoutOf({ rules: { kerf } }: LayoutTask, { sheets, left }: Try): Layou
       stock: stock.id,
       length: stock.length,
       width: stock.width,
-      panel: panelOf(root, kerf),
+      panel: inCuttingOrder(panelOf(root, kerf)),
     })),
     left: left.map(({ id }) => id),
   };

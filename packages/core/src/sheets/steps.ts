@@ -19,6 +19,8 @@ export interface SawStep {
   /** The panel that is cut, and what comes off it. */
   readonly panel: Lying;
   readonly pieces: readonly Lying[];
+  /** Names of the parts that are done with this step. */
+  readonly parts: readonly string[];
   /** Trimming the sheet's edge square, before all else. */
   readonly trims?: true;
 }
@@ -29,8 +31,14 @@ export interface LaidOut extends Lying {
   readonly turned: boolean;
 }
 
-/** A sheet's cuts in the order they are made: its edges trimmed, then panel by panel, every cut of one before its parts. */
-export function stepsOf(sheet: SheetLayout, { kerf, trim }: SawRules): readonly SawStep[] {
+/** What lengths a cut takes: the blade, and what is trimmed off a sheet's edges. */
+export type Blade = Pick<SawRules, 'kerf' | 'trim'>;
+
+/**
+ * A sheet's cuts in the order they are made: its edges trimmed, then of all panels that lie ready the next cut that needs
+ * no new setting; where there is none, one the same way with the largest setting.
+ */
+export function stepsOf(sheet: SheetLayout, { kerf, trim }: Blade): readonly SawStep[] {
   const whole: Lying = { x: nm(0), y: nm(0), long: sheet.length, wide: sheet.width };
   const inner = innerOf(sheet, trim);
   const trimmed: readonly SawStep[] =
@@ -42,13 +50,48 @@ export function stepsOf(sheet: SheetLayout, { kerf, trim }: SawRules): readonly 
           times: 2,
           panel: whole,
           pieces: [inner],
+          parts: [],
           trims: true,
         }));
-  return [...trimmed, ...cutsOf(sheet.panel, inner, kerf)];
+  return [...trimmed, ...scheduled(readyIn(sheet.panel, inner, kerf))];
+}
+
+/** How often the saw is set anew along the way, trimming not counted. */
+export function movesOf(steps: readonly SawStep[]): number {
+  const cuts = steps.filter(({ trims }) => !trims);
+  return cuts.filter((step, at) => !sameSetting(step, cuts[at - 1])).length;
+}
+
+function sameSetting(a: SawStep, b: SawStep | undefined): boolean {
+  return b !== undefined && a.direction === b.direction && a.setting === b.setting;
+}
+
+/** A panel's cuts, each with the panels it sets free. */
+interface Ready {
+  readonly cuts: readonly (SawStep & { readonly frees: readonly Ready[] })[];
+}
+
+function scheduled(ready: readonly Ready[]): readonly SawStep[] {
+  let open = ready.filter(({ cuts }) => cuts.length > 0);
+  const steps: SawStep[] = [];
+  while (open.length > 0) {
+    const last = steps.at(-1);
+    const firsts = open.flatMap(({ cuts: [first] }) => first ?? []);
+    const same = firsts.find((step) => sameSetting(step, last));
+    const turned = (step: SawStep): number => (last && step.direction !== last.direction ? 1 : 0);
+    const [best] = same ? [same] : [...firsts].sort((a, b) => turned(a) - turned(b) || b.setting - a.setting);
+    if (!best) break;
+    const { frees, ...step } = best;
+    steps.push(step);
+    open = [...open.map((each) => (each.cuts[0] === best ? { cuts: each.cuts.slice(1) } : each)), ...frees].filter(
+      ({ cuts }) => cuts.length > 0,
+    );
+  }
+  return steps;
 }
 
 /** Where every part and off-cut lies in its sheet. */
-export function lyingIn(sheet: SheetLayout, { kerf, trim }: SawRules): readonly LaidOut[] {
+export function lyingIn(sheet: SheetLayout, { kerf, trim }: Blade): readonly LaidOut[] {
   return lying(sheet.panel, innerOf(sheet, trim), kerf);
 }
 
@@ -75,21 +118,38 @@ function placed({ direction, children }: Cuts, at: Lying, kerf: Length) {
   });
 }
 
-function cutsOf(panel: SawnPanel, at: Lying, kerf: Length): readonly SawStep[] {
+/** What is to be cut of a panel; one that needs no cut is ready as what lies in it. */
+function readyIn(panel: SawnPanel, at: Lying, kerf: Length): readonly Ready[] {
   if (panel.kind !== 'cuts') return [];
   const { direction } = panel;
   const children = placed(panel, at, kerf);
   const whole = direction === 'rip' ? at.wide : at.long;
   const used = children.reduce((sum, { size }) => sum + size, 0) + kerf * (children.length - 1);
-  const steps: SawStep[] = [];
+  const cuts: Ready['cuts'][number][] = [];
+  const given = new Map<number, { readonly parts: readonly string[]; readonly frees: readonly Ready[] }>();
+  children.forEach(({ panel: child, at: place }, index) =>
+    given.set(index, { parts: uncutIn(child), frees: readyIn(child, place, kerf) }),
+  );
+  const add = (index: number): void => {
+    const before = cuts.at(-1);
+    const { parts = [], frees = [] } = given.get(index) ?? {};
+    if (before)
+      cuts[cuts.length - 1] = { ...before, parts: [...before.parts, ...parts], frees: [...before.frees, ...frees] };
+  };
   for (const [index, { panel: child, at: piece, size }] of children.entries()) {
     // The last one is what the cut before it leaves, but for dust thinner than the blade that may have to come off.
-    const last = index === children.length - 1;
-    if (last && (whole === used || child.kind === 'rest')) continue;
-    const before = steps.at(-1);
-    if (before?.setting === size)
-      steps[steps.length - 1] = { ...before, times: before.times + 1, pieces: [...before.pieces, piece] };
-    else steps.push({ direction, setting: size, times: 1, panel: at, pieces: [piece] });
+    const left = index === children.length - 1 && (whole === used || child.kind === 'rest');
+    const before = cuts.at(-1);
+    if (!left && before?.setting === size)
+      cuts[cuts.length - 1] = { ...before, times: before.times + 1, pieces: [...before.pieces, piece] };
+    else if (!left) cuts.push({ direction, setting: size, times: 1, panel: at, pieces: [piece], parts: [], frees: [] });
+    add(index);
   }
-  return [...steps, ...children.flatMap(({ panel: child, at: piece }) => cutsOf(child, piece, kerf))];
+  return cuts.length > 0 ? [{ cuts }] : children.flatMap(({ panel: child, at: place }) => readyIn(child, place, kerf));
+}
+
+/** The parts that a panel is without another cut. */
+function uncutIn(panel: SawnPanel): readonly string[] {
+  if (panel.kind === 'part') return [panel.piece];
+  return [];
 }

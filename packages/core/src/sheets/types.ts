@@ -53,15 +53,18 @@ export interface LayoutTask {
 export type Direction = 'rip' | 'cross';
 
 /** What a panel becomes: a part, an off-cut, or more panels by straight cuts from edge to edge. */
-export type SawnPanel =
+export type SawnPanelOf<L> =
   | { readonly kind: 'part'; readonly piece: string; readonly turned: boolean }
   | { readonly kind: 'rest' }
   | {
       readonly kind: 'cuts';
       readonly direction: Direction;
+      /** Its children keep their order: fronts whose figure runs through. */
+      readonly inOrder?: boolean;
       /** In order, a kerf between each two; what the last cut leaves may be less than a kerf and is dust. */
-      readonly children: readonly { readonly size: Length; readonly panel: SawnPanel }[];
+      readonly children: readonly { readonly size: L; readonly panel: SawnPanelOf<L> }[];
     };
+export type SawnPanel = SawnPanelOf<Length>;
 
 /** One sheet cut up, inside its trimmed edges. */
 export interface SheetLayout {

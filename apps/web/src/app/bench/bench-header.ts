@@ -8,6 +8,7 @@ import { selectPlan, selectRedoName, selectUndoName } from '../store/job/job.sel
 import { isWriting } from '../ui/is-writing';
 import { SaveMark } from '../ui/save-mark';
 import { TextField } from '../ui/text-field';
+import { Writing } from '../ui/writing';
 import { keyOf } from './actions/action';
 import { ShellActions } from './actions/shell-actions';
 import { allWorstFirst } from './findings/worst-first';
@@ -45,6 +46,7 @@ import { UnitsMenu } from './units-menu';
 })
 export class BenchHeader {
   private readonly store = inject(Store);
+  private readonly writing = inject(Writing);
   protected readonly shell = inject(ShellActions);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
@@ -64,9 +66,21 @@ export class BenchHeader {
     this.store.dispatch(JobActions.redone());
   }
 
+  /** Undo is the job's, in a field too: there what is half typed goes first. */
+  private back(event: KeyboardEvent): void {
+    if (event.altKey || event.key.toLowerCase() !== 'z') return;
+    event.preventDefault();
+    const forward = event.shiftKey;
+    if (!forward && this.writing.putBack()) return;
+    if (forward) this.redo();
+    else this.undo();
+    this.writing.settle();
+  }
+
   /** Single letters work where nobody is writing; Alt with a figure goes to a step from anywhere. */
   protected key(event: KeyboardEvent): void {
-    if (event.ctrlKey || event.metaKey || event.defaultPrevented || !this.open()) return;
+    if (event.defaultPrevented || !this.open()) return;
+    if (event.ctrlKey || event.metaKey) return this.back(event);
     if (!event.altKey && this.shell.covered()) return;
     if (!event.altKey && isWriting(event)) return;
     const pressed = event.altKey ? `Alt ${event.key}` : event.key;

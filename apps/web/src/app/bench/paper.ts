@@ -32,7 +32,7 @@ export class Paper {
     const wish = {
       document: this.whole(),
       job: this.id(),
-      layouts: layouts.map(({ material, sheet }) => ({ material, sheet })),
+      layouts: layouts.map(({ material, sheet, blade }) => ({ material, sheet, ...(blade ? { blade } : {}) })),
       paper: this.size(),
       address: location.origin,
     };

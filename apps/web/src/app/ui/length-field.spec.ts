@@ -7,6 +7,7 @@ import { jobFeature } from '../store/job/job.reducer';
 import { logFeature } from '../store/log/log.reducer';
 import { sessionFeature } from '../store/session/session';
 import { LengthField } from './length-field';
+import { Writing } from './writing';
 
 const PATH = 'cases[0].banks[0].opening.width[0]';
 
@@ -71,6 +72,84 @@ describe('a length field', () => {
     await fixture.whenStable();
     expect([kept(), input().value]).toEqual(['24 in', '24 x']);
     expect(text()).toContain('Read "24 x"');
+  });
+
+  const type = (value: string): void => {
+    input().value = value;
+    input().dispatchEvent(new Event('input'));
+  };
+  const pause = async (): Promise<void> => {
+    jest.advanceTimersByTime(2000);
+    await fixture.whenStable();
+  };
+
+  describe('while someone writes', () => {
+    beforeEach(() => jest.useFakeTimers());
+    afterEach(() => jest.useRealTimers());
+
+    it.each([
+      ['2', 'another size altogether: 25 3/8 is on its way'],
+      ['25 ', 'it ends open'],
+      ['25 -', 'it ends open'],
+      ['25 3/', 'it ends open'],
+      ['25 3/0', 'it can’t be read'],
+      ['250', 'another size altogether'],
+    ])('a pause at %j takes nothing: %s', async (text) => {
+      input().dispatchEvent(new Event('focus'));
+      type(text);
+      await pause();
+      expect([kept(), input().value]).toEqual(['24 in', text]);
+    });
+
+    it('a pause at a whole, sane length takes it; Escape puts back what stood before, and leaves nothing to undo', async () => {
+      input().dispatchEvent(new Event('focus'));
+      type('25 3/8');
+      await pause();
+      expect(kept()).toBe('25 3/8 in');
+      input().dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
+      await pause();
+      expect([kept(), input().value]).toEqual(['24 in', '24']);
+      expect(store.selectSignal(jobFeature.selectPast)()).toEqual([]);
+    });
+
+    it('Escape after Enter leaves what was taken', async () => {
+      input().dispatchEvent(new Event('focus'));
+      type('25');
+      input().dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter' }));
+      type('2');
+      input().dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
+      await pause();
+      expect([kept(), input().value]).toEqual(['25 in', '25']);
+    });
+
+    it('what is half typed is put back before anything of the job is undone', async () => {
+      const writing = TestBed.inject(Writing);
+      input().dispatchEvent(new Event('focus'));
+      type('25');
+      input().dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter' }));
+      expect(writing.putBack()).toBe(false);
+      type('3');
+      expect(writing.putBack()).toBe(true);
+      expect([kept(), input().value]).toEqual(['25 in', '25']);
+      store.dispatch(JobActions.undone());
+      writing.settle();
+      await pause();
+      expect([kept(), input().value]).toEqual(['24 in', '24']);
+      input().dispatchEvent(new Event('blur'));
+      expect(kept()).toBe('24 in');
+      expect(writing.putBack()).toBe(false);
+    });
+
+    it('shows one length by another, and keeps it so', async () => {
+      const as = { shown: (length: number) => length / 2, kept: (length: number) => 2 * length };
+      fixture.componentRef.setInput('as', as);
+      await pause();
+      expect(input().value).toBe('12');
+      input().dispatchEvent(new Event('focus'));
+      type('12 1/2');
+      input().dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter' }));
+      expect(kept()).toBe('25 in');
+    });
   });
 
   it('follows an undo', async () => {

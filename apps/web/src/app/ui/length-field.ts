@@ -17,10 +17,19 @@ import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
 import { selectShowing } from '../store/job/job.selectors';
 import { Size } from './size';
+import { Writing } from './writing';
 
-/** How long after the last key a length counts as written. */
-const PAUSE = 450;
+/** How long after the last key a length that reads whole counts as written. */
+const PAUSE = 900;
+/** What ends so is still being written. */
+const OPEN_END = /[-+*/×÷(.,\s]$/;
 let sittings = 0;
+
+/** One length told by another: a reveal by the gap that holds a rail and two of them. */
+export interface ShownAs {
+  readonly shown: (kept: Length) => Length;
+  readonly kept: (shown: Length) => Length;
+}
 
 /**
  * A measured length, written as on wood: fractions, either unit, short sums. What can’t be read stays as typed with a
@@ -44,10 +53,13 @@ export class LengthField implements OnDestroy {
   /** Shown in an empty field. */
   readonly placeholder = input('');
   readonly narrow = input(false);
+  /** Where the job has another length than the one asked for: what is shown of it, and what is kept of what is written. */
+  readonly as = input<ShownAs>();
   /** Changes that go with this one. */
   readonly along = input<readonly Patch[]>([]);
 
   private readonly edits = inject(JobEdits);
+  private readonly writing = inject(Writing);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly showing = inject(Store).selectSignal(selectShowing);
   protected readonly control = new FormControl('', { nonNullable: true });
@@ -55,12 +67,15 @@ export class LengthField implements OnDestroy {
   protected readonly says = signal('');
   private readonly sitting = signal(0);
   private timer: ReturnType<typeof setTimeout> | undefined;
+  /** What stood in the job when someone came into the field. */
+  private before: readonly Patch[] = [];
+  private readonly written = { half: () => this.isHalf(), settle: () => this.settleNow() };
 
   protected readonly id = computed(() => `field-${this.path().replace(/[^A-Za-z0-9]+/g, '-')}`);
   private readonly kept = computed((): Length | undefined => {
     const written = valueAt(this.document(), this.path());
     const read = typeof written === 'string' ? readFileLength(written) : undefined;
-    return read?.ok ? read.value : undefined;
+    return read?.ok ? (this.as()?.shown(read.value) ?? read.value) : undefined;
   });
   /** How bare numbers are read and kept ones are told; another edit of the job leaves what is written here alone. */
   private readonly unit = computed(() => this.showing()?.unit);
@@ -86,12 +101,16 @@ export class LengthField implements OnDestroy {
 
   /** A step gone to by its key takes the field away: what was just written is taken first. */
   ngOnDestroy(): void {
+    this.writing.left(this.written);
     if (this.pause()) this.take();
   }
 
   protected started(event: FocusEvent): void {
     sittings += 1;
     this.sitting.set(sittings);
+    const paths = [this.path(), ...this.along().map(({ path }) => path)];
+    this.before = paths.map((path) => ({ path, value: valueAt(this.document(), path) }));
+    this.writing.entered(this.written);
     (event.target as HTMLInputElement).select();
   }
 
@@ -99,26 +118,68 @@ export class LengthField implements OnDestroy {
     this.text.set(text);
     this.pause();
     this.timer = setTimeout(() => {
-      this.timer = undefined;
-      this.take();
+      if (this.isWhole(this.text())) {
+        this.timer = undefined;
+        this.take();
+      } else this.says.set(this.amiss(this.text()));
     }, PAUSE);
+  }
+
+  /**
+   * Whether a text someone pauses at is a whole length and no beginning of one: it reads, it does not end open, and it is
+   * not another size altogether than what stands, as `3` is on the way to `35 3/8`.
+   */
+  private isWhole(text: string): boolean {
+    const [kept, showing] = [this.kept(), this.showing()];
+    if (kept === undefined || !showing || OPEN_END.test(text)) return false;
+    const read = readLength(text, showing.unit);
+    return read.ok && 2 * read.value >= kept && read.value <= 2 * kept;
+  }
+
+  /** What can't be read of a text that does not end open, told at a pause; nothing is taken. */
+  private amiss(text: string): string {
+    const showing = this.showing();
+    if (!showing || text.trim() === '' || OPEN_END.test(text)) return '';
+    const read = readLength(text, showing.unit);
+    return read.ok ? '' : read.says;
+  }
+
+  private isHalf(): boolean {
+    const kept = this.kept();
+    return this.text().trim() !== (kept === undefined ? '' : this.plain(kept));
+  }
+
+  private settleNow(): void {
+    this.pause();
+    this.settle(this.kept());
+    this.stands();
   }
 
   /** Leaving the field: a length is set neatly, anything else stays as typed with its sentence. */
   protected left(): void {
     this.enter();
+    this.writing.left(this.written);
     this.sitting.set(0);
   }
 
   protected enter(): void {
     this.pause();
     this.take();
-    if (this.says() === '') this.settle(this.kept());
+    if (this.says() !== '') return;
+    this.settle(this.kept());
+    this.stands();
   }
 
+  /** What is in the job now is what stands. */
+  private stands(): void {
+    this.before = this.before.map(({ path }) => ({ path, value: valueAt(this.document(), path) }));
+  }
+
+  /** What stood when someone came into the field, a pause on the way or not. */
   protected escape(): void {
     this.pause();
     this.says.set('');
+    this.edits.apply(this.title(), this.before, this.merge());
     this.settle(this.kept());
   }
 
@@ -151,7 +212,7 @@ export class LengthField implements OnDestroy {
 
   private put(length: Length): string | undefined {
     const showing = this.showing();
-    const value = writeExact(length, showing?.unit ?? 'mm');
+    const value = writeExact(this.as()?.kept(length) ?? length, showing?.unit ?? 'mm');
     return this.edits.apply(this.title(), [{ path: this.path(), value }, ...this.along()], this.merge());
   }
 

@@ -5,6 +5,7 @@ import { readFileLength, readLength, valueAt, writeBare, writeExact, type Length
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
 import { Says } from './says';
+import { Writing } from './writing';
 
 /** Several lengths in one line, set apart by semicolons or commas: “10; 12; 14”. An empty field takes the list out. */
 @Component({
@@ -24,6 +25,9 @@ import { Says } from './says';
       [attr.aria-invalid]="says() !== ''"
       [formControl]="control"
       (change)="take()"
+      (focus)="writing.entered(written)"
+      (blur)="writing.left(written)"
+      (keydown.escape)="written.settle()"
     />
     <z-says [text]="says()" />
   </div>`,
@@ -34,6 +38,7 @@ export class LengthsField {
   /** How bare numbers are read and the list is shown. */
   readonly unit = input.required<Unit>();
   readonly placeholder = input('');
+  protected readonly writing = inject(Writing);
   private readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly control = new FormControl('', { nonNullable: true });
@@ -43,6 +48,14 @@ export class LengthsField {
     const list = (valueAt(this.document(), this.path()) ?? []) as readonly string[];
     return list.map((each) => this.plain(each)).join('; ');
   });
+
+  protected readonly written = {
+    half: () => this.control.value !== this.kept(),
+    settle: () => {
+      this.control.setValue(this.kept());
+      this.says.set('');
+    },
+  };
 
   constructor() {
     effect(() => {

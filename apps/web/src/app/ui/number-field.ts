@@ -6,6 +6,7 @@ import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
 import { readNumber } from './read-number';
 import { Says } from './says';
+import { Writing } from './writing';
 
 /** A plain number of the job: a count, a weight, a ratio. */
 @Component({
@@ -26,6 +27,9 @@ import { Says } from './says';
       [attr.aria-invalid]="says() !== ''"
       [formControl]="control"
       (change)="take(control.value)"
+      (focus)="writing.entered(written)"
+      (blur)="writing.left(written)"
+      (keydown.escape)="written.settle()"
     />
     <z-says [text]="says()" />
   </label>`,
@@ -40,11 +44,20 @@ export class NumberField {
   readonly placeholder = input('');
   /** An empty field takes the number out of the job. */
   readonly optional = input(false);
+  protected readonly writing = inject(Writing);
   private readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly control = new FormControl('', { nonNullable: true });
   protected readonly says = signal('');
   private readonly kept = computed(() => String(valueAt(this.document(), this.path()) ?? ''));
+
+  protected readonly written = {
+    half: () => this.control.value !== this.kept(),
+    settle: () => {
+      this.control.setValue(this.kept());
+      this.says.set('');
+    },
+  };
 
   constructor() {
     effect(() => {

@@ -5,6 +5,7 @@ import { valueAt } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
 import { Says } from './says';
+import { Writing } from './writing';
 
 /** Words of the job: a name on one line, or notes on several. */
 @Component({
@@ -23,6 +24,9 @@ import { Says } from './says';
         [attr.placeholder]="placeholder() || null"
         [formControl]="control"
         (change)="take()"
+        (focus)="writing.entered(written)"
+        (blur)="writing.left(written)"
+        (keydown.escape)="written.settle()"
       ></textarea>
     } @else {
       <input
@@ -35,6 +39,9 @@ import { Says } from './says';
         [attr.placeholder]="placeholder() || null"
         [formControl]="control"
         (change)="take()"
+        (focus)="writing.entered(written)"
+        (blur)="writing.left(written)"
+        (keydown.escape)="written.settle()"
       />
     }
     <z-says [text]="says()" />
@@ -51,12 +58,21 @@ export class TextField {
   readonly lines = input(1);
   /** An empty text takes the field out of the job. */
   readonly optional = input(false);
+  protected readonly writing = inject(Writing);
   private readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly control = new FormControl('', { nonNullable: true });
   protected readonly says = signal('');
   protected readonly id = computed(() => `text-${this.path().replace(/[^A-Za-z0-9]+/g, '-')}`);
   private readonly kept = computed(() => String(valueAt(this.document(), this.path()) ?? ''));
+
+  protected readonly written = {
+    half: () => this.control.value !== this.kept(),
+    settle: () => {
+      this.control.setValue(this.kept());
+      this.says.set('');
+    },
+  };
 
   constructor() {
     effect(() => {

@@ -2,9 +2,11 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { Store } from '@ngrx/store';
 import {
   bankWords,
+  frontPanels,
   groupsOf,
   PART_WORDS,
   RELEASES,
+  stepsOf,
   toCut,
   WHEN,
   writeExact,
@@ -13,6 +15,7 @@ import {
   type Crosscut,
   type CutGroup,
   type CutPart,
+  type FrontPanel,
   type Release,
   type Served,
 } from '@zabble/core';
@@ -77,7 +80,23 @@ export class AtTheSaw {
   /** Which held parts are shown in the size they will have about. */
   protected readonly opened = signal<Release | undefined>(undefined);
   /** In one line: how much, from what, where to begin. */
-  protected readonly first = computed(() => this.groups()[0]?.rips[0]);
+  protected readonly first = computed(() => {
+    // The sheet in hand says where it begins: list and sheet are one order.
+    const shown = this.desk.shown();
+    const next =
+      shown &&
+      stepsOf(shown.sheet, shown.blade)
+        .slice(shown.taken?.done ?? 0)
+        .find(({ trims }) => !trims);
+    if (shown && next && this.desk.which() === 'now')
+      return {
+        where: `on sheet ${shown.index + 1}, `,
+        what: next.direction === 'rip' ? 'fence' : 'stop',
+        size: next.setting,
+      };
+    const rip = this.groups()[0]?.rips[0];
+    return rip && { where: '', what: 'fence', size: rip.width };
+  });
 
   /** Sheets the layout of a material takes, as far as it is found. */
   protected sheetsOf({ material }: CutGroup): string {
@@ -125,6 +144,22 @@ export class AtTheSaw {
     const kinds = parts[0]?.machining.map(({ kind }) => kind.replace('-', ' ')) ?? [];
     return [...new Set(kinds)].join(', ');
   }
+
+  /** The panels of this material that fronts are cut from. */
+  protected panelsOf({ material }: CutGroup): readonly FrontPanel[] {
+    return this.panels().filter((panel) => panel.material.id === material.id);
+  }
+
+  /** Which fronts lie in it, in their order, and how their grain runs. */
+  protected inPanel({ parts }: FrontPanel): string {
+    const grain = parts[0]?.upright ? 'grain up' : 'grain across';
+    return `${grain}; from the top down ${parts.map((part) => this.called({ ...part.use, count: 1 })).join(', ')}`;
+  }
+
+  private readonly panels = computed(() => {
+    const [job, plan] = [this.desk.job(), this.desk.plan()];
+    return job && plan ? frontPanels(job, plan, this.desk.parts()) : [];
+  });
 
   protected look({ parts }: Crosscut): void {
     this.desk.part.set(parts[0]?.name);

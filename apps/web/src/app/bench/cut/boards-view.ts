@@ -20,6 +20,26 @@ import { CutDesk } from './cut-desk';
             >
           </span>
         </h3>
+        @for (glued of group.glueUps; track $index) {
+          <div class="border-b border-line py-2">
+            <p class="text-lg">
+              Glue up one panel
+              <b class="font-semibold"
+                ><z-size [length]="glued.length" /> × <z-size [length]="glued.width" [unit]="true"
+              /></b>
+              from {{ glued.boards.count }} {{ glued.boards.count === 1 ? 'board' : 'boards' }} of
+              <b class="font-semibold"><z-size [length]="glued.boards.width" [unit]="true" /></b>
+            </p>
+            <p class="caption">
+              for {{ glued.parts.length }} fronts, cut from it in their order. No dowel, tenon or screw within
+              <z-size [length]="glued.clear" [unit]="true" /> of a cut line:
+              @for (line of glued.cutLines; track $index; let last = $last) {
+                <z-size [length]="line" />{{ last ? '' : '; ' }}
+              }
+              from its {{ glued.parts[0]?.upright ? 'upper end' : 'upper edge' }}.
+            </p>
+          </div>
+        }
         <table class="w-full border-collapse">
           <thead class="caption text-right">
             <tr>

@@ -3,13 +3,18 @@ import { Store } from '@ngrx/store';
 import {
   partsOf,
   partTitle,
+  holds,
+  rulesOf,
   sawOf,
   sheetParts,
+  takenSheets,
   toCut,
+  type Blade,
   type CutPart,
   type Found,
   type MaterialLayout,
   type SheetParts,
+  type TakenHere,
   type Which,
 } from '@zabble/core';
 import { selectJob, selectPlan } from '../../store/job/job.selectors';
@@ -27,6 +32,11 @@ const SEED = 1;
 export interface ShownSheet extends MaterialLayout {
   /** Counts from 0 through all materials. */
   readonly index: number;
+  /** The same while others come and go: the path of a taken one, else its material and place. */
+  readonly key: string;
+  readonly blade: Blade;
+  /** How it stands where it was taken; found sheets may still change. */
+  readonly taken?: TakenHere;
 }
 
 /** The cutting of the job on the bench: its parts, its layouts as the search finds them, and what is looked at. */
@@ -44,7 +54,8 @@ export class CutDesk {
   readonly which = signal<Which>('now');
   /** Name of the part that is looked at. */
   readonly part = signal<string | undefined>(undefined);
-  readonly sheet = signal(0);
+  /** Key of the sheet in hand; the first where it is no more. */
+  readonly sheet = signal('');
   /** Which of the sheet's cuts is shown; all of it where none is. */
   readonly step = signal<number | undefined>(undefined);
   readonly found = signal<ReadonlyMap<string, Found>>(new Map());
@@ -74,15 +85,35 @@ export class CutDesk {
   private readonly asked = computed(() =>
     JSON.stringify(this.tasks().map(({ material, task }) => ({ material: material.id, task }))),
   );
+  /** Sheets of layouts that were taken, those too that no longer hold. */
+  readonly taken = computed((): readonly TakenHere[] => {
+    const job = this.job();
+    return job ? takenSheets(job, this.parts()) : [];
+  });
+  /** Sheets to be cut, those taken before those that are only found; material by material. */
   readonly sheets = computed((): readonly ShownSheet[] => {
-    const found = this.found();
-    return this.tasks()
-      .flatMap(({ material }) =>
-        (found.get(material.id)?.layout.sheets ?? []).map((sheet) => ({ material: material.id, sheet })),
-      )
+    const [found, saw, job] = [this.found(), this.saw(), this.job()];
+    if (!saw || !job) return [];
+    const taken = this.taken().filter((each) => holds(each) && !each.finished);
+    return job.materials
+      .flatMap(({ id: material }) => [
+        ...taken.flatMap((each) =>
+          each.material === material
+            ? { material, sheet: each.sheet, blade: each.blade, taken: each, key: each.path }
+            : [],
+        ),
+        ...(found.get(material)?.layout.sheets ?? []).map((sheet, at) => ({
+          material,
+          sheet,
+          blade: rulesOf(saw),
+          key: `${material} ${at}`,
+        })),
+      ])
       .map((each, index) => ({ ...each, index }));
   });
-  readonly shown = computed((): ShownSheet | undefined => this.sheets()[this.sheet()] ?? this.sheets()[0]);
+  readonly shown = computed(
+    (): ShownSheet | undefined => this.sheets().find(({ key }) => key === this.sheet()) ?? this.sheets()[0],
+  );
 
   constructor() {
     effect(() => {
@@ -98,6 +129,11 @@ export class CutDesk {
   titleOf(part: CutPart): string {
     const plan = this.plan();
     return plan ? partTitle(plan, part) : part.name;
+  }
+
+  /** How a material's layout was found, to be written down with it. */
+  effortOf(material: string): { readonly seed: number; readonly tries: number } {
+    return { seed: SEED, tries: this.found().get(material)?.tried ?? 0 };
   }
 
   /** Goes on looking for a while. */
@@ -117,10 +153,10 @@ export class CutDesk {
   }
 
   private begin(asked: string): void {
+    // What was only found is no more; a taken sheet in hand stays in hand.
+    if (!this.shown()?.taken) this.step.set(undefined);
     this.found.set(new Map());
     this.tried.set(new Map());
-    this.sheet.set(0);
-    this.step.set(undefined);
     // A search that looks for what is no longer asked is ended, not waited for.
     this.end();
     const tasks = JSON.parse(asked) as { material: string; task: SheetParts['task'] }[];

@@ -44,7 +44,7 @@ export class FilesView {
     const [shown, saw] = [this.desk.shown(), this.desk.saw()];
     if (!shown || !saw) return;
     const parts = this.desk.byName();
-    const drawing = drawSheet(shown.sheet, saw, (name) => {
+    const drawing = drawSheet(shown.sheet, { ...saw, ...shown.blade }, (name) => {
       const part = parts.get(name);
       return { says: part ? this.desk.titleOf(part) : name, held: part !== undefined && part.release !== 'now' };
     });

@@ -1,22 +1,25 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { rulesOf, stepsOf, type SawStep } from '@zabble/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { movesOf, stepsOf, type SawStep } from '@zabble/core';
 import { Size } from '../../ui/size';
 import { CutDesk } from './cut-desk';
 import { SheetDrawing } from './sheet-drawing';
+import { SheetWalk } from './sheet-walk';
+import { Says } from '../../ui/says';
 
 /** The sheet in hand: its drawing, and its cuts one after the other, each with its setting. */
 @Component({
   selector: 'z-sheet-desk',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [SheetDrawing, Size],
+  imports: [Says, SheetDrawing, Size],
   templateUrl: './sheet-desk.html',
   host: { class: 'flex min-h-0 flex-col gap-2 overflow-y-auto px-3 pb-2' },
 })
 export class SheetDesk {
   protected readonly desk = inject(CutDesk);
+  private readonly walk = inject(SheetWalk);
   protected readonly steps = computed((): readonly SawStep[] => {
-    const [shown, saw] = [this.desk.shown(), this.desk.saw()];
-    return shown && saw ? stepsOf(shown.sheet, rulesOf(saw)) : [];
+    const shown = this.desk.shown();
+    return shown ? stepsOf(shown.sheet, shown.blade) : [];
   });
   protected readonly current = computed(() => {
     const at = this.desk.step();
@@ -31,19 +34,58 @@ export class SheetDesk {
     return shown !== undefined && shown.sheet.stock !== shown.material;
   });
 
+  /** How often the saw is set along the way. */
+  protected readonly moves = computed(() => movesOf(this.steps()));
+  protected readonly says = signal('');
+  /** How many steps are done; the next one is what is shown first. */
+  protected readonly done = computed(() => this.desk.shown()?.taken?.done ?? 0);
+  /** Parts on it may not be cut yet. */
+  protected readonly held = computed(() => {
+    const shown = this.desk.shown();
+    if (!shown) return false;
+    return this.steps().some(({ parts }) => parts.some((name) => this.desk.byName().get(name)?.release !== 'now'));
+  });
+  /** What comes off with the step in hand. */
+  protected readonly yields = computed(() =>
+    (this.current()?.parts ?? []).flatMap((name) => {
+      const part = this.desk.byName().get(name);
+      return part ? this.desk.titleOf(part) : [];
+    }),
+  );
+
+  /** Done: kept with the job, its parts ticked off, and on to the next. */
+  protected finish(): void {
+    const [shown, at] = [this.desk.shown(), this.desk.step()];
+    if (!shown || at === undefined) return;
+    const last = at === this.steps().length - 1;
+    this.says.set(this.walk.done(shown, at));
+    if (this.says() !== '') return;
+    this.desk.step.set(last ? undefined : at + 1);
+  }
+
+  protected takeBack(): void {
+    const shown = this.desk.shown();
+    if (!shown) return;
+    const { done } = this;
+    const before = done() - 1;
+    this.says.set(this.walk.undone(shown));
+    this.desk.step.set(before);
+  }
+
   protected choose(name: string): void {
     this.desk.part.set(name);
   }
 
   protected turn(by: number): void {
-    const count = this.desk.sheets().length;
-    this.desk.sheet.update((at) => (at + by + count) % count);
+    const sheets = this.desk.sheets();
+    const at = this.desk.shown()?.index ?? 0;
+    this.desk.sheet.set(sheets[(at + by + sheets.length) % sheets.length]?.key ?? '');
     this.desk.step.set(undefined);
   }
 
   protected go(by: number): void {
     const at = this.desk.step();
-    const next = at === undefined ? (by > 0 ? 0 : this.steps().length - 1) : at + by;
+    const next = at === undefined ? (by > 0 ? this.done() : this.steps().length - 1) : at + by;
     this.desk.step.set(next >= 0 && next < this.steps().length ? next : undefined);
   }
 

@@ -1,5 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { drawSheet, partTitle, rulesOf, stepsOf, type Lying, type SheetLayout } from '@zabble/core';
+import {
+  drawSheet,
+  partTitle,
+  stepsOf,
+  writeLength,
+  type Blade,
+  type Length,
+  type Lying,
+  type SheetLayout,
+} from '@zabble/core';
+import { Store } from '@ngrx/store';
+import { selectShowing } from '../../store/job/job.selectors';
 import { CutDesk } from './cut-desk';
 
 interface Laid {
@@ -10,6 +21,8 @@ interface Laid {
   readonly width: number;
   readonly height: number;
   readonly says: string;
+  /** How large it is, where there is room to say it. */
+  readonly size: string;
   readonly letters: number;
 }
 
@@ -50,6 +63,19 @@ const SMALLEST = 8;
               [attr.stroke-width]="each.name === desk.part() ? 2 : 1"
               [attr.stroke-dasharray]="each.kind === 'held-part' ? '5 4' : null"
             />
+            @if (each.letters > 0 && each.size) {
+              <text
+                class="pointer-events-none"
+                [attr.x]="each.x + each.width / 2"
+                [attr.y]="each.y + each.height / 2 + each.letters"
+                [attr.font-size]="each.letters * 0.85"
+                text-anchor="middle"
+                dominant-baseline="central"
+                fill="var(--ink)"
+              >
+                {{ each.size }}
+              </text>
+            }
             @if (each.letters > 0) {
               <text
                 class="pointer-events-none"
@@ -65,6 +91,18 @@ const SMALLEST = 8;
             }
           </g>
         } @else {
+          @if (each.kind === 'off-cut' && each.letters > 0) {
+            <text
+              [attr.x]="each.x + each.width / 2"
+              [attr.y]="each.y + each.height / 2"
+              [attr.font-size]="each.letters"
+              text-anchor="middle"
+              dominant-baseline="central"
+              fill="var(--soft)"
+            >
+              {{ each.says }}
+            </text>
+          }
           <rect
             [attr.x]="each.x"
             [attr.y]="each.y"
@@ -106,21 +144,26 @@ const SMALLEST = 8;
 })
 export class SheetDrawing {
   readonly sheet = input.required<SheetLayout>();
+  /** What it is cut with. */
+  readonly blade = input.required<Blade>();
   readonly label = input.required<string>();
   /** Width it is drawn for, in pixels. */
   readonly wide = input(520);
   readonly chosen = output<string>();
   protected readonly desk = inject(CutDesk);
+  private readonly showing = inject(Store).selectSignal(selectShowing);
 
   protected readonly drawn = computed(() => {
     const [saw, plan] = [this.desk.saw(), this.desk.plan()];
     if (!saw || !plan) return undefined;
     const parts = this.desk.byName();
-    const drawing = drawSheet(this.sheet(), saw, (name) => {
+    const say = this.say();
+    const label = (name: string) => {
       const part = parts.get(name);
       const held = part !== undefined && part.release !== 'now';
       return { says: `${held ? 'HOLD ' : ''}${part ? partTitle(plan, part) : name}`, held };
-    });
+    };
+    const drawing = drawSheet(this.sheet(), { ...saw, ...this.blade() }, label, say);
     const scale = this.wide() / drawing.width;
     const words = new Map(
       drawing.shapes.flatMap((shape) => (shape.kind === 'words' ? [[shape.part ?? '', shape.text] as const] : [])),
@@ -134,7 +177,9 @@ export class SheetDrawing {
         height: shape.height * scale,
       };
       const says = words.get(shape.part ?? '') ?? '';
-      return [{ name: shape.part, kind: shape.role, ...at, says, letters: lettersFor(says, at) }];
+      const size = shape.part === undefined ? '' : (shape.size ?? '');
+      const off = shape.role === 'off-cut' ? (shape.size ?? '') : says;
+      return [{ name: shape.part, kind: shape.role, ...at, says: off, size, letters: lettersFor(off, at, size) }];
     });
     return {
       shapes,
@@ -145,9 +190,15 @@ export class SheetDrawing {
   });
 
   /** The panel the shown step cuts, and where the blade goes. */
+  /** Sizes on the sheet, down to the step: what is written is never longer than the part. */
+  private readonly say = computed(() => {
+    const showing = this.showing();
+    return (length: Length): string => (showing ? writeLength(length, { ...showing, round: 'down' }) : '');
+  });
+
   private cut(scale: number, high: number) {
     const [saw, at] = [this.desk.saw(), this.desk.step()];
-    const step = saw && at !== undefined ? stepsOf(this.sheet(), rulesOf(saw))[at] : undefined;
+    const step = saw && at !== undefined ? stepsOf(this.sheet(), this.blade())[at] : undefined;
     if (!step) return undefined;
     const place = ({ x, y, long, wide }: Lying) => ({
       x: (x / 1e6) * scale,
@@ -171,8 +222,10 @@ function line(x1: number, y1: number, width: number, height: number) {
   return { x1, y1, x2: x1 + width, y2: y1 + height };
 }
 
-/** Nothing where not even small letters fit. */
-function lettersFor(says: string, { width, height }: { width: number; height: number }): number {
-  const room = Math.min(height - 2, (1.9 * width) / Math.max(1, says.length), LARGEST);
+/** Nothing where not even small letters fit; two lines where its size is told too. */
+function lettersFor(says: string, { width, height }: { width: number; height: number }, size = ''): number {
+  const lines = size === '' ? 1 : 2.1;
+  const long = Math.max(1, says.length, size.length);
+  const room = Math.min((height - 2) / lines, (1.9 * width) / long, LARGEST);
   return room < SMALLEST ? 0 : room;
 }

@@ -1,6 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { isOffcut, lyingIn, rulesOf, writeExact, type Found, type StockItemOf, type Which } from '@zabble/core';
+import {
+  holds,
+  isOffcut,
+  lyingIn,
+  movesOf,
+  stepsOf,
+  writeExact,
+  type Found,
+  type StockItemOf,
+  type Which,
+} from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
@@ -10,10 +20,10 @@ import { Says } from '../../ui/says';
 import { Bookings } from './bookings';
 import { CutDesk, type ShownSheet } from './cut-desk';
 import { Rack } from './rack';
-import { cutPatch } from './records';
+import { SheetWalk } from './sheet-walk';
+import { namesOn } from './taken-edits';
 import { TwoWays } from './two-ways';
 import { Weigh } from './weigh';
-import { Who } from '../../store/session/who';
 
 /** A material's layout as far as it is found. */
 interface Row {
@@ -24,6 +34,18 @@ interface Row {
   readonly sheets: readonly ShownSheet[];
   readonly waste: string;
   readonly cost: number | undefined;
+  /** Sheets only found, and not taken yet. */
+  readonly fresh: number;
+  /** Sheets taken that nobody has begun, and those of them the plan no longer holds. */
+  readonly untouched: number;
+  readonly stale: number;
+  /** How often the saw is set, in all. */
+  readonly moves: number;
+}
+
+/** Area of the parts in a sheet. */
+function usedOf({ sheet, blade }: ShownSheet): number {
+  return lyingIn(sheet, blade).reduce((sum, { piece, long, wide }) => sum + (piece === undefined ? 0 : long * wide), 0);
 }
 
 /** Sheets: the layouts the search has found so far, what they are judged by, and a sheet cut and booked. */
@@ -37,7 +59,7 @@ export class SheetsView {
   protected readonly desk = inject(CutDesk);
   protected readonly rack = inject(Rack);
   private readonly edits = inject(JobEdits);
-  private readonly who = inject(Who);
+  private readonly walk = inject(SheetWalk);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly id = this.store.selectSignal(jobFeature.selectId);
@@ -49,11 +71,11 @@ export class SheetsView {
   ];
 
   protected readonly rows = computed((): readonly Row[] =>
-    this.desk.tasks().map(({ material, task }) => {
+    this.materials().map((material) => {
       const found = this.desk.found().get(material.id);
       const sheets = this.desk.sheets().filter((each) => each.material === material.id);
       const area = sheets.reduce((sum, { sheet }) => sum + sheet.length * sheet.width, 0);
-      const used = task.pieces.reduce((sum, { length, width }) => sum + length * width, 0);
+      const used = sheets.reduce((sum, each) => sum + usedOf(each), 0);
       const bought = sheets.filter(({ sheet }) => sheet.stock === material.id).length;
       return {
         id: material.id,
@@ -61,13 +83,25 @@ export class SheetsView {
         found,
         tried: this.desk.tried().get(material.id) ?? 0,
         sheets,
+        fresh: sheets.filter(({ taken }) => !taken).length,
+        untouched: this.desk
+          .taken()
+          .filter(({ material: of, begun, finished }) => of === material.id && !begun && !finished).length,
+        stale: this.desk.taken().filter((each) => each.material === material.id && !holds(each)).length,
+        moves: sheets.reduce((sum, { sheet, blade }) => sum + movesOf(stepsOf(sheet, blade)), 0),
         waste: area > 0 ? `${Math.round(100 * (1 - used / area))} % left over` : '',
         cost: material.price === undefined ? undefined : bought * material.price,
       };
     }),
   );
+  /** Those that are to be laid out, or have sheets taken. */
+  private readonly materials = computed(() => {
+    const asked = new Set(this.desk.tasks().map(({ material }) => material.id));
+    const taken = new Set(this.desk.taken().flatMap((each) => (each.finished ? [] : each.material)));
+    return (this.desk.job()?.materials ?? []).filter(({ id }) => asked.has(id) || taken.has(id));
+  });
   protected readonly unlaid = computed(() => {
-    const laid = new Set(this.desk.tasks().map(({ material }) => material.id));
+    const laid = new Set(this.materials().map(({ id }) => id));
     const parts = this.desk.which() === 'all' ? this.desk.parts() : this.desk.free();
     return [...new Set(parts.map(({ material }) => material))].filter(({ id }) => !laid.has(id));
   });
@@ -78,18 +112,25 @@ export class SheetsView {
     this.says.set(this.edits.apply(name, [{ path: 'saw.ripFirst', value: ripFirst }]) ?? '');
   }
 
-  protected show({ index }: ShownSheet): void {
-    this.desk.sheet.set(index);
+  protected show({ key }: ShownSheet): void {
+    this.desk.sheet.set(key);
     this.desk.step.set(undefined);
   }
 
-  protected partsOn({ sheet }: ShownSheet): number {
-    const saw = this.desk.saw();
-    return saw ? lyingIn(sheet, rulesOf(saw)).filter(({ piece }) => piece !== undefined).length : 0;
+  protected take(material: string): void {
+    this.says.set(this.walk.take(material));
   }
 
-  protected holds({ sheet }: ShownSheet): boolean {
-    return this.namesOn(sheet).some((name) => this.desk.byName().get(name)?.release !== 'now');
+  protected again(material: string): void {
+    this.says.set(this.walk.again(material));
+  }
+
+  protected partsOn({ sheet, blade }: ShownSheet): number {
+    return namesOn(sheet, blade).length;
+  }
+
+  protected holds({ sheet, blade }: ShownSheet): boolean {
+    return namesOn(sheet, blade).some((name) => this.desk.byName().get(name)?.release !== 'now');
   }
 
   /** The sheet leaves the rack, its useful off-cuts come in, and its parts are written down as cut. */
@@ -99,7 +140,7 @@ export class SheetsView {
     const material = job?.materials.find(({ id }) => id === shown.material);
     if (!document || !job || !saw || !material) return;
     const { sheet } = shown;
-    const brought = lyingIn(sheet, rulesOf(saw))
+    const brought = lyingIn(sheet, shown.blade)
       .filter(({ piece, long, wide }) => piece === undefined && isOffcut(saw.offcut, long, wide))
       .map(({ long, wide }): StockItemOf<string> => ({
         material: material.name,
@@ -110,18 +151,10 @@ export class SheetsView {
         count: 1,
         from: job.name,
       }));
-    const parts = this.namesOn(sheet).flatMap((name) => this.desk.byName().get(name) ?? []);
     const taken = sheet.stock === shown.material ? [] : [{ stock: sheet.stock, count: 1 }];
     const booked = { id: crypto.randomUUID(), job: this.id() ?? '', material: material.name, taken, brought };
     this.rack.book(booked, () => {
-      const now = this.document() ?? document;
-      const patch = cutPatch(now, parts, this.who.deed(), unit);
-      this.says.set(this.edits.apply(`sheet of ${material.name} cut`, [patch]) ?? '');
+      this.says.set(this.edits.apply(`sheet of ${material.name} cut`, this.walk.finished(shown)) ?? '');
     });
-  }
-
-  private namesOn(sheet: ShownSheet['sheet']): readonly string[] {
-    const saw = this.desk.saw();
-    return saw ? lyingIn(sheet, rulesOf(saw)).flatMap(({ piece }) => (piece === undefined ? [] : [piece])) : [];
   }
 }

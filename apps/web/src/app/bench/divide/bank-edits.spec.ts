@@ -30,6 +30,17 @@ describe('what is done to a bank’s drawers', () => {
     expect(bankOf(added).drawers.map(({ id }) => id)).toEqual(['d1', 'd5', 'd3', 'd4', 'd6']);
   });
 
+  it('from by hand to another scheme leaves no lock nobody set', () => {
+    const byHand = patched(document, [at('division.scheme', 'manual'), ...schemePatches(bankOf(document), 'manual', 'in')]);
+    expect(bankOf(byHand).bank.drawers.filter(({ height }) => height !== undefined)).toHaveLength(3);
+    const equal = patched(byHand, [at('division.scheme', 'equal'), ...schemePatches(bankOf(byHand), 'equal', 'in')]);
+    expect(bankOf(equal).drawers.flatMap(({ held }) => held ?? [])).toEqual([]);
+    // A lock of somebody's stays through the other schemes.
+    const locked = patched(document, [lockPatch(bankOf(document), 1, 'in')]);
+    const ratio = patched(locked, [at('division.scheme', 'ratio'), ...schemePatches(bankOf(locked), 'ratio', 'in')]);
+    expect(bankOf(ratio).drawers.map(({ held }) => held)).toEqual([undefined, 'locked', undefined, undefined]);
+  });
+
   it('takes a drawer away with every tie to it and its makeup', () => {
     const tied = patched(document, [at('drawers[2].sameAs', 'd1'), at('division.makeup', { drawer: 'd1' })]);
     const less = patched(tied, removePatches(bankOf(tied), 0));

@@ -59,7 +59,15 @@ export function schemePatches(bank: BankPlan, scheme: string, unit: Unit): reado
   if (scheme === 'ratio' && ratio === undefined) patches.push(at('ratio', 1.2));
   if (increment === undefined) patches.push(at('increment', unit === 'in' ? '1/16 in' : '1 mm'));
   if (scheme === 'manual') patches.push(...allByHand(bank, unit));
+  // By hand every height but one is given: under another scheme these would be locks nobody set.
+  else if (bank.bank.division.scheme === 'manual') patches.push(...allFree(bank));
   return patches;
+}
+
+function allFree({ bank, path }: BankPlan): readonly Patch[] {
+  return bank.drawers.flatMap(({ height }, place) =>
+    height === undefined ? [] : [{ path: `${path}.drawers[${place}].height`, value: undefined }],
+  );
 }
 
 /** By hand, every height stands as it is now but the one that takes the rest. */

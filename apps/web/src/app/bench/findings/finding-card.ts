@@ -64,7 +64,7 @@ const MOST = 6;
           <z-consequence-list class="mt-1.5" [consequences]="found.consequences" [banks]="found.banks" />
           <div class="mt-2 flex gap-2">
             <button type="button" class="press press-main" (click)="mend()">Do it</button>
-            <button type="button" class="press" (click)="tried.set(undefined)">Leave it</button>
+            <button type="button" class="press" (click)="looked.set(undefined)">Leave it</button>
           </div>
         </div>
       }
@@ -85,7 +85,12 @@ export class FindingCard {
   protected readonly tones = TONES;
   protected readonly says = signal('');
   /** The remedy that is looked at. */
-  protected readonly tried = signal<Remedy | undefined>(undefined);
+  protected readonly looked = signal<Remedy | undefined>(undefined);
+  /** Only while this finding still offers just this: another bank's stands under another path. */
+  protected readonly tried = computed(() => {
+    const looked = JSON.stringify(this.looked());
+    return this.group().remedies.find((remedy) => JSON.stringify(remedy) === looked);
+  });
   protected readonly preview = computed(() => {
     const [remedy, document, before] = [this.tried(), this.document(), this.plan()];
     if (!remedy || !document || !before) return undefined;
@@ -108,7 +113,7 @@ export class FindingCard {
   }
 
   protected look(remedy: Remedy): void {
-    this.tried.set(remedy.says === this.tried()?.says ? undefined : remedy);
+    this.looked.set(remedy.says === this.tried()?.says ? undefined : remedy);
   }
 
   /** Done; undo brings it back. */
@@ -117,6 +122,6 @@ export class FindingCard {
     if (!remedy) return;
     const { says, patches } = remedy;
     this.says.set(this.edits.apply(`${says.charAt(0).toLowerCase()}${says.slice(1)}`, patches) ?? '');
-    this.tried.set(undefined);
+    this.looked.set(undefined);
   }
 }

@@ -13,6 +13,9 @@ const WAYS = [
   { id: 'time', name: 'Time' },
 ] as const;
 
+/** What is asked in words. */
+const ASKS = { fault: 'What happened', note: 'Note', photo: 'What it shows', time: 'What was done' } as const;
+
 /** Something to write down: a fault and how it was mended, a note, a photograph, time spent. */
 @Component({
   selector: 'z-record-entry',
@@ -25,6 +28,7 @@ export class RecordEntry {
   private readonly desk = inject(LogDesk);
   protected readonly photos = inject(Photos);
   protected readonly ways = WAYS;
+  protected readonly ASKS = ASKS;
   protected readonly way = signal<(typeof WAYS)[number]['id']>('fault');
   protected readonly says = signal('');
   protected readonly faults = FAULTS.map((id) => ({ id, says: FAULT_WORDS[id].says }));

@@ -51,6 +51,17 @@ export class RecordView {
     return days.map((day) => ({ day, lines: shown.filter(({ at }) => at.startsWith(day)) }));
   });
 
+  /** All the time that was written down, as hours and minutes. */
+  protected readonly spent = computed(() => {
+    const minutes = (this.job()?.log ?? []).reduce(
+      (sum, entry) => sum + (entry.kind === 'time' ? entry.minutes : 0),
+      0,
+    );
+    if (minutes === 0) return '';
+    const hours = Math.floor(minutes / 60);
+    return [...(hours > 0 ? [`${hours} h`] : []), ...(minutes % 60 > 0 ? [`${minutes % 60} min`] : [])].join(' ');
+  });
+
   protected photo(id: string): string {
     return ROUTES.photo(this.id() ?? '', id);
   }

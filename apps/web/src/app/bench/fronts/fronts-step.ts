@@ -1,13 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { Asked, BankPlan, DrawerPlan } from '@zabble/core';
-import { selectJob } from '../../store/job/job.selectors';
+import { nm, railOf, share, type Asked, type BankPlan, type DrawerPlan, type Patch } from '@zabble/core';
+import { selectJob, selectPlan } from '../../store/job/job.selectors';
 import { SessionActions, sessionFeature } from '../../store/session/session';
 import { Choice } from '../../ui/choice';
 import { Figure } from '../../ui/figure';
-import { LengthField } from '../../ui/length-field';
+import { LengthField, type ShownAs } from '../../ui/length-field';
 import { Size } from '../../ui/size';
 import { Making } from './making';
+import { mountPatches } from './mount-patches';
 import { PanelRun } from './panel-run';
 import { Pulls } from './pulls';
 import { Season } from './season';
@@ -23,11 +24,44 @@ export class FrontsStep {
   readonly bank = input.required<BankPlan>();
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(selectJob);
+  private readonly plan = this.store.selectSignal(selectPlan);
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
   protected readonly mounts = [
     { value: 'overlay', label: 'Overlay' },
     { value: 'inset', label: 'Inset' },
   ];
+  protected readonly grains = [
+    { value: 'across', label: 'Across' },
+    { value: 'up', label: 'Up' },
+  ];
+  private readonly at = computed(() => this.bank().path);
+  /** What turning the mount changed besides. */
+  protected readonly changed = linkedSignal<string, string>({
+    source: this.at,
+    computation: () => '',
+  });
+  protected readonly alongMount = (mount: string): readonly Patch[] => {
+    const [plan, unit] = [this.plan(), this.job()?.unit ?? 'mm'];
+    const { path, bank } = this.bank();
+    const owner = plan?.cases.find(({ banks }) => banks.some((each) => each.path === path));
+    if (!owner || mount === bank.front.mount) return [];
+    const place = owner.banks.findIndex((each) => each.path === path);
+    const divider = this.job()?.cases.find(({ id }) => id === owner.id)?.divider;
+    const placed = { first: place === 0, last: place === owner.banks.length - 1, divider };
+    const { patches, says } = mountPatches(this.bank(), mount as 'overlay' | 'inset', placed, unit);
+    this.changed.set(says);
+    return patches;
+  };
+  /** Over rails inset fronts are told by what shows beside the rail. */
+  protected readonly reveal = computed((): ShownAs | undefined => {
+    const { bank } = this.bank();
+    const rail = railOf(bank);
+    if (rail === 0 || bank.front.mount !== 'inset') return undefined;
+    return {
+      shown: (gap) => share(nm(Math.max(0, gap - rail)), 2),
+      kept: (reveal) => nm(rail + 2 * reveal),
+    };
+  });
   protected readonly edges = ['top', 'bottom', 'left', 'right'] as const;
   protected readonly overlay = computed(() => this.bank().bank.front.mount === 'overlay');
   protected readonly solid = computed(() => this.bank().drawers.some(({ dimensions }) => dimensions['front.growth']));

@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
 import type { BankPlan, Edge } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
+import { selectJob } from '../../store/job/job.selectors';
 import { LengthField } from '../../ui/length-field';
 import { Says } from '../../ui/says';
 import { MaterialPick } from '../materials/material-pick';
@@ -73,6 +75,7 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
 export class Making {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
+  private readonly job = inject(Store).selectSignal(selectJob);
   protected readonly says = signal('');
   protected readonly edges = EDGES;
   protected readonly ways = [
@@ -101,7 +104,13 @@ export class Making {
 
   protected choose(way: 'plain' | 'banded' | 'framed', label: string): void {
     const band = way === 'banded' ? { thickness: this.edits.usual('1/32 in', '1 mm'), edges: EDGES } : undefined;
-    const { material } = this.front();
+    const { materials = [] } = this.job() ?? {};
+    const wood = materials.find(({ id }) => id === this.front().material);
+    // The thickest the job has that leaves half of the frame beside its groove.
+    const [thin] = materials
+      .filter(({ thickness }) => 2 * thickness <= (wood?.thickness ?? 0))
+      .sort((a, b) => b.thickness - a.thickness);
+    const material = thin?.id ?? this.front().material;
     const sizes = {
       stile: this.edits.usual('2 1/4 in', '57 mm'),
       groove: this.edits.usual('3/8 in', '10 mm'),

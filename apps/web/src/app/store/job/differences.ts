@@ -26,6 +26,9 @@ const WORDS: Readonly<Record<string, string>> = {
   insideDeduction: 'opening less inside',
   narrowBy: 'narrower by',
   basis: 'planned or as built',
+  aside: 'sizes set aside',
+  rest: 'what build-outs lack',
+  behind: 'behind the frame',
 };
 
 /** Every difference, in the order of the document; lists of another length are one difference. */
@@ -81,10 +84,14 @@ function shown(value: unknown): string {
   if (value === undefined) return 'nothing';
   if (Array.isArray(value)) {
     const names = value.map((each: unknown) =>
-      isPlain(each) ? String(each['name'] ?? each['id'] ?? '…') : String(each),
+      isPlain(each) ? String(each['name'] ?? each['length'] ?? each['id'] ?? '…') : String(each),
     );
-    return `${value.length}: ${names.join(', ')}`;
+    // Readings and lengths are told as they are, lists of things with how many there are.
+    const things = value.some((each: unknown) => isPlain(each) && each['length'] === undefined);
+    return things ? `${value.length}: ${names.join(', ')}` : names.join(', ');
   }
+  if (isPlain(value) && Array.isArray(value['width']) && Array.isArray(value['height']))
+    return ['width', 'height', 'depth'].map((size) => `${size} ${shown(value[size])}`).join('; ');
   if (isPlain(value))
     return Object.entries(value)
       .map(([field, each]) => `${worded(field)} ${shown(each)}`)

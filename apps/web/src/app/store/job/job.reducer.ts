@@ -98,7 +98,11 @@ export const jobFeature = createFeature({
 function edited(state: JobState, name: string, document: JobDocument, merge?: string): JobState {
   if (!state.document || state.document === document) return state;
   const last = state.past.at(-1);
-  if (merge !== undefined && last?.merge === merge) return pending({ ...state, document, future: [] });
+  if (merge !== undefined && last?.merge === merge) {
+    // Back where it began: there is nothing to undo.
+    const back = JSON.stringify(document) === JSON.stringify(last.document);
+    return pending({ ...state, document, past: back ? state.past.slice(0, -1) : state.past, future: [] });
+  }
   const step: Step = { name, document: state.document, ...(merge === undefined ? {} : { merge }) };
   return pending({ ...state, document, past: [...state.past, step].slice(-MOST_STEPS), future: [] });
 }
