@@ -255,6 +255,10 @@ test('faults, photographs and time: written down, refused with one sentence, fou
   await page.getByLabel('Minutes').fill('45');
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(record).toContainText('45 minutes');
+  await page.getByLabel('Minutes').fill('30');
+  await page.getByLabel('What was done').fill('oiling');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('Time written down in all: 1 h 15 min')).toBeVisible();
   await page.getByRole('button', { name: 'A photograph' }).click();
   const script = Buffer.from('<script>alert(1)</script>');
   await photograph(page, 'front.png', 'image/png', script);

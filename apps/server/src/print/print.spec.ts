@@ -152,6 +152,36 @@ describe('all of a job in one file', () => {
   });
 });
 
+describe('names of drawings', () => {
+  it('are kept apart whatever letters drawers are called by', async () => {
+    const [owner] = document.cases;
+    const [bank] = owner!.banks;
+    const gate = { at: '2026-11-20T09:00:00Z' };
+    const drawers = ['ä', 'ö', 'ü', 'Ä', 'a b', 'a-b'].map((id) => ({ id }));
+    const named = {
+      ...document,
+      cases: [
+        {
+          ...owner,
+          banks: [
+            {
+              ...bank,
+              division: { ...bank!.division, makeup: 'bottom' },
+              gates: { slides: gate, groove: gate, hung: gate },
+              drawers,
+            },
+          ],
+        },
+      ],
+    };
+    const files = unzipSync(readFileSync(await printed('job.zip', { document: named, layouts: [] })));
+    const names = Object.keys(files).filter((name) => /^parts\/.*side.*svg$/.test(name));
+    expect(names).toHaveLength(12);
+    expect(new Set(names.map((name) => name.toLowerCase())).size).toBe(12);
+    expect(names.some((name) => name.includes('ä'))).toBe(true);
+  });
+});
+
 describe('a wish that can’t be', () => {
   it.each<[string, object, number, RegExp]>([
     ['a job that is none', { document: { format: 'x' } }, 422, /The job can’t be read/],

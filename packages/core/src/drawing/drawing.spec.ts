@@ -7,7 +7,9 @@ import { drawFace } from './face';
 import { drawPanel, drawRow } from './panel';
 import { drawSection } from './section';
 import type { Box } from './shapes';
+import { drawPart } from './part';
 import { drawStick } from './stick';
+import { drawStickPaper } from './stick-paper';
 
 function bank(...patches: Patch[]) {
   const reading = readJobDocument(patched(sample, patches));
@@ -198,5 +200,55 @@ describe('the corner of a drawer from above', () => {
     const under = boxesOf('frameless', { path: 'BANK.slide.family', value: 'wood-runner' });
     expect(by(under, 'slide')).toBeUndefined();
     expect(by(under, 'hung-slide')!.width).toBeCloseTo(25.4, 6);
+  });
+});
+
+describe('what a part has cut into it', () => {
+  // Common practice: a tongue half as thick as its end, at its inner face.
+  const tongued = { path: `${BANK}.box.corner`, value: { joint: 'tongue-dado', depth: '5 mm' } };
+  const worked = (role: 'side' | 'front') => {
+    const [drawer] = bank(tongued).drawers;
+    const part = drawer!.parts.find((each) => each.role === role)!;
+    const machining = drawer!.machining.filter((cut) => cut.role === role);
+    return drawPart({ name: role, length: part.length!, width: part.width!, machining, bores: [] }, role);
+  };
+  const boxes = (role: 'side' | 'front', of: string) =>
+    worked(role).shapes.flatMap((shape) =>
+      shape.kind === 'box' && shape.role === of ? [[shape.x, shape.width, shape.height]] : [],
+    );
+
+  it('has the dado’s place and width, at both ends of a side', () => {
+    const { width, height } = worked('side');
+    expect(boxes('side', 'dado')).toEqual([
+      [5.9, 5.9, height],
+      [width - 11.8, 5.9, height],
+    ]);
+  });
+
+  it('has a tongue as long as it goes in, no wider than its end', () => {
+    const { width, height } = worked('front');
+    expect(boxes('front', 'tongue')).toEqual([
+      [0, 5, height],
+      [width - 5, 5, height],
+    ]);
+    const tongue = bank(tongued).drawers[0]!.machining.find(({ kind }) => kind === 'tongue')!;
+    expect(tongue.sizes['width']!.total).toBe(5_900_000);
+  });
+
+  it('stands upright where the grain of a front does', () => {
+    const part = { name: 'face', length: bank().share, width: bank().opening.width, machining: [], bores: [] };
+    const [lying, standing] = [drawPart(part, 'f'), drawPart({ ...part, upright: true }, 'f')];
+    expect([standing.width, standing.height]).toEqual([lying.height, lying.width]);
+  });
+});
+
+describe('the stick on paper', () => {
+  it('has a mark at the floor and at the top of the opening', () => {
+    const { shapes, y, height } = drawStickPaper(bank(), (length) => `${length / 1e6}`);
+    const levels = shapes.flatMap((shape) => (shape.kind === 'line' && shape.role === 'floor' ? [shape.y1] : []));
+    expect(levels).toEqual([0, 500]);
+    expect(y + height).toBeGreaterThan(500);
+    const words = shapes.flatMap((shape) => (shape.kind === 'words' ? [shape.text] : []));
+    expect(words).toEqual(expect.arrayContaining(['floor of the opening  0', 'top of the opening  500']));
   });
 });

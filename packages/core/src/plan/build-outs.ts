@@ -23,7 +23,11 @@ export function buildOutsFromAll(job: Job, bank: Bank, path: string): BuildOuts 
 /** Drawers come first: what they are made of is taken for build-outs only where somebody says so. */
 function stockOf(job: Job, { buildOut }: Bank): readonly Material[] {
   const { from } = buildOut ?? {};
-  if (from) return job.materials.filter(({ id }) => from.includes(id));
+  return from ? job.materials.filter(({ id }) => from.includes(id)) : usualBuildOutStock(job);
+}
+
+/** Every material of a job that no drawer is made of. */
+export function usualBuildOutStock(job: Job): readonly Material[] {
   const ofDrawers = new Set(job.cases.flatMap(({ banks }) => banks.flatMap(materialsOf)));
   return job.materials.filter(({ id }) => !ofDrawers.has(id));
 }

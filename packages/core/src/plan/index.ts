@@ -1,4 +1,5 @@
 export * from './alternatives';
+export { usualBuildOutStock } from './build-outs';
 export * from './compare-bottoms';
 export * from './compare-slides';
 export * from './consequences';

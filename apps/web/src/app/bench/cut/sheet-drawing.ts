@@ -67,8 +67,8 @@ const SMALLEST = 8;
               <text
                 class="pointer-events-none"
                 [attr.x]="each.x + each.width / 2"
-                [attr.y]="each.y + each.height / 2 + each.letters"
-                [attr.font-size]="each.letters * 0.85"
+                [attr.y]="each.y + each.height / 2 + each.letters * 0.55"
+                [attr.font-size]="each.letters"
                 text-anchor="middle"
                 dominant-baseline="central"
                 fill="var(--ink)"
@@ -80,7 +80,7 @@ const SMALLEST = 8;
               <text
                 class="pointer-events-none"
                 [attr.x]="each.x + each.width / 2"
-                [attr.y]="each.y + each.height / 2"
+                [attr.y]="each.y + each.height / 2 - (each.size ? each.letters * 0.55 : 0)"
                 [attr.font-size]="each.letters"
                 text-anchor="middle"
                 dominant-baseline="central"
@@ -179,7 +179,9 @@ export class SheetDrawing {
       const says = words.get(shape.part ?? '') ?? '';
       const size = shape.part === undefined ? '' : (shape.size ?? '');
       const off = shape.role === 'off-cut' ? (shape.size ?? '') : says;
-      return [{ name: shape.part, kind: shape.role, ...at, says: off, size, letters: lettersFor(off, at, size) }];
+      const both = size === '' ? 0 : lettersFor(off, at, size);
+      const told = both > 0 ? { size, letters: both } : { size: '', letters: lettersFor(off, at) };
+      return [{ name: shape.part, kind: shape.role, ...at, says: off, ...told }];
     });
     return {
       shapes,
@@ -224,7 +226,7 @@ function line(x1: number, y1: number, width: number, height: number) {
 
 /** Nothing where not even small letters fit; two lines where its size is told too. */
 function lettersFor(says: string, { width, height }: { width: number; height: number }, size = ''): number {
-  const lines = size === '' ? 1 : 2.1;
+  const lines = size === '' ? 1 : 2.2;
   const long = Math.max(1, says.length, size.length);
   const room = Math.min((height - 2) / lines, (1.9 * width) / long, LARGEST);
   return room < SMALLEST ? 0 : room;

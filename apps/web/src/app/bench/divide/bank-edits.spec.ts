@@ -31,7 +31,10 @@ describe('what is done to a bank’s drawers', () => {
   });
 
   it('from by hand to another scheme leaves no lock nobody set', () => {
-    const byHand = patched(document, [at('division.scheme', 'manual'), ...schemePatches(bankOf(document), 'manual', 'in')]);
+    const byHand = patched(document, [
+      at('division.scheme', 'manual'),
+      ...schemePatches(bankOf(document), 'manual', 'in'),
+    ]);
     expect(bankOf(byHand).bank.drawers.filter(({ height }) => height !== undefined)).toHaveLength(3);
     const equal = patched(byHand, [at('division.scheme', 'equal'), ...schemePatches(bankOf(byHand), 'equal', 'in')]);
     expect(bankOf(equal).drawers.flatMap(({ held }) => held ?? [])).toEqual([]);

@@ -4,6 +4,7 @@ import {
   isBought,
   stackWords,
   turnBasis,
+  usualBuildOutStock,
   valueAt,
   writeExact,
   type BankPlan,
@@ -86,6 +87,11 @@ export class MeasureStep {
       off: buildOut[side].off.total !== 0,
       says: `${side === 'left' ? 'Left' : 'Right'}: ${stackWords(buildOut[side], named, job.unit)}`,
     }));
+  });
+  /** What build-outs are made up from where nobody says. */
+  protected readonly usualStock = computed(() => {
+    const job = this.job();
+    return job ? usualBuildOutStock(job).map(({ id }) => id) : [];
   });
   protected readonly hasDiagonals = computed(() => this.stands('.opening.diagonals'));
   protected readonly hasBuildOut = computed(() => this.stands('.buildOut'));

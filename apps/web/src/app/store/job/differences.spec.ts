@@ -39,6 +39,17 @@ describe('two versions of a job', () => {
     expect(patched(document, patches)).toEqual(theirs);
   });
 
+  it('sizes set aside are told as sizes', () => {
+    const aside = { width: ['600 mm'], height: ['760 mm', { length: '761 mm', place: ['left'] }], depth: ['560 mm'] };
+    const set = patched(document, [{ path: `${BANK}.aside`, value: aside }]);
+    const [gone] = differences(set, document);
+    expect(gone).toMatchObject({
+      where: expect.stringMatching(/sizes set aside$/) as string,
+      mine: 'width 600 mm; height 760 mm, 761 mm; depth 560 mm',
+      theirs: 'nothing',
+    });
+  });
+
   it('a list of another length is one difference', () => {
     const [drawers, ...others] = between({ path: `${BANK}.drawers[3]`, value: undefined });
     expect(others).toEqual([]);
