@@ -29,6 +29,40 @@ test('slide, corner and bottom chosen: widths, lengths and parts follow, what th
   await kept(page);
 });
 
+test('undo is the job’s own, in a field too: what is half typed goes first', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  const width = page.getByLabel('Width, reading 1');
+  await width.fill('23 1/2');
+  await width.press('Enter');
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('23 1/2');
+  await width.fill('2');
+  await width.press('Control+z');
+  await expect(width).toHaveValue('23 1/2');
+  expect(await figure(page, 'Width that governs')).toBe('23 1/2');
+  await width.press('Control+z');
+  await expect(width).toHaveValue('24 1/32');
+  await width.press('Control+Shift+z');
+  await expect(width).toHaveValue('23 1/2');
+  await width.press('Control+z');
+  await page.getByLabel('Width, reading 2').click();
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('24');
+  await kept(page);
+});
+
+test('planned sizes that were measured are said so, without a stop', async ({ page }) => {
+  await openJob(page, 'Rope bench');
+  await page.getByLabel('Width, reading 1').fill('18 1/16');
+  await page.getByLabel('Width, reading 1').press('Enter');
+  const asks = page.getByRole('group', { name: 'What these sizes are' });
+  await asks.getByRole('button', { name: 'Measured at the case' }).click();
+  await expect(asks).toHaveCount(0);
+  await expect(page.locator('[data-code="NOT_YET_MEASURED"]')).toHaveCount(0);
+  await expect(page.locator('[data-code="FORECAST"]')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo: sizes measured/ }).click();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await kept(page);
+});
+
 test('bad entries in every kind of field: one sentence, nothing lost', async ({ page }) => {
   await openJob(page, 'Flag chest');
   for (const [text, says] of [

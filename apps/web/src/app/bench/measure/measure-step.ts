@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   isBought,
@@ -107,6 +107,19 @@ export class MeasureStep {
     const document = this.document();
     return document ? turnBasis(document, this.bank().path) : [];
   };
+
+  /** The bank nobody asks about any more. */
+  protected readonly answered = signal('');
+  /** Planned, and nothing was ever measured of it: asked once, before somebody turns planned sizes into built ones. */
+  protected readonly asks = computed(() => {
+    const { path, bank } = this.bank();
+    return bank.basis === 'planned' && !bank.aside && this.answered() !== path;
+  });
+
+  /** What was typed was measured: it stands as built, and nothing is set aside. */
+  protected measured(): void {
+    this.edits.apply('sizes measured at the case', [{ path: `${this.bank().path}.basis`, value: 'as-built' }]);
+  }
 
   /** Diagonals start as a square opening would have them, to the nearest sixty-fourth or half millimetre. */
   protected addDiagonals(): void {

@@ -3,6 +3,7 @@ import { Store } from '@ngrx/store';
 import {
   BOTTOMS,
   BUILT_IN,
+  missingFromSheet,
   slideTable,
   valueAt,
   writeBare,
@@ -100,6 +101,16 @@ export class OwnSlide {
   protected readonly groups = computed(() =>
     ROW_GROUPS.map((group) => ({ ...group, told: valueAt(this.written(), group.path) !== undefined })),
   );
+
+  /** Figures that decide what is cut and are still the built-in row's: until each is the slide's own it must be in hand. */
+  protected readonly missing = computed(() => {
+    const [job, family, bank] = [this.job(), this.family(), this.bank().bank];
+    const own = job?.slides?.find(({ id }) => id === family?.id);
+    if (!job || !family || !own) return '';
+    return missingFromSheet(own, family, bank.slide.lengths ?? job.unit)
+      .map((figure) => LENGTHS.find((each) => each.figure === figure)?.label.toLowerCase() ?? 'the list of lengths')
+      .join(', ');
+  });
 
   protected usual(figure: (typeof LENGTHS)[number]['figure']): string {
     const size = this.like()?.[figure];
