@@ -6,8 +6,10 @@ import { keyOf, type Action } from './action';
 const OTHERS = [
   ['t', 'take a reading, while the laser is on'],
   ['Arrow keys on a joint', 'move it by an increment; with Shift by four'],
+  ['← →', 'in Fit, look back and ahead'],
   ['Enter', 'take what is written in a field'],
   ['Esc', 'put back what stood in the field'],
+  ['Ctrl Z', 'undo, in a field too; with Shift do it again'],
 ] as const;
 
 /** The keys of the bench. */
