@@ -17,7 +17,13 @@ const VIEWS = [
   { name: 'findings', job: 'Rope bench', step: 'boxes', key: 'f', press: ['Make the bottom of 12 mm birch plywood'] },
   { name: 'actions', job: 'Notions bank', step: 'divide', key: 'a', write: 'drawer 3' },
   { name: 'conflict', job: 'Rope bench', step: 'measure', elsewhere: true },
-  { name: 'cut', job: 'Notions bank', step: 'cut', settle: true, press: ['The cut after', 'The cut after', 'The cut after'] },
+  {
+    name: 'cut',
+    job: 'Notions bank',
+    step: 'cut',
+    settle: true,
+    press: ['The cut after', 'The cut after', 'The cut after'],
+  },
   { name: 'cut-sheets', job: 'Rope bench', step: 'cut', tab: 'Sheets', press: ['All, to buy by'], settle: true },
   {
     name: 'cut-rack',
