@@ -20,6 +20,8 @@ export interface Neighbour {
   /** How far its fronts pass the opening left and right, and the gap it leaves between fronts. */
   readonly laps: { readonly left: Length; readonly right: Length };
   readonly gap: Length;
+  /** The divider to its right, and the field that says so; none where nobody told. */
+  readonly divider: { readonly thickness: Length; readonly path: string } | undefined;
 }
 
 /** A case with its banks side by side. */

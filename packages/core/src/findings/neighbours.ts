@@ -7,6 +7,7 @@ interface Pair {
   readonly left: Neighbour;
   readonly right: Neighbour;
   readonly gap: Length;
+  readonly divider: Length;
   /** Laps and gap together, less the divider. */
   readonly over: Tally;
 }
@@ -16,11 +17,9 @@ interface Pair {
  * the path of its bank.
  */
 export function frontsCollide(facts: CaseFacts, say: Say, exact: Exact): readonly (readonly [string, Finding])[] {
-  const { divider } = facts.owner;
-  if (divider === undefined) return [];
-  return pairsOf(facts, divider).flatMap((pair) => {
+  return pairsOf(facts).flatMap((pair) => {
     if (pair.over.total <= 0) return [];
-    const remedies = [...lapsWritten(pair, divider, exact), ...gapWritten(pair, divider, exact)];
+    const remedies = [...lapsWritten(pair, exact), ...gapWritten(pair, exact)];
     const told = (bank: Neighbour, other: Neighbour): readonly [string, Finding] => [
       bank.path,
       {
@@ -28,7 +27,7 @@ export function frontsCollide(facts: CaseFacts, say: Say, exact: Exact): readonl
         severity: 'stop',
         step: 'fronts',
         holds: 'fronts',
-        says: saysOf(bank === pair.left ? 'right' : 'left', other, pair, divider, say),
+        says: saysOf(bank === pair.left ? 'right' : 'left', other, pair, say),
         because: pair.over,
         remedies,
       },
@@ -37,21 +36,50 @@ export function frontsCollide(facts: CaseFacts, say: Say, exact: Exact): readonl
   });
 }
 
-function pairsOf({ banks, path }: CaseFacts, divider: Length): readonly Pair[] {
-  return banks.slice(1).map((right, index) => {
+/** A front that laps an end of its case by more than there is: past the side, or into the wall. */
+export function frontsPastEnds(
+  { owner, path, banks }: CaseFacts,
+  say: Say,
+  exact: Exact,
+): readonly (readonly [string, Finding])[] {
+  return (['left', 'right'] as const).flatMap((edge) => {
+    const bank = edge === 'left' ? banks[0] : banks.at(-1);
+    const most = owner.ends?.[edge];
+    if (!bank || most === undefined || bank.laps[edge] <= most) return [];
+    const over = tally(
+      plus(`lap at the ${edge}`, bank.laps[edge], { kind: 'field', path: `${bank.path}.front.${edge}` }),
+      minus(`room at the ${edge} end`, most, { kind: 'field', path: `${path}.ends.${edge}` }),
+    );
+    const finding: Finding = {
+      code: 'FRONTS_COLLIDE',
+      severity: 'stop',
+      step: 'fronts',
+      holds: 'fronts',
+      says: `Its fronts lap the ${edge} end of the case by ${say(over.total)} more than the ${say(most)} there is.`,
+      because: over,
+      remedies: [lapped(exact(most), [{ path: `${bank.path}.front.${edge}`, value: exact(most) }], `${edge} end`)],
+    };
+    return [[bank.path, finding] as const];
+  });
+}
+
+function pairsOf({ banks }: CaseFacts): readonly Pair[] {
+  return banks.slice(1).flatMap((right, index) => {
     const left = banks[index] as Neighbour;
+    if (!left.divider) return [];
+    const { thickness: divider, path } = left.divider;
     const gap = smallest([left.gap, right.gap]);
     const over = tally(
       plus('lap at the right', left.laps.right, { kind: 'field', path: `${left.path}.front.right` }),
       plus('lap at the left', right.laps.left, { kind: 'field', path: `${right.path}.front.left` }),
       plus('gap between fronts', gap, { kind: 'field', path: `${left.path}.front.gap` }),
-      minus('divider', divider, { kind: 'field', path: `${path}.divider` }),
+      minus('divider', divider, { kind: 'field', path }),
     );
-    return { left, right, gap, over };
+    return [{ left, right, gap, divider, over }];
   });
 }
 
-function saysOf(edge: 'left' | 'right', other: Neighbour, { gap, over }: Pair, divider: Length, say: Say): string {
+function saysOf(edge: 'left' | 'right', other: Neighbour, { gap, over, divider }: Pair, say: Say): string {
   const overlap = subtract(over.total, gap);
   const what =
     overlap > 0
@@ -61,7 +89,7 @@ function saysOf(edge: 'left' | 'right', other: Neighbour, { gap, over }: Pair, d
 }
 
 /** Each lapped by half of what the gap leaves of the divider; an inset front keeps its own gap. */
-function lapsWritten({ left, right, gap }: Pair, divider: Length, exact: Exact): readonly Remedy[] {
+function lapsWritten({ left, right, gap, divider }: Pair, exact: Exact): readonly Remedy[] {
   const shared = subtract(divider, gap);
   if (left.inset || right.inset) {
     const [overlay, edge, inset] = left.inset
@@ -80,12 +108,12 @@ function lapsWritten({ left, right, gap }: Pair, divider: Length, exact: Exact):
   ];
 }
 
-function lapped(lap: string, patches: Remedy['patches']): Remedy {
-  return { says: `Lap the divider by ${lap}`, patches };
+function lapped(lap: string, patches: Remedy['patches'], what = 'divider'): Remedy {
+  return { says: `Lap the ${what} by ${lap}`, patches };
 }
 
 /** Laps that leave something of the divider leave that much of a gap. */
-function gapWritten({ left, right }: Pair, divider: Length, exact: Exact): readonly Remedy[] {
+function gapWritten({ left, right, divider }: Pair, exact: Exact): readonly Remedy[] {
   const rest = subtract(divider, add(left.laps.right, right.laps.left));
   if (rest <= ZERO) return [];
   const patches = [...new Set([left, right])].map(({ path }) => ({ path: `${path}.front.gap`, value: exact(rest) }));

@@ -149,6 +149,8 @@ export interface CaseOf<L> {
   readonly name: string;
   readonly style: 'face-frame' | 'frameless';
   readonly divider?: L;
+  /** The most fronts may lap at the ends: the side's thickness, or less where a wall stands. */
+  readonly ends?: { readonly left?: L; readonly right?: L };
   /** What neighbouring banks on shared dividers have alike; the other follows. */
   readonly alike?: 'fronts' | 'openings';
   /** How far the top stands out past the case's front edge. */
@@ -167,6 +169,8 @@ export interface BankOf<L> {
   readonly aside?: OpeningOf<L>;
   readonly buildOut?: BuildOutOf<L>;
   readonly rail?: L;
+  /** Thickness of the divider to its right, where it is not the case's. */
+  readonly divider?: L;
   readonly slide: SlideChoiceOf<L>;
   readonly front: FrontOf<L>;
   readonly division: DivisionOf<L>;

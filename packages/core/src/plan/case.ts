@@ -1,5 +1,6 @@
 import {
   frontsCollide,
+  frontsPastEnds,
   grainJumpsAcross,
   neighboursUnequal,
   present,
@@ -48,7 +49,8 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
     ...(balance ? { balance } : {}),
   };
   const facts = caseFacts(owner, path, banks);
-  const collisions = frontsCollide(facts, shop.writing.say, shop.writing.exact);
+  const { say, exact } = shop.writing;
+  const collisions = [...frontsCollide(facts, say, exact), ...frontsPastEnds(facts, say, exact)];
   return { ...whole, banks: withFindings(banks, caseFindings(shop, facts, whole), collisions) };
 }
 
@@ -78,8 +80,15 @@ function caseFacts(owner: Case, path: string, banks: readonly BankPlan[]): CaseF
       title: bankTitle(bank),
       laps: { left: lap(bank.front, 'left'), right: lap(bank.front, 'right') },
       gap: bank.front.gap,
+      divider: dividerOf(owner, path, bank, at),
     })),
   };
+}
+
+/** The divider to the right of a bank: its own, or the case's. */
+function dividerOf(owner: Case, path: string, bank: Bank, at: string) {
+  if (bank.divider !== undefined) return { thickness: bank.divider, path: `${at}.divider` };
+  return owner.divider === undefined ? undefined : { thickness: owner.divider, path: `${path}.divider` };
 }
 
 function caseFindings({ writing }: Shop, facts: CaseFacts, { banks, run, balance }: CasePlan): readonly Finding[] {
@@ -97,7 +106,9 @@ function caseFindings({ writing }: Shop, facts: CaseFacts, { banks, run, balance
 /** What a divider asks for: laps of half what it leaves, and both ways of sharing the width. */
 function sharedWidths({ divider, banks: jobs }: Case, path: string, banks: readonly BankPlan[]) {
   const [first, last] = [jobs[0], jobs.at(-1)];
-  if (divider === undefined || jobs.length < 2 || !first || !last) return {};
+  const apart = jobs.slice(0, -1).some((bank) => bank.divider !== undefined && bank.divider !== divider);
+  // Dividers that differ leave no one lap, and no one way to share the width.
+  if (divider === undefined || apart || jobs.length < 2 || !first || !last) return {};
   const shared = {
     inside: add(...banks.map(({ opening }) => opening.width.total), nm((banks.length - 1) * divider)),
     count: banks.length,

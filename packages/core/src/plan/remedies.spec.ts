@@ -146,6 +146,7 @@ const anyJob = fc
     unit: fc.constantFrom('in', 'mm'),
     style: fc.constantFrom('frameless', 'face-frame'),
     divider: seldom(mm(10, 30), 2),
+    ends: seldom(fc.record({ left: mm(0, 20), right: mm(0, 20) }, { requiredKeys: [] }), 3),
     run: seldom(fc.record({ kerf: mm(0, 4), trim: mm(0, 10) }), 6),
     stand: seldom(fc.record({ weight_kg: fc.integer({ min: 5, max: 60 }), depth: mm(300, 600), frontFeet: mm(0, 80) })),
     groove: seldom(mm(2, 9), 6),

@@ -50,11 +50,13 @@ export function rowRun(owner: Case, casePath: string, banks: readonly BankPlan[]
 }
 
 /** What stands open between two neighbouring fronts: the divider less what both lap it; the gap where none is given. */
-function between({ divider }: Case, casePath: string, left: BankPlan, right: BankPlan): Tally {
+function between(owner: Case, casePath: string, left: BankPlan, right: BankPlan): Tally {
+  const own = left.bank.divider;
+  const divider = own ?? owner.divider;
   const field = (path: string): Source => ({ kind: 'field', path });
   if (divider === undefined) return tally(plus('gap', left.bank.front.gap, field(`${left.path}.front.gap`)));
   return tally(
-    plus('divider', divider, field(`${casePath}.divider`)),
+    plus('divider', divider, field(own === undefined ? `${casePath}.divider` : `${left.path}.divider`)),
     unlessZero(minus('lap at the left of it', lap(left.bank.front, 'right'), field(`${left.path}.front.right`))),
     unlessZero(minus('lap at the right of it', lap(right.bank.front, 'left'), field(`${right.path}.front.left`))),
   );

@@ -37,6 +37,23 @@ const STOPS: [string, string, Patch[], Patch[], number][] = [
   ['FRONTS_COLLIDE', 'stop', beside('18 mm'), beside('18 mm', { left: '5 mm' }), 1],
   // One gap of two is enough: the lesser of what the two want.
   ['FRONTS_COLLIDE', 'stop', beside('21.999 mm', { gap: '2 mm' }), beside('22 mm', { gap: '2 mm' }), 2],
+  // Every divider by itself: the bank's own before the case's.
+  [
+    'FRONTS_COLLIDE',
+    'stop',
+    [...beside('40 mm'), job('cases[0].banks[0].divider', '22.999 mm')],
+    [...beside('18 mm'), job('cases[0].banks[0].divider', '23 mm')],
+    2,
+  ],
+  // A side of 10, or a wall as near as that.
+  [
+    'FRONTS_COLLIDE',
+    'stop',
+    [job('cases[0].ends', { left: '9.999 mm' })],
+    [job('cases[0].ends', { left: '10 mm' })],
+    1,
+  ],
+  ['FRONTS_COLLIDE', 'stop', [job('cases[0].ends', { right: '4 mm' })], [job('cases[0].ends', { left: '10 mm' })], 1],
   // An inset neighbour stands back from the divider by its own gap.
   [
     'FRONTS_COLLIDE',

@@ -133,7 +133,7 @@ function besideOne(
   const { unit } = document;
   const like = banks[place] as WrittenBank;
   const written = valueAt(document, `${owner}.divider`) as string | undefined;
-  const divider = written ?? USUAL_DIVIDER[unit];
+  const divider = like.divider ?? written ?? USUAL_DIVIDER[unit];
   const half = like.front.mount === 'overlay' ? lapsOf(divider, like.front.gap, unit) : undefined;
   const lapped = half
     ? [
@@ -146,7 +146,7 @@ function besideOne(
   return {
     patches: [
       { path: `${owner}.banks`, value: lapped },
-      ...(written === undefined ? [{ path: `${owner}.divider`, value: divider }] : []),
+      ...(written === undefined && like.divider === undefined ? [{ path: `${owner}.divider`, value: divider }] : []),
     ],
     bank: `${owner}.banks[${place + 1}]`,
   };
