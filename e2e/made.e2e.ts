@@ -191,6 +191,7 @@ test('a rack of five materials, boards with their price among them', async ({ pa
   await expect(sheet.getByRole('status')).toHaveText('Ash, 4/4 is kept for other jobs.');
   await sheet.getByRole('button', { name: 'Close' }).click();
   await put(page, `${B}.buildOut.right`, '1 1/8');
+  await page.getByRole('group', { name: 'Made up from' }).getByLabel('18 mm plywood for fronts').check();
   for (const name of ['12 mm birch plywood', '9 mm birch plywood', '1/8 in hardboard'])
     await page.getByRole('group', { name: 'Made up from' }).getByLabel(name).uncheck();
   await goTo(page, 'Divide');
