@@ -4,6 +4,7 @@
  */
 const ROOMS = [
   'length',
+  'words',
   'sheets',
   'job',
   'opening',

@@ -1,13 +1,28 @@
-import { alternatives, benchCards, inMillimetres, plan, planDocument, type Job } from '@zabble/core';
+import {
+  alternatives,
+  benchCards,
+  benchCardText,
+  ENGLISH,
+  inMillimetres,
+  plan,
+  planDocument,
+  wordsIn,
+  type Job,
+  type Plan,
+  type Words,
+} from '@zabble/core';
 import { readJobFrom } from './job-file';
 import type { Outcome } from './outcome';
 
 const USAGE = 'plan wants one job file: npm run -s plan -- [--cards | --alternatives] JOB.json';
 
 /** What can be printed of a job, by the option that asks for it. */
-const PRINTS: Readonly<Record<string, (job: Job) => string>> = {
-  '--cards': (job) => benchCards(job, plan(job)).join('\n'),
-  '--alternatives': (job) => json(allAlternatives(job)),
+const PRINTS: Readonly<Record<string, (job: Job, plan: Plan, words: Words) => string>> = {
+  '--cards': (job, planned, words) =>
+    benchCards(job, planned)
+      .map((card) => benchCardText(card, words))
+      .join('\n'),
+  '--alternatives': (job, _, words) => json(allAlternatives(job, words)),
 };
 
 /**
@@ -23,16 +38,20 @@ export function planCommand(args: readonly string[]): Outcome {
     const lines = read.errors.map(({ path: field, says }) => `${field}: ${says}\n`);
     return { out: '', err: lines.join(''), code: 2 };
   }
-  return { out: print ? print(read.job) : json(planDocument(plan(read.job))), err: '', code: 0 };
+  const planned = plan(read.job);
+  const words = wordsIn(ENGLISH, planned);
+  return { out: print ? print(read.job, planned, words) : json(planDocument(planned, words)), err: '', code: 0 };
 }
 
 /** Every bank's alternatives, heights in millimetres. */
-function allAlternatives(job: Job) {
+function allAlternatives(job: Job, words: Words) {
   return job.cases.flatMap(({ id, banks }, c) =>
     banks.map((bank, b) => ({
       case: id,
       bank: bank.id,
-      alternatives: alternatives(job, `cases[${c}].banks[${b}]`).map(({ heights, ...rest }) => ({
+      alternatives: alternatives(job, `cases[${c}].banks[${b}]`).map(({ said, heights, scheme, ...rest }) => ({
+        scheme,
+        says: words.say(said),
         ...rest,
         heights: heights.map(inMillimetres),
       })),

@@ -63,7 +63,11 @@ export class RecordQuery {
   size = 30;
 }
 
-export interface FoundEntry extends Recorded {
+/** A line of the record as it is said in the unit of its job. */
+export interface FoundEntry extends Omit<Recorded, 'said' | 'where'> {
+  readonly says: string;
+  /** Empty for the whole job. */
+  readonly where: string;
   readonly job: string;
   readonly jobName: string;
 }

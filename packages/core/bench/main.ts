@@ -1,6 +1,17 @@
 import { readFileSync } from 'node:fs';
 import loadHighs from 'highs';
-import { alternatives, divide, inches, millimetres, plan, planDocument, readJobDocument, tieGroups } from '../src';
+import {
+  alternatives,
+  divide,
+  ENGLISH,
+  inches,
+  millimetres,
+  plan,
+  planDocument,
+  readJobDocument,
+  tieGroups,
+  wordsIn,
+} from '../src';
 import type { DivisionProblem, Job, JobDocument } from '../src';
 import { asProgramme, costOf } from './division-milp';
 import { layoutLines } from './layouts';
@@ -92,7 +103,10 @@ const before = process.memoryUsage().heapUsed;
 const job = read(sixteen());
 for (let i = 0; i < 50; i += 1) held.push(plan(job));
 line('memory of one plan, 16 drawers', `${Math.round((process.memoryUsage().heapUsed - before) / 50 / 1024)} kB`);
-line('plan file, 16 drawers', `${Math.round(JSON.stringify(planDocument(plan(job))).length / 1024)} kB`);
+line(
+  'plan file, 16 drawers',
+  `${Math.round(JSON.stringify(planDocument(plan(job), wordsIn(ENGLISH, plan(job)))).length / 1024)} kB`,
+);
 line(
   'alternatives, 6 drawers',
   `${median(() => alternatives(read(demo('notions-bank')), 'cases[0].banks[0]'), 20).toFixed(1)} ms median`,

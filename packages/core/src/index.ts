@@ -8,6 +8,7 @@ export * from './fitting';
 export * from './fronts';
 export * from './job';
 export * from './length';
+export * from './words';
 export * from './mounting';
 export * from './opening';
 export * from './plan';

@@ -1,13 +1,14 @@
 import {
+  ENGLISH,
   readJobDocument,
   recorded,
   showStep,
-  writeLength,
+  wordsIn,
   type Job,
   type JobDocument,
   type LogEntry,
-  type Recorded,
 } from '@zabble/core';
+import type { FoundEntry } from '@zabble/contract';
 import { refuse } from '../http/refusal';
 
 /** A document that was kept can be read. */
@@ -18,8 +19,10 @@ export function jobOf(document: JobDocument): Job {
 }
 
 /** An entry as a line of the record, lengths as the job shows them. */
-export function lineOf(job: Job, entry: LogEntry): Recorded {
-  return recorded(job, entry, (length) => writeLength(length, { unit: job.unit, step: showStep(job) }, { unit: true }));
+export function lineOf(job: Job, entry: LogEntry): Omit<FoundEntry, 'job' | 'jobName'> {
+  const words = wordsIn(ENGLISH, { unit: job.unit, step: showStep(job) });
+  const { said, where, ...line } = recorded(job, entry);
+  return { ...line, says: words.say(said), where: where ? words.say(where) : '' };
 }
 
 /** What an entry is found by: what it says, where, by whom, in which job. */

@@ -1,29 +1,30 @@
-import { drawStickPaper, type BankPlan } from '@zabble/core';
+import { drawStickPaper, ENGLISH, wordsIn, type BankPlan } from '@zabble/core';
 import { tileOf } from './full-size';
-import { Pdf, PAPERS } from './pdf';
+import { PAPERS } from './paper';
 import { demo, info, Printer, text, wish, worked } from './printed.spec-data';
 
 const printer = new Printer();
 afterAll(() => printer.end());
 const { planned } = worked(wish.document);
+const words = wordsIn(ENGLISH, planned);
 const plan = planned.cases[0]!.banks[0]!;
 const MARGIN = 12;
 const OVERLAP = 15;
 
 /** Heights of all marks on one edge of the stick, floor included, in millimetres, from below. */
 function wanted(bank: BankPlan, right: boolean): readonly number[] {
-  const { shapes } = drawStickPaper(bank, String);
+  const { shapes } = drawStickPaper(bank, words);
   const ticks = shapes.flatMap((shape) => (shape.kind === 'line' && shape.role === 'tick' ? [shape] : []));
   const own = ticks.filter(({ x1 }) => (right ? x1 > 0 : x1 === 0)).map(({ y1 }) => y1);
   return [...new Set([0, ...own])].sort((a, b) => a - b);
 }
 
-const { width: wide, height: high, y: low } = drawStickPaper(plan, String);
+const { width: wide, height: high, y: low } = drawStickPaper(plan, words);
 const middles = (stretches: readonly { from: number; to: number }[]): readonly number[] =>
   stretches.filter(({ from, to }) => to - from < 1.2).map(({ from, to }) => (from + to) / 2);
 
 describe.each(['a4', 'letter'] as const)('the story stick on %s', (paper) => {
-  const { long, top } = tileOf(new Pdf(process.cwd(), paper, '', false) as never);
+  const { long, top } = tileOf(PAPERS[paper]);
   const count = 1 + Math.ceil((high - long) / (long - OVERLAP));
 
   // Judged: every mark within 0.2 mm of the plan, on the page as it is printed.

@@ -1,4 +1,4 @@
-import type { Drawing } from '@zabble/core';
+import { said, type Drawing, type Said } from '@zabble/core';
 import { MARGIN, type Pdf } from './pdf';
 import { drawOn } from './pen';
 
@@ -13,7 +13,7 @@ const BESIDE = 28;
 const HIGHEST = 104;
 
 /** How far down from a page's upper edge the drawing begins, and how much of it a page holds. */
-export function tileOf({ height }: Pdf): { readonly top: number; readonly long: number } {
+export function tileOf({ height }: Pick<Pdf, 'height'>): { readonly top: number; readonly long: number } {
   return { top: MARGIN + HEAD, long: height - 2 * MARGIN - HEAD - FOOT };
 }
 
@@ -29,31 +29,28 @@ export function fullSize(pdf: Pdf, drawing: Drawing, title: string): void {
     pdf.page();
     const low = drawing.y + tile * step;
     const right = MARGIN + drawing.width;
-    pdf.text(count > 1 ? `${title} · page ${tile + 1} of ${count}, from the bottom up` : title, MARGIN, MARGIN, {
-      size: 11,
-      font: 'bold',
-      width: pdf.width - 2 * MARGIN,
-    });
+    const page = count > 1 ? ` · ${pdf.words.say(said('paper/tile', { page: tile + 1, of: count }))}` : '';
+    pdf.text(`${title}${page}`, MARGIN, MARGIN, { size: 11, font: 'bold', width: pdf.width - 2 * MARGIN });
     pdf.inside(MARGIN - 1, top, drawing.width + 20, long, () => {
       // The drawing's own top lies above this page by what later pages show.
       drawOn(pdf, drawing, MARGIN, top + long - (drawing.y + drawing.height - low), 1);
     });
-    const join = (y: number, letter: number, says: string): void => {
+    const join = (y: number, letter: number, what: Said): void => {
       for (let x = MARGIN - 4; x < right + 4; x += 4) pdf.line(x, y, x + 2, y, 0.15);
-      pdf.text(`${String.fromCharCode(65 + letter)} ${says}`, right + 5, y - 2, { size: 8 });
+      pdf.text(`${String.fromCharCode(65 + letter)} ${pdf.words.say(what)}`, right + 5, y - 2, { size: 8 });
     };
-    if (tile > 0) join(top + long - OVERLAP / 2, tile - 1, 'on the page below');
-    if (tile < count - 1) join(top + OVERLAP / 2, tile, 'on the next page');
+    if (tile > 0) join(top + long - OVERLAP / 2, tile - 1, said('paper/page-below'));
+    if (tile < count - 1) join(top + OVERLAP / 2, tile, said('paper/next-page'));
     // A drawing as wide as the page has them above it.
     const foot = drawing.width > pdf.width - 2 * MARGIN - BESIDE ? top + HIGHEST : top + long;
-    checkLine(pdf, pdf.width - MARGIN - 18, foot, 100, '100 mm');
-    checkLine(pdf, pdf.width - MARGIN - 6, foot, 101.6, '4 in');
+    checkLine(pdf, pdf.width - MARGIN - 18, foot, 100, said('paper/100-mm'));
+    checkLine(pdf, pdf.width - MARGIN - 6, foot, 101.6, said('paper/4-in'));
   }
 }
 
-function checkLine(pdf: Pdf, x: number, y: number, long: number, says: string): void {
+function checkLine(pdf: Pdf, x: number, y: number, long: number, what: Said): void {
   pdf.line(x, y, x, y - long, 0.25);
   pdf.line(x - 2, y, x + 2, y, 0.25);
   pdf.line(x - 2, y - long, x + 2, y - long, 0.25);
-  pdf.text(says, x - 6, y + 1, { size: 7, align: 'center', width: 12 });
+  pdf.say(what, x - 6, y + 1, { size: 7, align: 'center', width: 12 });
 }

@@ -1,13 +1,15 @@
 import {
   benchCards,
+  benchCardText,
   CSV,
   cutRows,
   drawPart,
   drawSheet,
   dxfOf,
   partsOf,
-  partTitle,
+  partOfJob,
   planDocument,
+  said,
   sawOf,
   svgOf,
 } from '@zabble/core';
@@ -23,16 +25,20 @@ import { templatesPdf } from './templates-pdf';
 
 /** All of a job in one file: the job, its plan, cards, cut list, labels, layouts and part drawings. */
 export async function jobZip(printing: Printing, document: object): Promise<Buffer> {
-  const { job, plan, layouts } = printing;
+  const { job, plan, layouts, words } = printing;
   const json = (value: unknown): Uint8Array => strToU8(`${JSON.stringify(value, null, 2)}\n`);
   const files: Zippable = {
     'job.json': json(document),
-    'plan.json': json(planDocument(plan)),
-    'bench-cards.txt': strToU8(benchCards(job, plan).join('\n')),
+    'plan.json': json(planDocument(plan, words)),
+    'bench-cards.txt': strToU8(
+      benchCards(job, plan)
+        .map((card) => benchCardText(card, words))
+        .join('\n'),
+    ),
     'bench-card.pdf': await benchCardPdf(printing),
     'story-stick.pdf': await stickPdf(printing),
     'templates.pdf': await templatesPdf(printing),
-    'cut-list.csv': strToU8(Papa.unparse(cutRows(job, plan) as string[][], CSV)),
+    'cut-list.csv': strToU8(Papa.unparse(cutRows(job, plan, words) as string[][], CSV)),
     'cut-list.pdf': await cutListPdf(printing),
     'labels.pdf': await labelsPdf(printing),
     ...(layouts.length > 0 ? { 'sheets.pdf': await layoutsPdf(printing) } : {}),
@@ -42,18 +48,21 @@ export async function jobZip(printing: Printing, document: object): Promise<Buff
   return Buffer.from(zipSync(files, { level: 6 }));
 }
 
-function sheetFiles({ job, plan, layouts }: Printing): Zippable {
+function sheetFiles({ job, plan, layouts, words }: Printing): Zippable {
   const parts = new Map(partsOf(job, plan).parts.map((part) => [part.name, part]));
   const label = (name: string) => {
     const part = parts.get(name);
-    return { says: part ? partTitle(plan, part) : name, held: part !== undefined && part.release !== 'now' };
+    return { says: part ? words.say(partOfJob(plan, part)) : name, held: part !== undefined && part.release !== 'now' };
   };
   return Object.fromEntries(
     layouts.flatMap(({ sheet, blade }, index) => {
       const drawing = drawSheet(sheet, { ...sawOf(job), ...blade }, label);
       const name = `sheets/sheet-${String(index + 1).padStart(2, '0')}`;
       return [
-        [`${name}.svg`, strToU8(svgOf(drawing, `${job.name}: sheet ${index + 1}`))],
+        [
+          `${name}.svg`,
+          strToU8(svgOf(drawing, words.say(said('paper/sheet-number', { job: job.name, number: index + 1 })))),
+        ],
         [`${name}.dxf`, strToU8(dxfOf(drawing, job.unit))],
       ];
     }),
@@ -61,12 +70,12 @@ function sheetFiles({ job, plan, layouts }: Printing): Zippable {
 }
 
 /** Only what is released: a drawing of a held part could be cut by. */
-function partFiles({ job, plan }: Printing): Zippable {
+function partFiles({ job, plan, words }: Printing): Zippable {
   const free = partsOf(job, plan).parts.filter(({ release }) => release === 'now');
   const taken = new Set<string>();
   return Object.fromEntries(
     free.flatMap((part) => {
-      const drawing = drawPart(part, partTitle(plan, part));
+      const drawing = drawPart(part, words.say(partOfJob(plan, part)), words);
       const name = `parts/${fileName(part.name, taken)}`;
       return [
         [`${name}.svg`, strToU8(svgOf(drawing, part.name))],

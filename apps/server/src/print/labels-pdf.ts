@@ -1,7 +1,7 @@
-import { drawerTitle, partsOf, partWords, toCut, WHEN, type CutPart } from '@zabble/core';
+import { drawerOfJob, partSaid, partsOf, said, toCut, type CutPart } from '@zabble/core';
 import QRCode from 'qrcode';
 import { Pdf } from './pdf';
-import { sizeOf, type Printing } from './printing';
+import type { Printing } from './printing';
 
 /** Stickers on a sheet: three across, eight down, of a common size for each paper. In millimetres. */
 const STICKERS = {
@@ -11,27 +11,27 @@ const STICKERS = {
 const CODE = 22;
 
 /** Which face is up and where the arrow points, for every kind of part. */
-const LIES: Readonly<Record<CutPart['use']['role'], readonly [face: string, edge: string]>> = {
-  side: ['inside', 'front end'],
-  front: ['inside', 'top edge'],
-  back: ['inside', 'top edge'],
-  bottom: ['inside up', 'front edge'],
-  muntin: ['top', 'front end'],
-  face: ['show face', 'top edge'],
-  stile: ['show face', 'top end'],
-  rail: ['show face', 'top edge'],
-  panel: ['show face', 'top edge'],
-  'build-out': ['towards the box', 'front end'],
-  runner: ['top', 'front end'],
-  batten: ['towards the box', 'front end'],
-  kicker: ['underside', 'front end'],
-  extra: ['face', 'front edge'],
-};
+const LIES = {
+  side: ['lies/inside', 'edge/front-end'],
+  front: ['lies/inside', 'edge/top-edge'],
+  back: ['lies/inside', 'edge/top-edge'],
+  bottom: ['lies/inside-up', 'edge/front-edge'],
+  muntin: ['lies/top', 'edge/front-end'],
+  face: ['lies/show-face', 'edge/top-edge'],
+  stile: ['lies/show-face', 'edge/top-end'],
+  rail: ['lies/show-face', 'edge/top-edge'],
+  panel: ['lies/show-face', 'edge/top-edge'],
+  'build-out': ['lies/towards-box', 'edge/front-end'],
+  runner: ['lies/top', 'edge/front-end'],
+  batten: ['lies/towards-box', 'edge/front-end'],
+  kicker: ['lies/underside', 'edge/front-end'],
+  extra: ['lies/face', 'edge/front-edge'],
+} as const satisfies Readonly<Record<CutPart['use']['role'], readonly [face: string, edge: string]>>;
 
 /** A sticker for every part that is still to cut: what it is, its size or HOLD, how it lies, and a code that opens it. */
 export function labelsPdf(printing: Printing): Promise<Buffer> {
-  const { job, plan, fonts, paper } = printing;
-  const pdf = new Pdf(fonts, paper, `${job.name}: labels`);
+  const { job, plan, paper } = printing;
+  const pdf = new Pdf(printing, 'paper/labels');
   const { across, down, width, height, left, top } = STICKERS[paper];
   const parts = partsOf(job, plan).parts.filter(toCut);
   if (parts.length === 0) pdf.page();
@@ -40,27 +40,30 @@ export function labelsPdf(printing: Printing): Promise<Buffer> {
     if (place === 0) pdf.page();
     sticker(pdf, printing, part, left + (place % across) * width, top + Math.floor(place / across) * height);
   });
-  return pdf.finish(`${job.name} · labels`);
+  return pdf.finish();
 }
 
 function sticker(pdf: Pdf, printing: Printing, part: CutPart, x: number, y: number): void {
-  const { paper } = printing;
+  const { paper, plan, words } = printing;
   const { width, height } = STICKERS[paper];
   pdf.rect(x, y, width, height, { stroke: '#c9cfc9', weight: 0.1 });
   const room = width - CODE - 6;
-  pdf.text(part.called ?? drawerTitle(printing.plan, part), x + 2.5, y + 2, { size: 8.5, width: room });
-  pdf.text(partWords(part), x + 2.5, y + 5.6, { size: 12, font: 'bold', width: room });
+  const drawer = drawerOfJob(plan, part);
+  pdf.text(part.called ?? (drawer ? words.say(drawer) : ''), x + 2.5, y + 2, { size: 8.5, width: room });
+  pdf.say(partSaid(part), x + 2.5, y + 5.6, { size: 12, font: 'bold', width: room });
   const free = part.release === 'now';
-  const size = free
-    ? `${sizeOf(printing, part.length.total)} × ${sizeOf(printing, part.width.total)}`
-    : WHEN[part.release].printed;
-  pdf.text(size, x + 2.5, y + 11.2, { size: 12, font: 'medium', width: room + 2 });
+  const size = { length: part.length.total, width: part.width.total };
+  pdf.say(free ? said('paper/size', size) : said(`printed-when/${part.release}`), x + 2.5, y + 11.2, {
+    size: 12,
+    font: 'medium',
+    width: room + 2,
+  });
   pdf.text(part.material.name, x + 2.5, y + 16.8, { size: 7.5, width: room });
   pdf.text(part.name, x + 2.5, y + 20.2, { size: 6.5, width: room });
   const [face, edge] = LIES[part.use.role];
   arrow(pdf, x + 4.5, y + 25);
-  pdf.text(face, x + 8.5, y + 23.8, { size: 7.5, width: room - 6 });
-  pdf.text(`arrow to the ${edge}`, x + 8.5, y + 27.2, { size: 7.5, width: room - 6 });
+  pdf.say(said(face), x + 8.5, y + 23.8, { size: 7.5, width: room - 6 });
+  pdf.say(said('paper/arrow-to', { edge: said(edge) }), x + 8.5, y + 27.2, { size: 7.5, width: room - 6 });
   code(pdf, printing.partAt(part.name), x + width - CODE - 2, y + (height - CODE) / 2);
 }
 
@@ -77,8 +80,8 @@ function arrow(pdf: Pdf, x: number, y: number): void {
   pdf.line(x, y + 2, x, y + 5, 0.8);
 }
 
-function code(pdf: Pdf, words: string, x: number, y: number): void {
-  const { modules } = QRCode.create(words, { errorCorrectionLevel: 'L' });
+function code(pdf: Pdf, text: string, x: number, y: number): void {
+  const { modules } = QRCode.create(text, { errorCorrectionLevel: 'L' });
   const size = CODE / modules.size;
   for (let row = 0; row < modules.size; row += 1)
     for (let column = 0; column < modules.size; column += 1)

@@ -1,14 +1,13 @@
 import { join } from 'node:path';
+import { said, type Said, type Words } from '@zabble/core';
 import PDFDocument from 'pdfkit';
+import { PAPERS } from './paper';
+import type { PaperName, Printing } from './printing';
 
-/** Paper in millimetres, upright. */
-export const PAPERS = { a4: { width: 210, height: 297 }, letter: { width: 215.9, height: 279.4 } } as const;
-export type Paper = keyof typeof PAPERS;
-
-/** A sheet of paper of any size, in millimetres: for a roll or a plotter. */
-export interface Size {
-  readonly width: number;
-  readonly height: number;
+/** Paper of another size than the printer's, in millimetres: for a roll or a plotter; or lying. */
+interface Sheet {
+  readonly size?: { readonly width: number; readonly height: number };
+  readonly lying?: boolean;
 }
 
 const POINT = 72 / 25.4;
@@ -26,25 +25,33 @@ export interface Style {
   readonly colour?: string;
 }
 
-/** A PDF in millimetres from the upper left corner, in the application's own font with real fractions. */
+/**
+ * A paper of a job as PDF, in millimetres from the upper left corner, in the application's own font with real fractions;
+ * it says what stands on it in the words it is printed with.
+ */
 export class Pdf {
   readonly doc: PDFKit.PDFDocument;
   readonly width: number;
   readonly height: number;
 
+  readonly words: Words;
+  private readonly foot: string;
+
   constructor(
-    fonts: string,
-    paper: Paper | Size,
-    readonly title: string,
-    lying = false,
+    { job, fonts, paper, words }: Printing,
+    name: PaperName,
+    { size = PAPERS[paper], lying = false }: Sheet = {},
   ) {
-    const { width, height } = typeof paper === 'string' ? PAPERS[paper] : paper;
+    const { width, height } = size;
+    const what = { job: job.name, what: said(name) };
+    this.words = words;
+    this.foot = words.say(said('paper/foot', what));
     [this.width, this.height] = lying ? [height, width] : [width, height];
     this.doc = new PDFDocument({
       autoFirstPage: false,
       bufferPages: true,
       margin: 0,
-      info: { Title: title, Creator: 'Zabble' },
+      info: { Title: words.say(said('paper/of-job', what)), Creator: 'Zabble' },
     });
     for (const [name, weight] of [
       ['plain', 400],
@@ -76,20 +83,25 @@ export class Pdf {
       .stroke();
   }
 
-  /** One line of words; `y` is its upper edge. */
+  /** One line of text; `y` is its upper edge. */
   text(
-    words: string,
+    text: string,
     x: number,
     y: number,
     { size = 10, font = 'plain', align = 'left', width, colour = '#1d2424' }: Style = {},
   ): void {
     this.doc.font(font).fontSize(size).fillColor(colour);
-    const set = words.replaceAll('≈', '~').replace(FRACTION, '$1\u2044$2');
+    const set = text.replaceAll('≈', '~').replace(FRACTION, '$1\u2044$2');
     const shown = width === undefined ? set : this.shortened(set, width);
     const wide = this.widthOf(shown);
     const room = width ?? 0;
     const left = align === 'right' ? x + room - wide : align === 'center' ? x + (room - wide) / 2 : x;
     this.doc.text(shown, left * POINT, y * POINT, { lineBreak: false, features: FEATURES });
+  }
+
+  /** The same of what the words have a sentence for. */
+  say(what: Said, x: number, y: number, style?: Style): void {
+    this.text(this.words.say(what), x, y, style);
   }
 
   line(x1: number, y1: number, x2: number, y2: number, weight = 0.2, colour = '#1d2424'): void {
@@ -122,10 +134,10 @@ export class Pdf {
   }
 
   /** Words in lines no wider than this. */
-  wrapped(words: string, width: number, size: number): readonly string[] {
+  wrapped(text: string, width: number, size: number): readonly string[] {
     this.doc.font('plain').fontSize(size);
     const lines: string[] = [];
-    for (const word of words.replaceAll('≈', '~').split(' ')) {
+    for (const word of text.replaceAll('≈', '~').split(' ')) {
       const longer = lines.length === 0 ? word : `${lines.at(-1) ?? ''} ${word}`;
       if (lines.length > 0 && this.widthOf(longer) <= width) lines[lines.length - 1] = longer;
       else lines.push(word);
@@ -134,14 +146,18 @@ export class Pdf {
   }
 
   /** Numbers the pages, puts the mark on each that shows true size, and gives the file. */
-  finish(says: string, mark = true): Promise<Buffer> {
+  finish(mark = true): Promise<Buffer> {
     const { start, count } = this.doc.bufferedPageRange();
     for (let page = 0; page < count; page += 1) {
       this.doc.switchToPage(start + page);
       const y = this.height - MARGIN + 3;
       if (mark) this.sizeMark(MARGIN, y);
-      const words = count > 1 ? `${says} · ${page + 1} of ${count}` : says;
-      this.text(words, this.width / 2, y - 1.5, { size: 8, align: 'right', width: this.width / 2 - MARGIN });
+      const pages = count > 1 ? ` · ${this.words.say(said('paper/page', { page: page + 1, of: count }))}` : '';
+      this.text(`${this.foot}${pages}`, this.width / 2, y - 1.5, {
+        size: 8,
+        align: 'right',
+        width: this.width / 2 - MARGIN,
+      });
     }
     return new Promise((resolve, reject) => {
       const parts: Buffer[] = [];
@@ -156,18 +172,18 @@ export class Pdf {
     this.line(x, y, x + MARK, y);
     this.line(x, y - 1.5, x, y + 1.5);
     this.line(x + MARK, y - 1.5, x + MARK, y + 1.5);
-    this.text('100 mm when printed at full size', x + 2, y - 4, { size: 7 });
+    this.say(said('paper/size-mark'), x + 2, y - 4, { size: 7 });
   }
 
-  private shortened(words: string, width: number): string {
-    if (this.widthOf(words) <= width) return words;
-    let [short, long] = [0, words.length];
+  private shortened(text: string, width: number): string {
+    if (this.widthOf(text) <= width) return text;
+    let [short, long] = [0, text.length];
     while (short < long - 1) {
       const middle = Math.floor((short + long) / 2);
-      if (this.widthOf(`${words.slice(0, middle)}…`) <= width) short = middle;
+      if (this.widthOf(`${text.slice(0, middle)}…`) <= width) short = middle;
       else long = middle;
     }
-    return `${words.slice(0, short).trimEnd()}…`;
+    return `${text.slice(0, short).trimEnd()}…`;
   }
 
   private widthOf(words: string): number {

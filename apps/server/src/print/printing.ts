@@ -1,11 +1,12 @@
-import type { Job, Length, MaterialLayout, Plan } from '@zabble/core';
-import { showStep, writeLength } from '@zabble/core';
-import type { Paper } from './pdf';
+import type { Job, Length, MaterialLayout, Plan, Words } from '@zabble/core';
+import type { Paper } from './paper';
 
 /** A job ready to be printed. */
 export interface Printing {
   readonly job: Job;
   readonly plan: Plan;
+  /** Says everything on it, in the job's unit and step. */
+  readonly words: Words;
   readonly layouts: readonly MaterialLayout[];
   readonly fonts: string;
   readonly paper: Paper;
@@ -13,10 +14,10 @@ export interface Printing {
   readonly partAt: (part: string) => string;
 }
 
-/** Parts must not be over-long: down to the job's step, a mark where that rounds (the font has no sign for nearly). */
-export function sizeOf({ job }: Printing, length: Length): string {
-  return writeLength(length, { unit: job.unit, step: showStep(job), round: 'down' }, { mark: true }).replace('≈ ', '~');
+/** A length in a table: parts must not be over-long, so down to the job's step; a mark where that rounds. */
+export function sizeOf({ words }: Printing, length: Length): string {
+  return words.bare(length, 'down');
 }
 
-export const CAUTION =
-  'Guards on, push stick at hand, small parts from a long strip with a sled. The saw’s manual and local rules decide.';
+/** What a paper is. */
+export type PaperName = `paper/${'bench-card' | 'cut-list' | 'labels' | 'sheets' | 'story-stick' | 'templates'}`;

@@ -1,5 +1,5 @@
 import { LARGEST_PRINT, PrintWish, PRINTS, type PrintName } from '@zabble/contract';
-import { plan, readJobDocument, readLayouts } from '@zabble/core';
+import { plan, readJobDocument, readLayouts, ENGLISH, wordsIn } from '@zabble/core';
 import express, { Router } from 'express';
 import { Refusal, refuse } from '../http/refusal';
 import { validated } from '../http/validate';
@@ -53,5 +53,6 @@ function readWish({ document, layouts, paper, address, job: id }: PrintWish, fon
     throw refuse(422, `The layouts don’t hold: ${laid.says}. Nothing was printed; lay the parts out again.`);
   const partAt = (part: string): string =>
     `${address.replace(/\/+$/, '')}/jobs/${id}/cut?part=${encodeURIComponent(part)}`;
-  return { job, plan: planned, layouts: laid.layouts, fonts, paper, partAt };
+  const words = wordsIn(ENGLISH, planned);
+  return { job, plan: planned, words, layouts: laid.layouts, fonts, paper, partAt };
 }

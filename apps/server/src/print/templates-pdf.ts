@@ -1,23 +1,23 @@
-import { drawTemplates } from '@zabble/core';
+import { drawTemplates, said } from '@zabble/core';
 import { fullSize } from './full-size';
 import { MARGIN, Pdf } from './pdf';
 import type { Printing } from './printing';
-import { banksOf, heightOf } from './stick-pdf';
+import { banksOf } from './stick-pdf';
 
 /** Templates at full size: pulls, backs of undermount boxes, screw lines; each once, with the drawers it serves. */
 export function templatesPdf(printing: Printing): Promise<Buffer> {
-  const { job, fonts, paper } = printing;
-  const pdf = new Pdf(fonts, paper, `${job.name}: templates`);
+  const { words } = printing;
+  const pdf = new Pdf(printing, 'paper/templates');
   let any = false;
   for (const { title, plan } of banksOf(printing))
-    for (const template of drawTemplates(plan, heightOf(printing))) {
+    for (const each of drawTemplates(plan, words)) {
       any = true;
-      const of = template.places.length === 1 ? 'drawer' : 'drawers';
-      fullSize(pdf, template.drawing, `${title} · ${template.title}, ${of} ${template.places.join(', ')}`);
+      const { title: template, places, drawing } = each;
+      fullSize(pdf, drawing, words.say(said('paper/template', { bank: title, template, places })));
     }
   if (!any) {
     pdf.page();
-    pdf.text('This job has no pulls, no undermount backs and no slides with screws.', MARGIN, MARGIN, { size: 12 });
+    pdf.say(said('paper/no-templates'), MARGIN, MARGIN, { size: 12 });
   }
-  return pdf.finish(`${job.name} · templates`, false);
+  return pdf.finish(false);
 }

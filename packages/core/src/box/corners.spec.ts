@@ -1,4 +1,5 @@
-import { nm, millimetres } from '../length';
+import { ENGLISH, wordsIn } from '../words';
+import { nm, millimetres, plain } from '../length';
 import { BOTTOMS } from './bottoms';
 import { CORNERS } from '../job';
 import { lossOf, reachOf } from './corners';
@@ -27,9 +28,14 @@ describe('the corner joints', () => {
   });
 
   it('and the bottoms each say what they are in one sentence', () => {
-    for (const { name, says } of [...Object.values(CORNERS), ...Object.values(BOTTOMS)]) {
-      expect(name.length).toBeGreaterThan(3);
-      expect(says).toMatch(/^[A-Z][^.]*\.$/);
-    }
+    const words = wordsIn(ENGLISH, { unit: 'mm', step: millimetres(1) });
+    for (const [kind, ids] of [
+      ['joint', Object.keys(CORNERS)],
+      ['bottom-fit', Object.keys(BOTTOMS)],
+    ] as const)
+      for (const id of ids) {
+        expect(words.say(plain(`${kind}/${id}`))).toMatch(/^[A-Z][^/]{3,}$/);
+        expect(words.say(plain(`${kind}-told/${id}`))).toMatch(/^[A-Z][^.]*\.$/);
+      }
   });
 });

@@ -11,6 +11,7 @@ import {
   type Length,
   type Source,
   type Tally,
+  label,
 } from '../length';
 import type { SlideFamily } from '../slides';
 import { BOTTOMS } from './bottoms';
@@ -50,11 +51,9 @@ function bottomCuts(making: Machining): readonly PartCut[] {
   const { box, bottom } = making.stock;
   const row = BOTTOMS[box.bottomFit];
   if (row.onOutside) return [];
-  const depth = tally(plus('depth of the groove', box.groove?.depth ?? ZERO, fieldOf(making, 'box.groove.depth')));
+  const depth = tally(plus('depth-groove', box.groove?.depth ?? ZERO, fieldOf(making, 'box.groove.depth')));
   const width = tally(plus('bottom', bottom.thickness, thicknessOf(making, 'bottom')));
-  const up = tally(
-    plus('groove above the lower edge', box.groove?.offset ?? ZERO, fieldOf(making, 'box.groove.offset')),
-  );
+  const up = tally(plus('groove-above-lower-edge', box.groove?.offset ?? ZERO, fieldOf(making, 'box.groove.offset')));
   const roles: Role[] = row.underBack ? ['side', 'front'] : ['side', 'front', 'back'];
   const cut: Pick<PartCut, 'kind' | 'sizes'> = row.raised
     ? { kind: 'groove', sizes: { depth, width, up } }
@@ -72,8 +71,13 @@ function cornerCuts(making: Machining, corner: Corner, end: 'front' | 'back'): r
   const field = end === 'back' && stock.box.corner.back ? 'box.corner.back.depth' : 'box.corner.depth';
   const depth =
     corner.depth === undefined
-      ? tally(plus(`thickness of the ${end}`, wood.thickness, { kind: 'field', path: making.paths.thickness(wood) }))
-      : tally(plus('depth of the joint', corner.depth, fieldOf(making, field)));
+      ? tally(
+          plus(label('thickness-of-end', { end }), wood.thickness, {
+            kind: 'field',
+            path: making.paths.thickness(wood),
+          }),
+        )
+      : tally(plus('depth-joint', corner.depth, fieldOf(making, field)));
   if (corner.joint === 'tongue-dado') return tongued(making, wood, depth, end);
   const side: PartCut[] = cuts.side ? [{ role: 'side', kind: cuts.side, where: `${end} end`, sizes: { depth } }] : [];
   if (!cuts.end) return side;
@@ -88,8 +92,11 @@ function cornerCuts(making: Machining, corner: Corner, end: 'front' | 'back'): r
 function tongued(making: Machining, end: Material, depth: Tally, where: 'front' | 'back'): readonly PartCut[] {
   const from: Source = { kind: 'field', path: making.paths.thickness(end) };
   const tongue = share(end.thickness, 2);
-  const thick = tally(plus(`half the ${where}’s thickness`, tongue, from));
-  const beside = tally(plus(`thickness of the ${where}`, end.thickness, from), minus('its tongue', tongue, from));
+  const thick = tally(plus(label('half-thickness-of-end', { end: where }), tongue, from));
+  const beside = tally(
+    plus(label('thickness-of-end', { end: where }), end.thickness, from),
+    minus('tongue', tongue, from),
+  );
   return [
     { role: 'side', kind: 'dado', where: `${where} end`, sizes: { depth, width: thick, in: beside } },
     { role: where, kind: 'tongue', where: 'both ends', sizes: { depth, width: thick } },
@@ -115,11 +122,11 @@ function backCuts(making: Machining): readonly PartCut[] {
     });
   if (!hook) return found;
   const up = underBack
-    ? minus('bottom, which the back stands on', stock.bottom.thickness, thicknessOf(making, 'bottom'))
-    : plus('groove above the lower edge', stock.box.groove?.offset ?? ZERO, fieldOf(making, 'box.groove.offset'));
+    ? minus('bottom-which-back-stands-on', stock.bottom.thickness, thicknessOf(making, 'bottom'))
+    : plus('groove-above-lower-edge', stock.box.groove?.offset ?? ZERO, fieldOf(making, 'box.groove.offset'));
   const sizes = {
-    in: tally(reachTerm(making), plus('in from the side’s inner face', hook.fromSide, figure('cuts.hook.fromSide'))),
-    up: tally(up, plus('above the bottom’s underside', hook.aboveUnderside, figure('cuts.hook.aboveUnderside'))),
+    in: tally(reachTerm(making), plus('in-from-side-inner-face', hook.fromSide, figure('cuts.hook.fromSide'))),
+    up: tally(up, plus('above-bottom-underside', hook.aboveUnderside, figure('cuts.hook.aboveUnderside'))),
     diameter: tally(plus('bore', hook.diameter, figure('cuts.hook.diameter'))),
     depth: tally(plus('bore', hook.depth, figure('cuts.hook.depth'))),
   };
@@ -128,7 +135,7 @@ function backCuts(making: Machining): readonly PartCut[] {
 
 /** The groove a batten runs in: its depth, and its middle above the box's lower edge. */
 export function battenGroove(family: SlideFamily, depth: Tally, up: Tally): PartCut {
-  const width = tally(plus('height of the batten', family.profile, figureOf(family, 'profile')));
+  const width = tally(plus('height-batten', family.profile, figureOf(family, 'profile')));
   return { role: 'side', kind: 'batten-groove', where: 'middle', sizes: { depth, width, up } };
 }
 
@@ -136,7 +143,7 @@ export function battenGroove(family: SlideFamily, depth: Tally, up: Tally): Part
 function reachTerm({ stock }: Machining) {
   const reach = reachOf(stock.backCorner, stock.sides.thickness);
   const from: Source = { kind: 'table', table: 'corners', row: stock.backCorner.joint };
-  return unlessZero(plus('reach into the side', reach, from));
+  return unlessZero(plus('reach-into-side', reach, from));
 }
 
 /** Whether a hook's bore would meet the bottom's edge instead of the back: by how much. */

@@ -72,7 +72,7 @@ export function boxParts(drawer: string, stock: BoxStock, size: BoxSize, paths: 
 
 function muntinWidth({ stock, paths }: Making): Tally {
   const from: Source = { kind: 'field', path: paths.field('box.muntin.width') };
-  return tally(plus('width of the muntin', stock.box.muntin?.width ?? ZERO, from));
+  return tally(plus('width-muntin', stock.box.muntin?.width ?? ZERO, from));
 }
 
 function part(role: Role, count: number, of: BoxStock['sides'], length?: Tally, width?: Tally): Part {
@@ -85,8 +85,8 @@ export function boxInside(drawer: string, stock: BoxStock, size: BoxSize, paths:
   const width = across(making, minusTimes('side', 2, stock.sides.thickness, thickness(making, 'sides')));
   const length = along(
     making,
-    minus('box front', stock.ends.thickness, thickness(making, 'ends')),
-    minus('box back', stock.back.thickness, thickness(making, 'back')),
+    minus('box-front', stock.ends.thickness, thickness(making, 'ends')),
+    minus('box-back', stock.back.thickness, thickness(making, 'back')),
   );
   return { ...(width ? { width } : {}), ...(length ? { length } : {}) };
 }
@@ -96,8 +96,8 @@ function sideLength(making: Making): Tally | undefined {
   const { frontCorner, backCorner, ends, back } = making.stock;
   return along(
     making,
-    unlessZero(minus('lost at the front corner', lossOf(frontCorner, ends.thickness), cornerRow(frontCorner.joint))),
-    unlessZero(minus('lost at the back corner', lossOf(backCorner, back.thickness), cornerRow(backCorner.joint))),
+    unlessZero(minus('lost-at-front-corner', lossOf(frontCorner, ends.thickness), cornerRow(frontCorner.joint))),
+    unlessZero(minus('lost-at-back-corner', lossOf(backCorner, back.thickness), cornerRow(backCorner.joint))),
   );
 }
 
@@ -108,7 +108,7 @@ function endLength(making: Making, end: 'front' | 'back'): Tally | undefined {
   return across(
     making,
     minusTimes('side', 2, stock.sides.thickness, thickness(making, 'sides')),
-    unlessZero(plusTimes('reach into the side', 2, reachOf(corner, stock.sides.thickness), cornerRow(corner.joint))),
+    unlessZero(plusTimes('reach-into-side', 2, reachOf(corner, stock.sides.thickness), cornerRow(corner.joint))),
   );
 }
 
@@ -118,8 +118,8 @@ function sideHeight(making: Making): Tally | undefined {
   if (!size.height) return undefined;
   const under = BOTTOMS[stock.box.bottomFit].underSides;
   return tally(
-    plus('box height', size.height.total, boxDimension(making, 'height')),
-    under ? minus('bottom, applied below', stock.bottom.thickness, thickness(making, 'bottom')) : undefined,
+    plus('box-height', size.height.total, boxDimension(making, 'height')),
+    under ? minus('bottom-applied-below', stock.bottom.thickness, thickness(making, 'bottom')) : undefined,
   );
 }
 
@@ -130,7 +130,7 @@ function backHeight(making: Making): Tally | undefined {
   if (!height || !BOTTOMS[box.bottomFit].underBack) return height;
   return tally(
     ...height.terms,
-    minus('groove above the lower edge', box.groove?.offset ?? ZERO, fieldOf(making, 'box.groove.offset')),
+    minus('groove-above-lower-edge', box.groove?.offset ?? ZERO, fieldOf(making, 'box.groove.offset')),
     minus('bottom', bottom.thickness, thickness(making, 'bottom')),
   );
 }
@@ -158,7 +158,7 @@ function halfBottomAcross(making: Making, muntin: Length): Tally | undefined {
   const from: Source | undefined = size.made
     ? size.made.terms[0]?.from
     : { kind: 'dimension', drawer, dimension: 'inside.width' };
-  return tally(plus('half the inside width less the muntin', half, from), grooves(making, 2), play(making));
+  return tally(plus('half-inside-width-less-muntin', half, from), grooves(making, 2), play(making));
 }
 
 /** The bottom front to back. */
@@ -168,10 +168,10 @@ function bottomLong(making: Making): Tally | undefined {
   if (row.onOutside) return along(making);
   return along(
     making,
-    minus('box front', ends.thickness, thickness(making, 'ends')),
-    minus('box back', back.thickness, thickness(making, 'back')),
+    minus('box-front', ends.thickness, thickness(making, 'ends')),
+    minus('box-back', back.thickness, thickness(making, 'back')),
     grooves(making, row.groovesLong),
-    row.underBack ? plus('under the back', back.thickness, thickness(making, 'back')) : undefined,
+    row.underBack ? plus('under-back', back.thickness, thickness(making, 'back')) : undefined,
     play(making),
   );
 }
@@ -187,7 +187,7 @@ function play(making: Making): Term {
 
 function across(making: Making, ...terms: readonly (Term | undefined)[]): Tally | undefined {
   const { width } = making.size;
-  return width && tally(plus('box width', width.total, boxDimension(making, 'width')), ...terms);
+  return width && tally(plus('box-width', width.total, boxDimension(making, 'width')), ...terms);
 }
 
 /** Across a box that is made already: by the width it came out. */
@@ -198,7 +198,7 @@ function acrossAsMade(making: Making, ...terms: readonly (Term | undefined)[]): 
 
 function along(making: Making, ...terms: readonly (Term | undefined)[]): Tally | undefined {
   const { length } = making.size;
-  return length && tally(plus('box length', length.total, boxDimension(making, 'length')), ...terms);
+  return length && tally(plus('box-length', length.total, boxDimension(making, 'length')), ...terms);
 }
 
 function boxDimension({ drawer }: Making, name: 'width' | 'height' | 'length'): Source {

@@ -35,7 +35,7 @@ export function boxWidth(family: SlideFamily, stock: BoxStock, opening: Tally, p
     return tally(width, minusTimes('slide', 2, family.side ?? ZERO, figure(family, 'side')), ease);
   return tally(
     width,
-    minus('slide, to the inside width', family.insideDeduction ?? ZERO, figure(family, 'insideDeduction')),
+    minus('slide-to-inside-width', family.insideDeduction ?? ZERO, figure(family, 'insideDeduction')),
     plusTimes('side', 2, stock.sides.thickness, field(paths.thickness(stock.sides))),
     ease,
   );
@@ -44,8 +44,8 @@ export function boxWidth(family: SlideFamily, stock: BoxStock, opening: Tally, p
 /** `L` = nominal length − what the family's list makes the box shorter by. */
 export function boxLength(family: SlideFamily, nominal: Length, boxShorter: Length, from: Source | undefined): Tally {
   return tally(
-    plus('nominal length of the slide', nominal, from),
-    unlessZero(minus('box shorter than the slide', boxShorter, figure(family, 'boxShorter'))),
+    plus('nominal-length-slide', nominal, from),
+    unlessZero(minus('box-shorter-than-slide', boxShorter, figure(family, 'boxShorter'))),
   );
 }
 
@@ -67,14 +67,14 @@ export interface BoxHeight {
 export function boxHeight(family: SlideFamily, bay: Tally, drawer: string, wish: HeightWish): BoxHeight {
   const greatest = tally(
     plus('bay', bay.total, { kind: 'dimension', drawer, dimension: 'bay.height' }),
-    minus('clear above', family.top, figure(family, 'top')),
-    minus('clear below', family.bottom, figure(family, 'bottom')),
+    minus('clear-above', family.top, figure(family, 'top')),
+    minus('clear-below', family.bottom, figure(family, 'bottom')),
   );
   const { byHand, step } = wish;
   if (byHand && byHand.height <= greatest.total)
-    return { greatest, height: tally(plus('box height by hand', byHand.height, field(byHand.path))) };
+    return { greatest, height: tally(plus('box-height-by-hand', byHand.height, field(byHand.path))) };
   const off = step ? nm(greatest.total - downTo(greatest.total, step.height)) : ZERO;
-  const down = step ? unlessZero(minus('down to the height step', off, field(step.path))) : undefined;
+  const down = step ? unlessZero(minus('down-to-height-step', off, field(step.path))) : undefined;
   const height = down ? tally(...greatest.terms, down) : greatest;
   return byHand ? { greatest, height, over: nm(byHand.height - greatest.total) } : { greatest, height };
 }
@@ -82,7 +82,7 @@ export function boxHeight(family: SlideFamily, bay: Tally, drawer: string, wish:
 /** The box height taken down to the lowest of those that share one height; itself where it is the lowest. */
 export function sharedHeight(own: BoxHeight, lowest: Tally, from: Source): BoxHeight {
   if (own.height.total <= lowest.total) return own;
-  return { ...own, height: tally(plus('height shared with another box', lowest.total, from)) };
+  return { ...own, height: tally(plus('height-shared-with-another-box', lowest.total, from)) };
 }
 
 /** Upper face of the bottom above the box's lower edge. */
@@ -90,7 +90,7 @@ export function bottomFace(stock: BoxStock, paths: BoxPaths): Tally {
   const raised = BOTTOMS[stock.box.bottomFit].raised;
   return tally(
     raised
-      ? plus('groove above the lower edge', stock.box.groove?.offset ?? ZERO, field(paths.field('box.groove.offset')))
+      ? plus('groove-above-lower-edge', stock.box.groove?.offset ?? ZERO, field(paths.field('box.groove.offset')))
       : undefined,
     plus('bottom', stock.bottom.thickness, field(paths.thickness(stock.bottom))),
   );

@@ -1,13 +1,17 @@
+import { said } from '../words';
 import type { Job, Saw } from '../job';
 import { frontPanels, type FrontPanel } from './cut-list';
 import { sawOf } from './saw';
-import { add, inches, inMillimetres, millimetres, nm, ZERO, type Length, type Unit } from '../length';
+import { add, inches, inMillimetres, millimetres, nm, ZERO, type Length, type Unit, type Said } from '../length';
 import type { BankPlan, Plan } from '../plan';
-import { partsOf, toCut, type CutPart } from './parts';
+import { partsOf, toCut, type CutPart, type Use } from './parts';
+
+/** What boards become: parts, boards of a panel, or the rails that stand between drawers. */
+export type BoardUse = Use['role'] | 'board' | 'drawer-rail';
 
 /** One row of a board list: pieces alike, cut over size from rough boards. */
 export interface BoardRow {
-  readonly what: string;
+  readonly what: BoardUse;
   readonly count: number;
   /** Over size, by the allowance. */
   readonly length: Length;
@@ -35,8 +39,8 @@ export interface GlueUp {
 
 /** All rows out of one wood, and what they come to; figures for buying, without waste. */
 export interface BoardGroup {
-  /** Name of the material; wood the plan asks for without a material of the job has what it is for. */
-  readonly wood: string;
+  /** Name of the material, or what wood is for that the plan asks for without a material of the job. */
+  readonly wood: Said;
   readonly rows: readonly BoardRow[];
   readonly glueUps: readonly GlueUp[];
   readonly bought: Bought;
@@ -54,7 +58,7 @@ export interface Bought {
 
 interface Wanted {
   readonly wood: string;
-  readonly what: string;
+  readonly what: BoardUse;
   readonly length: Length;
   readonly width: Length;
   readonly thickness: Length;
@@ -99,7 +103,7 @@ export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
   return woods.map((wood) => {
     const glueUps = glued.filter((each) => each.wood === wood).map(({ made }) => made);
     const boards = glueUps.flatMap(({ length, thickness, boards: { count, width } }) =>
-      Array.from({ length: count }, () => ({ wood, what: 'board', length, width, thickness })),
+      Array.from({ length: count }, () => ({ wood, what: 'board' as const, length, width, thickness })),
     );
     const rows = [
       ...rowsOf(
@@ -109,7 +113,7 @@ export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
       // A board of a panel has its end allowance from the panel already: only what jointing takes is added.
       ...rowsOf(boards, { length: ZERO, width: JOINTED[job.unit] }),
     ];
-    return { wood, rows, glueUps, bought: boughtOf(rows) };
+    return { wood: woodSaid(wood), rows, glueUps, bought: boughtOf(rows) };
   });
 }
 
@@ -153,13 +157,20 @@ export function allowanceOf({ saw, unit }: Job): NonNullable<Saw['allowance']> {
   return saw?.allowance ?? usual;
 }
 
+/** No material of the job has an empty name. */
+const CASE_RAILS = '';
+
+function woodSaid(wood: string): Said {
+  return wood === CASE_RAILS ? said('wood/case-rails') : said('text', { text: wood });
+}
+
 /** The rails between drawers, between the case's sides; what a joint adds is for the builder to say. */
 function railsOf({ bank, drawers, opening }: BankPlan): readonly Wanted[] {
   const { rail = ZERO } = bank;
   if (rail === 0) return [];
-  const one = {
-    wood: 'Rails of the case',
-    what: 'rail',
+  const one: Wanted = {
+    wood: CASE_RAILS,
+    what: 'drawer-rail',
     length: opening.width.total,
     width: rail,
     thickness: inches(3, 4),

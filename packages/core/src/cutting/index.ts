@@ -10,4 +10,4 @@ export * from './saw';
 export * from './settings';
 export * from './sheet-parts';
 export * from './taken';
-export * from './words';
+export * from './called';

@@ -157,12 +157,17 @@ describe('boards', () => {
     expect(feet * 0.3048).toBeCloseTo(metres, 9);
     // A board foot is 2 359 737.216 mm³ exactly.
     expect(boardFeet).toBeCloseTo((cubicMetres * 1e9) / 2_359_737.216, 9);
-    expect(rails!.rows[0]).toMatchObject({ what: 'rail', count: planned.cases[0]!.banks[0]!.drawers.length - 1 });
+    expect(rails!.rows[0]).toMatchObject({
+      what: 'drawer-rail',
+      count: planned.cases[0]!.banks[0]!.drawers.length - 1,
+    });
   });
 
   it('hold the runners of drawers that ride on wood', () => {
     const { job, planned } = worked(demo('rope-bench'));
-    const runners = boardList(job, planned).find(({ wood }) => wood === 'Hardwood for runners')!;
+    const runners = boardList(job, planned).find(
+      ({ wood }) => (wood.params as { text?: string }).text === 'Hardwood for runners',
+    )!;
     const banks = planned.cases.flatMap((owner) => owner.banks);
     const drawers = banks.flatMap((bank) => bank.drawers);
     const count = (what: string) =>
@@ -180,7 +185,7 @@ describe('fronts from one panel of solid wood', () => {
   const run = { path: `${BANK}.front.run`, value: { kerf: '3 mm', trim: '10 mm' } };
   const glueUps = (...patches: Patch[]) => {
     const { job, planned } = worked(sample, ash, run, ...patches);
-    return boardList(job, planned).find(({ wood }) => wood === 'Ash')!;
+    return boardList(job, planned).find(({ wood }) => (wood.params as { text?: string }).text === 'Ash')!;
   };
 
   it('are glued up from boards that can be had, with the lines it is cut at', () => {

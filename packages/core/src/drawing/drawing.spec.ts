@@ -1,7 +1,7 @@
 import { patched, type Patch } from '../job';
 import { BANK, sample } from '../job/sample.spec-data';
 import { plan, readJobDocument } from '../plan';
-import { banks, demo, one } from '../plan/plan.spec-data';
+import { banks, demo, one, IN_ENGLISH } from '../plan/plan.spec-data';
 import { drawCorner } from './corner';
 import { drawFace } from './face';
 import { drawPanel, drawRow } from './panel';
@@ -93,7 +93,7 @@ describe('the section of a drawer', () => {
   it('its sizes are the plan’s: clearances, wall, groove, notch and bore', () => {
     const [bank] = banks(demo('flag-chest'));
     const sizes = drawSection(bank!, 'd1')!.shapes.flatMap((shape) =>
-      shape.kind === 'measure' ? [[shape.label, shape.length / 1e6]] : [],
+      shape.kind === 'measure' ? [[IN_ENGLISH.say(shape.label), shape.length / 1e6]] : [],
     );
     // Bay 123, box 100 by steps of 5: 14 below, 9 left above; the bottom 13 up and 8.8 thick.
     expect(Object.fromEntries(sizes)).toEqual({
@@ -210,7 +210,7 @@ describe('what a part has cut into it', () => {
     const [drawer] = bank(tongued).drawers;
     const part = drawer!.parts.find((each) => each.role === role)!;
     const machining = drawer!.machining.filter((cut) => cut.role === role);
-    return drawPart({ name: role, length: part.length!, width: part.width!, machining, bores: [] }, role);
+    return drawPart({ name: role, length: part.length!, width: part.width!, machining, bores: [] }, role, IN_ENGLISH);
   };
   const boxes = (role: 'side' | 'front', of: string) =>
     worked(role).shapes.flatMap((shape) =>
@@ -237,18 +237,18 @@ describe('what a part has cut into it', () => {
 
   it('stands upright where the grain of a front does', () => {
     const part = { name: 'face', length: bank().share, width: bank().opening.width, machining: [], bores: [] };
-    const [lying, standing] = [drawPart(part, 'f'), drawPart({ ...part, upright: true }, 'f')];
+    const [lying, standing] = [drawPart(part, 'f', IN_ENGLISH), drawPart({ ...part, upright: true }, 'f', IN_ENGLISH)];
     expect([standing.width, standing.height]).toEqual([lying.height, lying.width]);
   });
 });
 
 describe('the stick on paper', () => {
   it('has a mark at the floor and at the top of the opening', () => {
-    const { shapes, y, height } = drawStickPaper(bank(), (length) => `${length / 1e6}`);
+    const { shapes, y, height } = drawStickPaper(bank(), IN_ENGLISH);
     const levels = shapes.flatMap((shape) => (shape.kind === 'line' && shape.role === 'floor' ? [shape.y1] : []));
     expect(levels).toEqual([0, 500]);
     expect(y + height).toBeGreaterThan(500);
     const words = shapes.flatMap((shape) => (shape.kind === 'words' ? [shape.text] : []));
-    expect(words).toEqual(expect.arrayContaining(['floor of the opening  0', 'top of the opening  500']));
+    expect(words).toEqual(expect.arrayContaining(['floor of the opening  0', 'top of the opening  500.0 mm']));
   });
 });

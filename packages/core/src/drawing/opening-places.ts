@@ -1,6 +1,7 @@
-import { readingPlace, type OpeningReading } from '../job';
+import { readAt, type OpeningReading } from '../job';
 import { inMillimetres } from '../length';
 import type { BankPlan } from '../plan';
+import { said, type SaidAs } from '../words';
 
 /** Readings this far from the edges, as a part of the height or width: a tape is not laid into the corner. */
 const INSET = 0.06;
@@ -51,9 +52,8 @@ export function labelOf(
   reading: OpeningReading,
   index: number,
   drawers: readonly { readonly id: string }[],
-): string {
-  const place = readingPlace(reading, drawers);
-  return place === '' ? `${size} ${index + 1}` : `${size}, ${place}`;
+): SaidAs<'drawn/reading'> {
+  return said('drawn/reading', { size, index, at: readAt(reading, drawers) });
 }
 
 /** Places of so many readings over a size: one in the middle, more evenly from edge to edge. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { one } from '../plan/plan.spec-data';
+import { one, IN_ENGLISH } from '../plan/plan.spec-data';
 import { drawOpening } from './opening';
 import type { Measure, Outline } from './shapes';
 
@@ -32,7 +32,7 @@ describe('the opening as measured', () => {
   it('widens where a reading is over the one that governs, and is packed half of it a side there', () => {
     const drawn = opening({ width: ['602 mm', '600 mm', '601 mm'] });
     expect(drawn.times).toBe(21);
-    const [top, middle, low] = measures(drawn, 'reading').filter(({ label }) => label.startsWith('width'));
+    const [top, middle, low] = measures(drawn, 'reading').filter(isOf('width'));
     expect(top!.y1).toBeGreaterThan(middle!.y1);
     expect([top, middle, low].map((each) => each!.x2 - each!.x1)).toEqual([642, 600, 621]);
     expect(measures(drawn, 'packing').map(({ length }) => length)).toEqual([1e6, 1e6, 5e5, 5e5]);
@@ -50,7 +50,7 @@ describe('the opening as measured', () => {
 
   it('rises where the height is more', () => {
     const drawn = opening({ height: ['700 mm', '701 mm'] });
-    const [left, right] = measures(drawn, 'reading').filter(({ label }) => label.startsWith('height'));
+    const [left, right] = measures(drawn, 'reading').filter(isOf('height'));
     expect([left!.y2, right!.y2]).toEqual([700, 700 + drawn.times]);
     expect(drawn.height).toBe(700 + drawn.times);
   });
@@ -79,14 +79,19 @@ describe('the opening as measured', () => {
   });
 });
 
+const isOf =
+  (size: 'width' | 'height') =>
+  ({ label }: Measure): boolean =>
+    (label.params as { size?: string }).size === size;
+
 describe('readings that say where they were taken', () => {
   const placed = (length: string, ...place: string[]) => ({ length, place });
   it('stand there, whatever their order', () => {
     const drawn = opening({
       width: [placed('600 mm', 'bottom'), placed('602 mm', 'top', 'front'), placed('601 mm', 'top', 'back')],
     });
-    const [low, front, back] = measures(drawn, 'reading').filter(({ label }) => label.startsWith('width'));
-    expect([low, front, back].map((each) => each!.label)).toEqual([
+    const [low, front, back] = measures(drawn, 'reading').filter(isOf('width'));
+    expect([low, front, back].map((each) => IN_ENGLISH.say(each!.label))).toEqual([
       'width, bottom',
       'width, top, front',
       'width, top, back',
@@ -99,7 +104,7 @@ describe('readings that say where they were taken', () => {
 
   it('of a height stand on their side', () => {
     const drawn = opening({ height: [placed('702 mm', 'right'), placed('700 mm', 'left')] });
-    const [right, left] = measures(drawn, 'reading').filter(({ label }) => label.startsWith('height'));
+    const [right, left] = measures(drawn, 'reading').filter(isOf('height'));
     expect(right!.x1).toBeGreaterThan(left!.x1);
     expect(right!.y2).toBeGreaterThan(left!.y2);
   });

@@ -1,6 +1,7 @@
 import type { PartCut } from '../box';
 import type { Bore } from '../fronts';
 import { inMillimetres, type Tally } from '../length';
+import { said, type Words } from '../words';
 import type { Drawing, Shape } from './shapes';
 
 /** A part with what is worked into it. */
@@ -24,7 +25,7 @@ const PULL_BORE = 5;
  * A part as it is worked: seen on the face that is worked, its length along (a front whose grain runs up stands) and its
  * lower edge below, front end to the left. A cut whose place only the joint knows is written, not drawn.
  */
-export function drawPart(part: WorkedPart, label: string): Drawing {
+export function drawPart(part: WorkedPart, label: string, words: Words): Drawing {
   const [long, wide] = [inMillimetres(part.length.total), inMillimetres(part.width.total)];
   const [width, height] = part.upright ? [wide, long] : [long, wide];
   const bores: readonly Shape[] = part.bores.map(({ x, y }) => ({
@@ -39,8 +40,8 @@ export function drawPart(part: WorkedPart, label: string): Drawing {
   const notes = part.machining
     .filter(({ kind }) => !DRAWN[kind])
     .map(({ kind, where, sizes }) => {
-      const depth = sizes['depth'] ? ` ${inMillimetres(sizes['depth'].total)} mm deep` : '';
-      return `${kind}${depth}, ${where}`;
+      const depth = sizes['depth']?.total;
+      return words.say(said('cut-noted', { kind: `cut/${kind}`, at: `cut-at/${where}`, depth }));
     });
   const text = [label, ...notes].join('; ');
   return {

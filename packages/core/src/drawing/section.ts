@@ -2,6 +2,7 @@ import { BOTTOMS, type PartCut } from '../box';
 import { drawerSettings, type Box as BoxChoice } from '../job';
 import { inMillimetres, nm, type Length, type Tally } from '../length';
 import type { BankPlan, DrawerDimension, DrawerPlan } from '../plan';
+import { said, type DrawnSize } from '../words';
 import type { Box, Drawing, Measure, Shape } from './shapes';
 
 /** A drawer cut from front to back, everything in millimetres: `x` back from the case's front edge, `y` above the floor. */
@@ -45,6 +46,9 @@ function topOf(cut: Cut): number {
   const bay = of(cut, 'bay.bottomY') + of(cut, 'bay.height');
   return Math.max(bay, of(cut, 'front.bottomY') + of(cut, 'front.height'));
 }
+
+/** What has a name of its own in a section. */
+type SectionSize = Exclude<DrawnSize, 'drawn/reading' | 'drawn/pack'>;
 
 /** Everything that has a body, from the back of the picture to the front. */
 function solids(cut: Cut): readonly Box[] {
@@ -120,17 +124,17 @@ function sizes(cut: Cut): readonly Measure[] {
   const top = bay + of(cut, 'bay.height');
   const middle = start + long / 2;
   const clear = topOfBottom(cut);
-  const upright = (label: string, x: number, y1: number, y2: number): Measure => measure(cut, label, x, y1, x, y2);
-  const level = (label: string, y: number, x1: number, x2: number): Measure => measure(cut, label, x1, y, x2, y);
+  const upright = (label: SectionSize, x: number, y1: number, y2: number): Measure => measure(cut, label, x, y1, x, y2);
+  const level = (label: SectionSize, y: number, x1: number, x2: number): Measure => measure(cut, label, x1, y, x2, y);
   const found = [
-    upright('clear below', start + long * 0.2, bay, floor),
-    upright('clear above', start + long * 0.2, floor + high, top),
-    upright('box', start + long * 0.32, floor, floor + high),
-    upright('wall inside', middle, clear, floor + high),
-    upright('bottom up', start + long * 0.56, floor, clear - mm(part(cut, 'bottom')?.thickness)),
-    level('box length', floor + high * 0.72, start, start + long),
-    level('behind it', floor + high * 0.5, start + long, cut.depth),
-    level('set-back', bay + of(cut, 'bay.height') * 0.9, 0, start),
+    upright('drawn/clear-below', start + long * 0.2, bay, floor),
+    upright('drawn/clear-above', start + long * 0.2, floor + high, top),
+    upright('drawn/box', start + long * 0.32, floor, floor + high),
+    upright('drawn/wall-inside', middle, clear, floor + high),
+    upright('drawn/bottom-up', start + long * 0.56, floor, clear - mm(part(cut, 'bottom')?.thickness)),
+    level('drawn/box-length', floor + high * 0.72, start, start + long),
+    level('drawn/behind-it', floor + high * 0.5, start + long, cut.depth),
+    level('drawn/set-back', bay + of(cut, 'bay.height') * 0.9, 0, start),
   ];
   return [...found, ...cutSizes(cut, start)].filter(({ length }) => length > 0);
 }
@@ -141,12 +145,14 @@ function cutSizes(cut: Cut, start: number): readonly Measure[] {
   const [te, into] = [mm(part(cut, 'front')?.thickness), mm(cut.box.groove?.depth)];
   const over = topOfBottom(cut);
   const inner = start + te;
-  const groove = row.onOutside ? [] : [measure(cut, row.raised ? 'groove' : 'rabbet', inner - into, over, inner, over)];
+  const groove = row.onOutside
+    ? []
+    : [measure(cut, row.raised ? 'drawn/groove' : 'drawn/rabbet', inner - into, over, inner, over)];
   const end = start + of(cut, 'box.length');
   const found = backCuts(cut, start).map((box): Measure => {
     const underside = over - mm(part(cut, 'bottom')?.thickness);
-    if (box.role === 'notch') return measure(cut, 'notch', box.x, box.y, box.x, box.y + box.height);
-    return measure(cut, 'bore', end + box.width, underside, end + box.width, box.y + box.height / 2);
+    if (box.role === 'notch') return measure(cut, 'drawn/notch', box.x, box.y, box.x, box.y + box.height);
+    return measure(cut, 'drawn/bore', end + box.width, underside, end + box.width, box.y + box.height / 2);
   });
   return [...groove, ...found];
 }
@@ -156,9 +162,9 @@ function topOfBottom(cut: Cut): number {
   return of(cut, 'box.bottomY') + of(cut, 'box.height') - of(cut, 'inside.wallHeight');
 }
 
-function measure({ drawer }: Cut, label: string, x1: number, y1: number, x2: number, y2: number): Measure {
+function measure({ drawer }: Cut, label: SectionSize, x1: number, y1: number, x2: number, y2: number): Measure {
   const length = nm(Math.round(Math.hypot(x2 - x1, y2 - y1) * 1e6));
-  return { kind: 'measure', role: 'size', drawer: drawer.id, label, length, x1, y1, x2, y2 };
+  return { kind: 'measure', role: 'size', drawer: drawer.id, label: said(label), length, x1, y1, x2, y2 };
 }
 
 function boxOf({ id }: DrawerPlan, role: Box['role'], x: number, y: number, width: number, height: number): Box {

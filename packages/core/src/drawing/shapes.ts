@@ -1,4 +1,5 @@
 import type { Length } from '../length';
+import type { DrawnSize, SaidAs } from '../words';
 
 /**
  * A drawing is shapes in millimetres, `y` up from the floor of the opening and `x` from its left edge. Screen, paper
@@ -83,7 +84,7 @@ export interface Line extends Standing {
 export interface Measure extends Standing {
   readonly kind: 'measure';
   readonly role: 'size' | 'reading' | 'packing';
-  readonly label: string;
+  readonly label: SaidAs<DrawnSize>;
   readonly length: Length;
   readonly x1: number;
   readonly y1: number;

@@ -1,6 +1,7 @@
-import { inMillimetres, type Length } from '../length';
+import { inMillimetres } from '../length';
 import type { BankPlan } from '../plan';
-import type { Drawing, Line, Shape, Words } from './shapes';
+import { said, type Words } from '../words';
+import type { Drawing, Line, Shape, Words as Written } from './shapes';
 import { drawStick, type Mark, type MarkKind } from './stick';
 
 /** Width of the strip, and how far its marks reach in from its edges, in millimetres. */
@@ -19,30 +20,23 @@ const BEYOND = 12;
 const LETTERS = 3.2;
 /** Words nearer than this would lie on one another. */
 const APART = 4;
-const WORDS: Readonly<Record<MarkKind, string>> = {
-  'front-top': 'front, top',
-  'front-bottom': 'front, bottom',
-  'box-top': 'box, top',
-  'box-bottom': 'box, bottom',
-  slide: 'slide line',
-};
 
 /**
  * The story stick at full size: fronts on its left edge, boxes and slides on its right, `y` up from the floor of the
  * opening, which has a mark of its own, as has its top. Every mark stands at its true height; words may move aside, led to it.
  */
-export function drawStickPaper(plan: BankPlan, say: (length: Length) => string): Drawing {
+export function drawStickPaper(plan: BankPlan, words: Words): Drawing {
   const marks = drawStick(plan);
   const top = plan.opening.height.total;
   const heights = [0, inMillimetres(top), ...marks.map(({ y }) => inMillimetres(y))];
   const [low, high] = [Math.min(...heights) - BEYOND, Math.max(...heights) + BEYOND];
   const isFront = ({ kind }: Mark): boolean => kind.startsWith('front');
-  const words = (mark: Mark): string => {
-    const place = plan.drawers.findIndex(({ id }) => id === mark.drawer) + 1;
-    return `${place} ${WORDS[mark.kind]}  ${say(mark.y)}`;
+  const written = (mark: Mark): string => {
+    const place = plan.drawers.findIndex(({ id }) => id === mark.drawer);
+    return words.say(said('stick/mark', { place, mark: `mark/${mark.kind}`, height: mark.y }));
   };
   const level = (y: number): Line => ({ kind: 'line', role: 'floor', x1: 0, x2: WIDE, y1: y, y2: y });
-  const named = (text: string, y: number): Words => ({
+  const named = (text: string, y: number): Written => ({
     kind: 'words',
     role: 'name',
     text,
@@ -54,13 +48,13 @@ export function drawStickPaper(plan: BankPlan, say: (length: Length) => string):
   const shapes: readonly Shape[] = [
     { kind: 'box', role: 'stick', x: 0, y: low, width: WIDE, height: high - low },
     level(0),
-    named('floor of the opening  0', -LETTERS),
+    named(words.say(said('stick/floor')), -LETTERS),
     level(inMillimetres(top)),
-    named(`top of the opening  ${say(top)}`, inMillimetres(top) + LETTERS),
-    ...side(marks.filter(isFront), words, false),
+    named(words.say(said('stick/top', { height: top })), inMillimetres(top) + LETTERS),
+    ...side(marks.filter(isFront), written, false),
     ...side(
       marks.filter((mark) => !isFront(mark)),
-      words,
+      written,
       true,
     ),
   ];
@@ -68,7 +62,7 @@ export function drawStickPaper(plan: BankPlan, say: (length: Length) => string):
 }
 
 /** Marks of one edge, from the bottom up, each with its words as near as there is room. */
-function side(marks: readonly Mark[], words: (mark: Mark) => string, right: boolean): readonly Shape[] {
+function side(marks: readonly Mark[], written: (mark: Mark) => string, right: boolean): readonly Shape[] {
   let free = -Infinity;
   return [...marks].reverse().flatMap((mark): readonly Shape[] => {
     const y = inMillimetres(mark.y);
@@ -77,11 +71,11 @@ function side(marks: readonly Mark[], words: (mark: Mark) => string, right: bool
     free = at + APART;
     const start = right ? WIDE - reach : 0;
     const tick: Line = { kind: 'line', role: 'tick', drawer: mark.drawer, x1: start, x2: start + reach, y1: y, y2: y };
-    const text: Words = {
+    const text: Written = {
       kind: 'words',
       role: 'name',
       drawer: mark.drawer,
-      text: words(mark),
+      text: written(mark),
       begins: true,
       x: right ? WORDS_AT.right : WORDS_AT.left,
       y: at,

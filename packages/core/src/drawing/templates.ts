@@ -1,15 +1,14 @@
-import { inMillimetres, type Length } from '../length';
+import { inMillimetres, type Length, type Said } from '../length';
 import type { BankPlan, DrawerPlan } from '../plan';
-import type { Drawing, Line, Shape, Words } from './shapes';
+import { said, saidKey, type Words } from '../words';
+import type { Drawing, Line, Shape, Words as Written } from './shapes';
 
 /** A template at full size, and the drawers it serves. */
 export interface Template {
-  readonly title: string;
+  readonly title: Said;
   readonly places: readonly number[];
   readonly drawing: Drawing;
 }
-
-type Say = (length: Length) => string;
 
 const LETTERS = 3.6;
 /** Round what a template shows, in millimetres. */
@@ -20,20 +19,22 @@ const PULL_BORE = 5;
 const STRIP = 50;
 
 /** Templates at full size for a bank: its pulls, the backs of undermount boxes, and its slides' screws; alike ones once. */
-export function drawTemplates(plan: BankPlan, say: Say): readonly Template[] {
+export function drawTemplates(plan: BankPlan, words: Words): readonly Template[] {
   const all = plan.drawers.flatMap((drawer) =>
-    [pullTemplate(drawer, say), backTemplate(drawer, say), screwTemplate(drawer, say)].flatMap((each) => each ?? []),
+    [pullTemplate(drawer, words), backTemplate(drawer, words), screwTemplate(drawer, words)].flatMap(
+      (each) => each ?? [],
+    ),
   );
   const alike = new Map<string, Template>();
   for (const template of all) {
-    const key = JSON.stringify([template.title, template.drawing]);
+    const key = JSON.stringify([saidKey(template.title), template.drawing]);
     const known = alike.get(key);
     alike.set(key, known ? { ...known, places: [...known.places, ...template.places] } : template);
   }
   return [...alike.values()];
 }
 
-function words(text: string, x: number, y: number): Words {
+function note(text: string, x: number, y: number): Written {
   return { kind: 'words', role: 'note', text, begins: true, x, y, height: LETTERS };
 }
 
@@ -45,7 +46,7 @@ function line(role: Line['role'], x1: number, y1: number, x2: number, y2: number
  * One pull's bores, hung on the front's top edge; its centre line goes on the front's own, or at its distance from the
  * left edge where a front has two pulls.
  */
-function pullTemplate({ bores, dimensions, place }: DrawerPlan, say: Say): Template | undefined {
+function pullTemplate({ bores, dimensions, place }: DrawerPlan, words: Words): Template | undefined {
   const [width, height] = [dimensions['front.width'], dimensions['front.height']];
   const [first] = bores;
   if (!first || !width || !height) return undefined;
@@ -58,19 +59,17 @@ function pullTemplate({ bores, dimensions, place }: DrawerPlan, say: Say): Templ
   const down = inMillimetres(height.total) - inMillimetres(first.y.total);
   const reach = Math.max(...xs) - middle + ROUND;
   const low = -down - ROUND;
-  const where = pairs
-    ? `centre line ${say(Math.round(middle * 1e6) as Length)} in from the left edge, and as far from the right`
-    : 'centre line on the middle of the front';
+  const where = pairs ? said('template/pair', { in: Math.round(middle * 1e6) as Length }) : said('template/middle');
   const shapes: readonly Shape[] = [
     line('edge', -reach, 0, reach, 0),
-    words('top edge of the front', -reach, LETTERS),
+    note(words.say(said('template/top-edge')), -reach, LETTERS),
     line('centre-line', 0, low, 0, 0),
-    words(where, -reach, low + 1),
+    note(words.say(where), -reach, low + 1),
     ...xs.map((x): Shape => ({ kind: 'circle', role: 'bore', x: x - middle, y: -down, diameter: PULL_BORE })),
     ...xs.map((x): Shape => line('centre-line', x - middle - 8, -down, x - middle + 8, -down)),
   ];
   const drawing = { x: -reach, y: low, width: 2 * reach, height: -low + 2 * LETTERS, shapes };
-  return { title: 'Pull', places: [place + 1], drawing };
+  return { title: said('template/pull'), places: [place + 1], drawing };
 }
 
 /** Two bores far apart are two knobs, not the two screws of a bar. */
@@ -80,7 +79,7 @@ function twoKnobs(bores: DrawerPlan['bores'], half: number): boolean {
 }
 
 /** Both lower corners of a back for undermount slides: the notch, and the hook's bore. */
-function backTemplate({ machining, place, dimensions }: DrawerPlan, say: Say): Template | undefined {
+function backTemplate({ machining, place, dimensions }: DrawerPlan, words: Words): Template | undefined {
   const notch = machining.find(({ role, kind }) => role === 'back' && kind === 'notch');
   const bore = machining.find(({ role, kind }) => role === 'back' && kind === 'bore');
   if ((!notch && !bore) || !dimensions['box.height']) return undefined;
@@ -103,32 +102,32 @@ function backTemplate({ machining, place, dimensions }: DrawerPlan, say: Say): T
           } as const,
         ]
       : []),
-    words(title, start, high + LETTERS),
+    note(title, start, high + LETTERS),
   ];
-  const deep = bore?.sizes['depth'] ? `bore ${say(bore.sizes['depth'].total)} deep` : '';
+  const depth = bore?.sizes['depth']?.total;
   const shapes: readonly Shape[] = [
-    ...corner((at) => at, 'back, lower left, seen from behind', 0),
-    ...corner((at) => 2 * wide + ROUND - at, 'lower right', wide + ROUND),
-    words(deep, 0, -LETTERS - 1),
+    ...corner((at) => at, words.say(said('template/lower-left')), 0),
+    ...corner((at) => 2 * wide + ROUND - at, words.say(said('template/lower-right')), wide + ROUND),
+    ...(depth === undefined ? [] : [note(words.say(said('template/bore-depth', { depth })), 0, -LETTERS - 1)]),
   ];
   const drawing = { x: 0, y: -2 * LETTERS, width: 2 * wide + ROUND, height: high + 4 * LETTERS, shapes };
-  return { title: 'Back for its slides', places: [place + 1], drawing };
+  return { title: said('template/back'), places: [place + 1], drawing };
 }
 
 /** The row of screw holes of a slide, upright: its upper end is the case's front edge. */
-function screwTemplate({ holes, nominal, place, family }: DrawerPlan, say: Say): Template | undefined {
+function screwTemplate({ holes, nominal, place, family }: DrawerPlan, words: Words): Template | undefined {
   if (!holes || nominal === undefined) return undefined;
   const [first, pitch] = [inMillimetres(holes.first.total), inMillimetres(holes.pitch)];
   const at = Array.from({ length: Math.max(1, holes.count) }, (_, index) => first + index * pitch);
   const low = -(at.at(-1) ?? first) - ROUND;
   const shapes: readonly Shape[] = [
     line('edge', 0, 0, STRIP, 0),
-    words('front edge of the case', 2, 2),
+    note(words.say(said('template/case-edge')), 2, 2),
     line('centre-line', STRIP / 2, low, STRIP / 2, 0),
     ...at.map((y): Shape => ({ kind: 'circle', role: 'bore', x: STRIP / 2, y: -y, diameter: 4 })),
     ...at.map((y): Shape => line('tick', STRIP / 2 - 8, -y, STRIP / 2 + 8, -y)),
-    words(`first ${say(holes.first.total)}, then every ${say(holes.pitch)}; slots first`, 2, low + 1),
+    note(words.say(said('template/holes', { first: holes.first.total, pitch: holes.pitch })), 2, low + 1),
   ];
   const drawing = { x: 0, y: low, width: STRIP, height: -low + 2 * LETTERS, shapes };
-  return { title: `Screw line, ${family.name}`, places: [place + 1], drawing };
+  return { title: said('template/screws', { family: family.name }), places: [place + 1], drawing };
 }

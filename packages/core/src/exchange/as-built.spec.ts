@@ -1,8 +1,10 @@
 import { partsOf } from '../cutting';
+import { ENGLISH, wordsIn } from '../words';
 import { benchCards } from './bench-card';
-import { patched, readLog, type JobDocument, type LogEntryDocument, type Patch } from '../job';
+import { benchCardText } from './bench-card-text';
+import { patched, readLog, type JobDocument, type LogEntryDocument, type Patch, type Job } from '../job';
 import { inches, inMillimetres } from '../length';
-import { plan, readJobDocument } from '../plan';
+import { plan, readJobDocument, type Plan } from '../plan';
 import { demo, inch } from '../plan/plan.spec-data';
 import { boxFits } from '../fitting';
 
@@ -25,6 +27,8 @@ function worked(log: readonly LogEntryDocument[], ...patches: Patch[]) {
   const planned = plan(read.job);
   return { job: read.job, plan: planned, bank: planned.cases[0]!.banks[0]! };
 }
+const cardOf = (job: Job, planned: Plan): string =>
+  benchCardText(benchCards(job, planned)[0]!, wordsIn(ENGLISH, planned));
 const widthOf = ({ bank }: ReturnType<typeof worked>, place: number): number =>
   inMillimetres(bank.drawers[place]!.dimensions['box.width']!.total);
 
@@ -98,9 +102,9 @@ describe('a bench card of an opening measured back', () => {
       reading({ what: 'width', drawer: 'd3', place: 'front', length: '24 in' }),
       reading({ what: 'width', drawer: 'd3', place: 'back', length: '23 15/16 in' }),
     ]);
-    const [card] = benchCards(job, planned);
+    const card = cardOf(job, planned);
     expect(card).toContain('Levels   pack drawer 3 front 1/32 a side');
-    const [plain] = benchCards(worked([]).job, worked([]).plan);
+    const plain = cardOf(worked([]).job, worked([]).plan);
     expect(plain).not.toContain('Levels');
   });
 });

@@ -3,13 +3,17 @@ import { patched, type JobDocument, type Patch } from '../job';
 import { BANK, sample } from '../job/sample.spec-data';
 import { plan, readJobDocument } from '../plan';
 import { demo } from '../plan/plan.spec-data';
+import { ENGLISH, wordsIn } from '../words';
 import { benchCards } from './bench-card';
+import { benchCardText } from './bench-card-text';
 import { setInColumns, wrap } from './columns';
 
 function cards(document: JobDocument, ...patches: Patch[]): readonly string[] {
   const reading = readJobDocument(patched(document, patches));
   if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
-  return benchCards(reading.job, plan(reading.job));
+  const planned = plan(reading.job);
+  const words = wordsIn(ENGLISH, planned);
+  return benchCards(reading.job, planned).map((card) => benchCardText(card, words));
 }
 const widest = (card: string): number => Math.max(...card.split('\n').map((line) => line.length));
 

@@ -1,7 +1,8 @@
-import { cutList, WHEN, type Crosscut } from '../cutting';
+import { cutList, type Crosscut } from '../cutting';
 import type { Job, Material } from '../job';
-import { inMillimetres, writeExact } from '../length';
+import { inMillimetres } from '../length';
 import type { Plan } from '../plan';
+import { said, type Words } from '../words';
 
 /** Headings of the cut list as a table. Millimetres for machines, the job's own unit for people. */
 export const CUT_HEADINGS = [
@@ -25,28 +26,31 @@ export const CUT_HEADINGS = [
 export const CSV = { escapeFormulae: /^\s*[=+\-@]|^[\t\r\n]/, newline: '\r\n' } as const;
 
 /** The cut list as rows of text, headings first, in the order it is cut. Parts are named, `;` between two. */
-export function cutRows(job: Job, plan: Plan): readonly (readonly string[])[] {
+export function cutRows(job: Job, plan: Plan, words: Words): readonly (readonly string[])[] {
   const rows = cutList(job, plan).groups.flatMap(({ material, rips }) =>
-    rips.flatMap(({ crosscuts }) => crosscuts.map((row) => cutRow(job, material, row))),
+    rips.flatMap(({ crosscuts }) => crosscuts.map((row) => cutRow(words, material, row))),
   );
   return [CUT_HEADINGS, ...rows];
 }
 
-function cutRow({ unit }: Job, material: Material, { length, widthTally, parts, count, left, release }: Crosscut) {
+function cutRow(words: Words, material: Material, { length, widthTally, parts, count, left, release }: Crosscut) {
   const [first] = parts;
   const { finished } = first ?? {};
   const width = widthTally.total;
-  const works = first?.machining.map(({ kind, where }) => `${kind} (${where})`) ?? [];
+  const works =
+    first?.machining.map(({ kind, where }) =>
+      words.say(said('cut-listed', { kind: `cut/${kind}`, at: `cut-at/${where}` })),
+    ) ?? [];
   return [
     material.name,
     String(inMillimetres(material.thickness)),
     String(inMillimetres(width)),
     String(inMillimetres(length)),
     String(count),
-    writeExact(width, unit),
-    writeExact(length, unit),
-    material.grain ? 'along the length' : 'any',
-    WHEN[release].printed,
+    words.exact(width),
+    words.exact(length),
+    words.say(said(material.grain ? 'grain/along' : 'grain/any')),
+    words.say(said(`printed-when/${release}`)),
     String(left),
     finished ? String(inMillimetres(finished.width.total)) : '',
     finished ? String(inMillimetres(finished.length.total)) : '',

@@ -6,7 +6,7 @@ import { worked } from '../cutting/cutting.spec-data';
 import { drawPart, drawParts, drawSheet } from '../drawing';
 import { patched } from '../job';
 import { inMillimetres, millimetres } from '../length';
-import { demo } from '../plan/plan.spec-data';
+import { demo, IN_ENGLISH } from '../plan/plan.spec-data';
 import { layOut, lyingIn } from '../sheets';
 import { CSV, cutRows } from './cut-rows';
 import { dxfOf } from './dxf';
@@ -81,7 +81,7 @@ describe('parts as drawings', () => {
   const { parts } = partsOf(job, planned);
 
   it('read back in their size, each kind of work on its layer', () => {
-    const drawing = drawParts(parts.map((part) => drawPart(part, part.name)));
+    const drawing = drawParts(parts.map((part) => drawPart(part, part.name, IN_ENGLISH)));
     const dxf = dxfOf(drawing, 'mm');
     const wanted = parts.map(({ length, width }) => [inMillimetres(length.total), inMillimetres(width.total)]);
     expect(sorted(outlines(dxf, 'CUT'))).toEqual(sorted(wanted));
@@ -98,7 +98,7 @@ describe('parts as drawings', () => {
       { path: 'cases[0].banks[0].box.bottomFit', value: 'captured' },
     );
     const back = partsOf(undermount.job, undermount.planned).parts.find(({ use }) => use.role === 'back')!;
-    const { shapes, width } = drawPart(back, 'back');
+    const { shapes, width } = drawPart(back, 'back', IN_ENGLISH);
     const bore = back.machining.find(({ kind }) => kind === 'bore')!;
     const circles = shapes.flatMap((shape) => (shape.kind === 'circle' ? [shape] : []));
     const inwards = inMillimetres(bore.sizes['in']!.total);
@@ -107,7 +107,7 @@ describe('parts as drawings', () => {
   });
 
   it('are SVG at full size, with nothing in a name that could be more than a name', () => {
-    const svg = svgOf(drawPart(parts[0]!, '<script>"&'), 'a < b');
+    const svg = svgOf(drawPart(parts[0]!, '<script>"&', IN_ENGLISH), 'a < b');
     expect(svg).toContain(`width="${inMillimetres(parts[0]!.length.total) + 20}mm"`);
     expect(svg).not.toContain('<script>');
     expect(new Set(svg.match(/data-part="[^"]*"/g)).size).toBe(1);
@@ -115,7 +115,7 @@ describe('parts as drawings', () => {
 });
 
 describe('the cut list as a table', () => {
-  const rows = cutRows(job, planned);
+  const rows = cutRows(job, planned, IN_ENGLISH);
 
   it('is read back as the same list', () => {
     const back = Papa.parse<string[]>(text(rows)).data;
@@ -137,7 +137,7 @@ describe('the cut list as a table', () => {
 
   it('can run nothing in a spreadsheet, and comes back as it was', () => {
     const evil = worked(patched(demo('notions-bank'), [{ path: 'materials[0].name', value: '=HYPERLINK("x")' }]));
-    const csv = text(cutRows(evil.job, evil.planned));
+    const csv = text(cutRows(evil.job, evil.planned, IN_ENGLISH));
     for (const line of csv.split('\r\n')) expect(line).not.toMatch(/(^|,)"?[=+\-@]/);
     const back = Papa.parse<string[]>(csv).data;
     const [first] = readLines(back, PART_COLUMNS, guessMapping(back[0]!, PART_COLUMNS), 'in');
@@ -160,7 +160,7 @@ describe('the cut list as a table', () => {
       })),
       ...[0, 1].map((b) => ({ path: `cases[0].banks[${b}].opening.height`, value: ['4000 mm'] })),
     );
-    const rows = cutRows(many.job, many.planned);
+    const rows = cutRows(many.job, many.planned, IN_ENGLISH);
     expect(rows.some((cells) => (cells.at(-1) ?? '').length > 200)).toBe(true);
     const back = Papa.parse<string[]>(text(rows)).data;
     const read = readLines(back, PART_COLUMNS, guessMapping(back[0]!, PART_COLUMNS), many.job.unit);

@@ -1,4 +1,5 @@
-export { benchCardOf, benchCards, type BenchCard } from './bench-card';
+export * from './bench-card';
+export { benchCardText } from './bench-card-text';
 export * from './cut-rows';
 export * from './dxf';
 export * from './svg';

@@ -1,10 +1,12 @@
-import { benchCards } from './bench-card';
-import { atReading, patched, readingPlace, type Patch } from '../job';
+import { patched, readAt, readingAt, type Patch } from '../job';
 import { BANK, sample } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
 import { frontsAsHung } from '../fitting';
 import { plan, readJobDocument } from '../plan';
-import { one } from '../plan/plan.spec-data';
+import { one, told } from '../plan/plan.spec-data';
+import { ENGLISH, wordsIn } from '../words';
+import { benchCards } from './bench-card';
+import { benchCardText } from './bench-card-text';
 
 const width = (...value: unknown[]): Patch => ({ path: 'BANK.opening.width', value });
 const height = (...value: unknown[]): Patch => ({ path: 'BANK.opening.height', value });
@@ -39,7 +41,7 @@ describe('readings with their place', () => {
     const { opening } = one(width(at('600 mm', ['back', 'bottom']), '602 mm'));
     expect(opening.width.terms).toEqual([
       {
-        label: 'width of the opening, least of 2: bottom, back',
+        label: { code: 'size-of-opening', params: { size: 'width', of: 2, at: { places: ['bottom', 'back'] } } },
         amount: 600_000_000,
         from: { kind: 'field', path: `${BANK}.opening.width[0].length` },
       },
@@ -52,12 +54,12 @@ describe('readings with their place', () => {
 
   it('are told in findings by their place, by number where nobody said', () => {
     const says = (...patches: Patch[]): string =>
-      one(...patches).findings.find(({ code }) => code === 'OPENING_TAPERED')?.says ?? '';
+      told(one(...patches).findings.find(({ code }) => code === 'OPENING_TAPERED'));
     const said = says(width('600 mm', at('602 mm', ['back', 'top']), at('603 mm', undefined, 'd2'), '601.5 mm'));
     expect(said).toContain('1 mm a side at the top, back; 1.5 mm a side at drawer 2; 0.7 mm a side at reading 4');
     expect(said).not.toContain('reading 2');
     const apart = one(width(at('600 mm', ['top']), at('640 mm', ['bottom', 'front']))).findings;
-    expect(apart.find(({ code }) => code === 'OPENING_IMPOSSIBLE')?.says).toContain(
+    expect(told(apart.find(({ code }) => code === 'OPENING_IMPOSSIBLE'))).toContain(
       '(width: 600.0 mm at the top, 640.0 mm at the bottom, front)',
     );
   });
@@ -70,7 +72,11 @@ describe('readings with their place', () => {
       );
       const reading = readJobDocument(document);
       if (!reading.ok) throw new Error('sample');
-      return benchCards(reading.job, plan(reading.job)).join('\n');
+      const planned = plan(reading.job);
+      const words = wordsIn(ENGLISH, planned);
+      return benchCards(reading.job, planned)
+        .map((each) => benchCardText(each, words))
+        .join('\n');
     };
     expect(card(width('600 mm', '602 mm'))).not.toContain('Read ');
     const printed = card(width('600 mm', at('602 mm', ['top', 'back'])), { path: 'BANK.name', value: 'By the door' });
@@ -105,18 +111,14 @@ describe('readings with their place', () => {
     expect(tops(height(low, high))).not.toEqual(tops(height('500 mm', '503 mm')));
   });
 
-  it('have words', () => {
+  it('are told by drawer and ends, in one order', () => {
     const bank = one(width(at('600 mm', ['back', 'top']), at('600 mm', ['front'], 'd3'), '600 mm')).bank;
-    expect([0, 1, 2].map((index) => readingPlace(bank.opening.width[index], bank.drawers))).toEqual([
-      'top, back',
-      'drawer 3, front',
-      '',
+    expect([0, 1, 2].map((index) => readAt(bank.opening.width[index], bank.drawers))).toEqual([
+      { places: ['top', 'back'] },
+      { level: 2, places: ['front'] },
+      { places: [] },
     ]);
-    expect([0, 1, 2].map((index) => atReading(bank, 'width', index))).toEqual([
-      'at the top, back',
-      'at drawer 3, front',
-      'at reading 3',
-    ]);
+    expect(readingAt(bank, 'width', 1)).toEqual({ index: 1, level: 2, places: ['front'] });
     expect(inMillimetres(one(width(at('599 mm', ['top']))).opening.width.total)).toBe(599);
   });
 });

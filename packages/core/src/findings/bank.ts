@@ -1,8 +1,8 @@
+import { said } from '../words';
 import type { GrainRun } from '../fronts';
 import { thicknessReadings, type Bank, type Job, type Material } from '../job';
 import { inches, lengthsIn, millimetres, minus, nm, plus, tally, writeExact, type Length } from '../length';
-import type { Exact, Finding, Remedy, Say } from './finding';
-import { drawerName } from './division';
+import { calledDrawer, remedy, type Exact, type Finding, type Remedy } from './finding';
 
 /** Box heights this near could be one. Common practice. */
 const LIKE = millimetres(6);
@@ -18,26 +18,25 @@ export interface SizedBox {
 }
 
 /** Box heights that differ a little and could be one rip setting. */
-export function likeBoxes(bank: Bank, path: string, boxes: readonly SizedBox[], say: Say): readonly Finding[] {
+export function likeBoxes(bank: Bank, path: string, boxes: readonly SizedBox[]): readonly Finding[] {
   return clusters(boxes).map((cluster) => {
     const [lowest] = cluster as readonly [SizedBox];
     const highest = cluster.at(-1) ?? lowest;
-    const names = cluster.map(({ place }) => place + 1).sort((a, b) => a - b);
-    const spread = nm(highest.height - lowest.height);
-    const remedy: Remedy = {
-      says: `Share the lower, ${say(lowest.height)}`,
-      patches: cluster.map(({ place }) => ({
+    const places = cluster.map(({ place }) => place).sort((a, b) => a - b);
+    const shared = remedy(
+      'share-lower-height',
+      { height: lowest.height },
+      cluster.map(({ place }) => ({
         path: `${path}.drawers[${place}].boxSameAs`,
         value: place === lowest.place ? undefined : bank.drawers[lowest.place]?.id,
       })),
-    };
+    );
     return {
-      code: 'LIKE_BOXES',
+      ...said('LIKE_BOXES', { places, apart: nm(highest.height - lowest.height) }),
       severity: 'note',
       step: 'boxes',
-      says: `Boxes ${names.slice(0, -1).join(', ')} and ${names.at(-1)} differ in height by only ${say(spread)}: one rip setting could serve them.`,
       because: tally(plus('highest', highest.height), minus('lowest', lowest.height)),
-      remedies: [remedy],
+      remedies: [shared],
     };
   });
 }
@@ -78,10 +77,9 @@ export function nominalThickness(job: Job, nominal: readonly Material[]): readon
     const { name, thickness } = material;
     const path = `materials[${job.materials.indexOf(material)}].thickness`;
     return {
-      code: 'NOMINAL_THICKNESS',
+      ...said('NOMINAL_THICKNESS', { material: name, thickness }),
       severity: 'note',
       step: 'boxes',
-      says: `${name} is written as just ${writeExact(thickness, job.unit)}, its name to the hair. Measure it: sheets run under.`,
       because: tally(plus('thickness', thickness, { kind: 'field', path })),
     };
   });
@@ -91,7 +89,7 @@ export function nominalThickness(job: Job, nominal: readonly Material[]): readon
 const CALIPER = millimetres(0.1);
 
 /** Materials that were measured and are not what the job has written. */
-export function thicknessMeasured(job: Job, materials: readonly Material[], say: Say): readonly Finding[] {
+export function thicknessMeasured(job: Job, materials: readonly Material[]): readonly Finding[] {
   const readings = thicknessReadings(job);
   return materials.flatMap((material): readonly Finding[] => {
     const measured = readings.get(material.id)?.length;
@@ -100,12 +98,11 @@ export function thicknessMeasured(job: Job, materials: readonly Material[], say:
     const value = writeExact(measured, job.unit);
     return [
       {
-        code: 'THICKNESS_MEASURED',
+        ...said('THICKNESS_MEASURED', { material: material.name, measured, written: material.thickness }),
         severity: 'warn',
         step: 'boxes',
-        says: `${material.name} was measured at ${value}, and ${say(material.thickness)} is written: every sum with it is off by the difference.`,
         because: tally(plus('measured', measured), minus('written', material.thickness, { kind: 'field', path })),
-        remedies: [{ says: `Reckon with ${value}`, patches: [{ path, value }] }],
+        remedies: [remedy('reckon-with-thickness', { thickness: measured }, [{ path, value }])],
       },
     ];
   });
@@ -119,17 +116,15 @@ export interface RunChoice {
 }
 
 /** Joints of a grain run where the figure jumps; the worst is told. */
-export function grainJumps(bank: Bank, run: GrainRun, choice: RunChoice, say: Say, exact: Exact): Finding | undefined {
+export function grainJumps(bank: Bank, run: GrainRun, choice: RunChoice, exact: Exact): Finding | undefined {
   const jumping = run.jumps.map((jump, joint) => ({ jump, joint })).filter(({ jump }) => Math.abs(jump.total) > JUMP);
   const [worst] = jumping.sort((a, b) => Math.abs(b.jump.total) - Math.abs(a.jump.total));
   if (!worst) return undefined;
   const { jump, joint } = worst;
-  const where = `below drawer ${drawerName(bank.drawers[joint], joint)}`;
   return {
-    code: 'GRAIN_JUMPS',
+    ...said('GRAIN_JUMPS', { by: nm(Math.abs(jump.total)), below: calledDrawer(bank.drawers[joint], joint) }),
     severity: 'note',
     step: 'fronts',
-    says: `The figure jumps by ${say(nm(Math.abs(jump.total)))} ${where}: the gap and what the saw takes differ.`,
     because: jump,
     remedies: runRemedies(bank, choice, jump.total, exact),
   };
@@ -141,11 +136,8 @@ function runRemedies({ front, rail }: Bank, choice: RunChoice, jump: Length, exa
   const even = nm(front.gap - jump);
   const remedies: Remedy[] = [];
   if (strip >= 0)
-    remedies.push({
-      says: `Cut a strip of ${exact(strip)} out between the fronts`,
-      patches: [{ path: `${choice.path}.strip`, value: exact(strip) }],
-    });
+    remedies.push(remedy('cut-strip-out', { strip }, [{ path: `${choice.path}.strip`, value: exact(strip) }]));
   if (choice.gapPath && even > 0 && !rail)
-    remedies.push({ says: `Make the gap ${exact(even)}`, patches: [{ path: choice.gapPath, value: exact(even) }] });
+    remedies.push(remedy('set-gap', { gap: even }, [{ path: choice.gapPath, value: exact(even) }]));
   return remedies;
 }

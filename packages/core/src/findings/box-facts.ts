@@ -1,11 +1,11 @@
 import type { BoxHeight, BoxStock, Part } from '../box';
 import type { Bank, Drawer, Job, Material } from '../job';
-import type { Length, Tally } from '../length';
+import type { Length, Said, Tally } from '../length';
 import type { Bore } from '../fronts';
 import type { Fit, LengthList, SlideFamily } from '../slides';
 import type { Load } from '../stability';
 import type { Sag } from '../timber';
-import type { Exact, Finding, Remedy, Say } from './finding';
+import type { Exact, Finding, Remedy } from './finding';
 
 /** One drawer as its findings need it. */
 export interface BoxFacts {
@@ -15,8 +15,6 @@ export interface BoxFacts {
   readonly drawer: Drawer;
   /** 0 is the top one. */
   readonly place: number;
-  /** How the drawer is called in a sentence. */
-  readonly name: string;
   /** Path of the drawer, and of the field that decides a value of its box or slide: its own or its bank's. */
   readonly path: string;
   readonly field: (name: string) => string;
@@ -48,14 +46,14 @@ export interface BoxFacts {
   /** Its front hangs together with others'. */
   readonly tied: boolean;
   /** Dimensions and parts that came to nothing or less. */
-  readonly vanished: readonly { readonly what: string; readonly size: Tally }[];
+  readonly vanished: readonly { readonly what: Said; readonly size: Tally }[];
 }
 
 /** A finding but for the drawer it is about. */
-export type Judgement = Omit<Finding, 'drawer'>;
+export type Judgement = Omit<Finding, 'drawer' | 'called'>;
 
 /** One rule: what it says of a drawer, if anything. */
-export type BoxRule = (facts: BoxFacts, say: Say) => Judgement | undefined;
+export type BoxRule = (facts: BoxFacts) => Judgement | undefined;
 
 /** Whether a path is a field people set: what was measured is not written over. */
 export function writable(path: string): boolean {

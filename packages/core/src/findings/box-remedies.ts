@@ -3,19 +3,19 @@ import type { BottomFit, Patch } from '../job';
 import { add, inches, millimetres, ZERO, type Length } from '../length';
 import type { SlideFamily } from '../slides';
 import type { BoxFacts } from './box-facts';
-import type { Remedy, Say } from './finding';
+import { remedy, type Remedy } from './finding';
+import { said } from '../words';
 
 /** The chosen length away, where another one fits; a drawer whose bank has a length chosen too has its own written. */
-export function longestThatFits(facts: BoxFacts, say: Say): Remedy | undefined {
+export function longestThatFits(facts: BoxFacts): Remedy | undefined {
   const { field, fit, path, bank, exact } = facts;
   const longest = facts.longest();
   if (longest === undefined || fit.nominal === undefined || longest === fit.nominal) return undefined;
   const chosen = field('slide.length');
   const exposed = chosen.startsWith(path) && bank.slide.length !== undefined;
-  return {
-    says: `Use the longest that fits, ${say(longest)}`,
-    patches: [{ path: chosen, value: exposed ? exact(longest) : undefined }],
-  };
+  return remedy('use-longest-slide', { length: longest }, [
+    { path: chosen, value: exposed ? exact(longest) : undefined },
+  ]);
 }
 
 /** Where a length goes that only this slide's list may have: with the bank's slide, or with the drawer's own. */
@@ -74,7 +74,7 @@ function familyUsed({ field }: BoxFacts, { id, name }: SlideFamily): Remedy {
     { path: field('slide.length'), value: undefined },
     { path: field('slide.family'), value: id },
   ];
-  return { says: `Use ${name}`, patches };
+  return remedy('use-family', { family: name }, patches);
 }
 
 /** A bottom the family takes, with the groove it needs. */
@@ -87,46 +87,41 @@ export function fitAllowed({ family, stock, field, exact }: BoxFacts, fit: Botto
   else if (BOTTOMS[fit].raised && family.recess !== undefined)
     patches.push({ path: field('box.groove.offset'), value: exact(offset) });
   if (play === undefined) patches.push({ path: field('box.play'), value: exact(inches(1, 16)) });
-  return { says: `Make it ${BOTTOMS[fit].name.toLowerCase()}`, patches };
+  return remedy('fit-bottom', { fit: said(`bottom-fit/${fit}`) }, patches);
 }
 
 /** The groove at the recess; a flush bottom can’t be raised. */
-export function raisedToRecess({ family, stock, field, exact }: BoxFacts, say: Say): Remedy | undefined {
+export function raisedToRecess({ family, stock, field, exact }: BoxFacts): Remedy | undefined {
   if (family.recess === undefined || !BOTTOMS[stock.box.bottomFit].raised) return undefined;
-  return {
-    says: `Raise the groove to ${say(family.recess)}`,
-    patches: [{ path: field('box.groove.offset'), value: exact(family.recess) }],
-  };
+  return remedy('raise-groove', { to: family.recess }, [
+    { path: field('box.groove.offset'), value: exact(family.recess) },
+  ]);
 }
 
-export function easeAllowed({ family, field, exact }: BoxFacts, say: Say): Remedy {
-  return {
-    says: `Ease it by ${say(family.narrowBy)}, all that is allowed`,
-    patches: [{ path: field('box.ease'), value: exact(family.narrowBy) }],
-  };
+export function easeAllowed({ family, field, exact }: BoxFacts): Remedy {
+  return remedy('ease-as-allowed', { ease: family.narrowBy }, [
+    { path: field('box.ease'), value: exact(family.narrowBy) },
+  ]);
 }
 
 /** The height by hand away: the box is then as high as its bay allows. */
 export function greatestHeight({ path }: BoxFacts): Remedy {
-  return { says: 'Take the greatest the bay allows', patches: [{ path: `${path}.boxHeight`, value: undefined }] };
+  return remedy('take-greatest-height', {}, [{ path: `${path}.boxHeight`, value: undefined }]);
 }
 
 /** The lock away: what is stored then holds the front as high as it must be. */
 export function freeHeight({ path, drawer, bank }: BoxFacts): Remedy | undefined {
   if (drawer.height === undefined || bank.division.scheme === 'manual') return undefined;
-  return { says: 'Free its height', patches: [{ path: `${path}.height`, value: undefined }] };
+  return remedy('free-height', {}, [{ path: `${path}.height`, value: undefined }]);
 }
 
 /** The front locked higher by what is missing; the others share what is left. */
-export function higherFront({ path, at, tied, exact, drawer }: BoxFacts, by: Length, say: Say): Remedy | undefined {
+export function higherFront({ path, at, tied, exact, drawer }: BoxFacts, by: Length): Remedy | undefined {
   const frontHeight = at('front.height')?.total;
   if (frontHeight === undefined || tied) return undefined;
-  return {
-    says: `Make its front ${say(by)} higher`,
-    patches: [
-      { path: `${path}.height`, value: exact(add(frontHeight, by)) },
-      // A box height by hand would stay as low as it is.
-      ...(drawer.boxHeight === undefined ? [] : [{ path: `${path}.boxHeight`, value: undefined }]),
-    ],
-  };
+  return remedy('raise-front', { by }, [
+    { path: `${path}.height`, value: exact(add(frontHeight, by)) },
+    // A box height by hand would stay as low as it is.
+    ...(drawer.boxHeight === undefined ? [] : [{ path: `${path}.boxHeight`, value: undefined }]),
+  ]);
 }

@@ -1,8 +1,9 @@
+import { said, type CalledBank } from '../words';
 import type { GrainRun } from '../fronts';
 import type { Case } from '../job';
 import { add, largest, millimetres, minus, nm, plus, smallest, subtract, tally, type Length } from '../length';
 import { STEADY, type Balance } from '../stability';
-import type { Exact, Finding, Remedy, Say } from './finding';
+import { remedy, type Exact, type Finding, type Remedy } from './finding';
 
 /** Widths this near are alike to the eye. */
 const ALIKE = millimetres(0.8);
@@ -16,7 +17,7 @@ export interface Neighbour {
   readonly opening: Length;
   readonly front: Length;
   /** How it is called in a sentence. */
-  readonly title: string;
+  readonly called: CalledBank;
   /** How far its fronts pass the opening left and right, and the gap it leaves between fronts. */
   readonly laps: { readonly left: Length; readonly right: Length };
   readonly gap: Length;
@@ -35,7 +36,7 @@ export interface CaseFacts {
  * On shared dividers openings alike give fronts that differ, and fronts alike openings that differ. Asks which, once;
  * after the answer it only says where what should be alike is not.
  */
-export function neighboursUnequal(facts: CaseFacts, say: Say, exact: Exact): Finding | undefined {
+export function neighboursUnequal(facts: CaseFacts, exact: Exact): Finding | undefined {
   const { owner, banks } = facts;
   if (owner.divider === undefined || banks.length < 2 || banks.some(({ inset }) => inset)) return undefined;
   const spread = {
@@ -49,12 +50,9 @@ export function neighboursUnequal(facts: CaseFacts, say: Say, exact: Exact): Fin
   const other = which === 'fronts' ? 'openings' : 'fronts';
   const sizes = banks.map((each) => each[which === 'fronts' ? 'front' : 'opening']);
   return {
-    code: 'NEIGHBOUR_FRONTS_UNEQUAL',
+    ...said('NEIGHBOUR_FRONTS_UNEQUAL', { which, asked: asked !== undefined, by: spread[which] }),
     severity: 'note',
     step: 'measure',
-    says: asked
-      ? `The ${which} should be alike and differ by ${say(spread[which])}.`
-      : `The ${other} of neighbouring banks are alike, so their ${which} differ by ${say(spread[which])}. Which should be alike?`,
     because: tally(plus('widest', largest(sizes)), minus('narrowest', smallest(sizes))),
     remedies: [...(asked ? [] : [kept(facts, other)]), ...evened(facts, which, exact)],
   };
@@ -65,7 +63,7 @@ function spreadOf(lengths: readonly Length[]): Length {
 }
 
 function kept({ path }: CaseFacts, what: 'fronts' | 'openings'): Remedy {
-  return { says: `Keep the ${what} alike`, patches: [{ path: `${path}.alike`, value: what }] };
+  return remedy('keep-alike', { what }, [{ path: `${path}.alike`, value: what }]);
 }
 
 /** Planned openings can still be made so that the fronts (or the openings) come out alike; built ones can't. */
@@ -82,7 +80,7 @@ function evened({ path, banks }: CaseFacts, what: 'fronts' | 'openings', exact: 
     path: `${bank.path}.opening.width`,
     value: [exact(widths[place] ?? nm(0))],
   }));
-  return [{ says: `Make the ${what} alike`, patches: [...patches, { path: `${path}.alike`, value: what }] }];
+  return [remedy('make-alike', { what }, [...patches, { path: `${path}.alike`, value: what }])];
 }
 
 /** The tipping ratio; an indication, not a certificate. */
@@ -90,49 +88,36 @@ export function tips({ owner, path }: CaseFacts, balance: Balance, steadied: Bal
   const { stand } = owner;
   if (!stand || stand.anchored || balance.ratio >= STEADY) return undefined;
   const tipping = balance.ratio < 1;
-  const ballast = Number.isFinite(balance.ballast)
-    ? ` About ${Math.ceil(balance.ballast)} kg low at the back would steady it.`
-    : '';
-  const out = stand.interlock ? 'one drawer out' : 'every drawer out';
-  const remedies: Remedy[] = [
-    { says: 'Anchor it to the wall', patches: [{ path: `${path}.stand.anchored`, value: true }] },
-  ];
+  const remedies: Remedy[] = [remedy('anchor-case', {}, [{ path: `${path}.stand.anchored`, value: true }])];
   if (steadied && steadied.ratio >= STEADY)
-    remedies.push({
-      says: 'Let only one drawer out at a time',
-      patches: [{ path: `${path}.stand.interlock`, value: true }],
-    });
+    remedies.push(remedy('interlock-drawers', {}, [{ path: `${path}.stand.interlock`, value: true }]));
   return {
-    code: 'TIPS',
+    ...said('TIPS', {
+      owner: owner.name,
+      tipping,
+      oneOut: stand.interlock === true,
+      ratio: balance.ratio,
+      wanted: STEADY,
+      ballast: Number.isFinite(balance.ballast) ? balance.ballast : undefined,
+    }),
     severity: tipping ? 'stop' : 'warn',
     step: 'case',
     holds: 'nothing',
-    says: `${owner.name} ${tipping ? 'tips' : 'may tip'}: with ${out}, what stands behind its front feet is ${balance.ratio.toFixed(2)} times what hangs before them; ${STEADY} is wanted.${ballast} Anchor it to the wall; local rules and the published furniture stability standard decide. This is an indication, not a certificate.`,
     remedies,
   };
 }
 
 /** The figure across the case, at the joint where it jumps most. */
-export function grainJumpsAcross(
-  { path }: CaseFacts,
-  run: GrainRun,
-  strip: Length,
-  say: Say,
-  exact: Exact,
-): Finding | undefined {
+export function grainJumpsAcross({ path }: CaseFacts, run: GrainRun, strip: Length, exact: Exact): Finding | undefined {
   const [worst] = [...run.jumps].sort((a, b) => Math.abs(b.total) - Math.abs(a.total));
   if (!worst || Math.abs(worst.total) <= JUMP) return undefined;
   const more = add(strip, worst.total);
-  const remedy = {
-    says: `Cut a strip of ${exact(more)} out between the fronts`,
-    patches: [{ path: `${path}.run.strip`, value: exact(more) }],
-  };
+  const cut = remedy('cut-strip-out', { strip: more }, [{ path: `${path}.run.strip`, value: exact(more) }]);
   return {
-    code: 'GRAIN_JUMPS',
+    ...said('GRAIN_JUMPS', { by: nm(Math.abs(worst.total)), below: undefined }),
     severity: 'note',
     step: 'fronts',
-    says: `The figure jumps by ${say(nm(Math.abs(worst.total)))} from bank to bank: the gap and what the saw takes differ.`,
     because: worst,
-    remedies: more >= 0 ? [remedy] : [],
+    remedies: more >= 0 ? [cut] : [],
   };
 }

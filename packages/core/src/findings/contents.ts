@@ -1,27 +1,27 @@
+import { said } from '../words';
 import type { Length } from '../length';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
 import { longestThatFits } from './box-remedies';
-import { drawerName } from './division';
-import type { Remedy, Say } from './finding';
+import { calledDrawer, remedy, type Remedy } from './finding';
 import { fitRowByRow, type Laid } from './packing';
 
 type Thing = NonNullable<BoxFacts['drawer']['contents']>[number];
 
 /** A thing that lies in the drawer neither way round. */
-export const contentsTooWide: BoxRule = (facts, say) => {
+export const contentsTooWide: BoxRule = (facts) => {
   const [width, length] = inside(facts);
   const thing = (facts.drawer.contents ?? []).find((each) => !lies(each, width?.total, length?.total));
   if (!thing || !width || !length) return undefined;
   const [across = 0, deep = 0] = thing.footprint ?? [];
-  const size = `${say(across as Length)} by ${say(deep as Length)}`;
-  const room = `${say(width.total)} across and ${say(length.total)} front to back`;
   const because = across > width.total && deep > width.total ? width : length;
-  const says = `${thing.name}, ${size}, is larger than the inside of ${room}, whichever way it lies.`;
-  return judged(
-    { code: 'CONTENTS_TOO_WIDE', severity: 'stop', step: 'divide', says },
-    [longerSlide(facts, thing, say)],
-    because,
-  );
+  const finding = said('CONTENTS_TOO_WIDE', {
+    thing: thing.name,
+    across: across as Length,
+    deep: deep as Length,
+    width: width.total,
+    length: length.total,
+  });
+  return judged({ ...finding, severity: 'stop', step: 'divide' }, [longerSlide(facts, thing)], because);
 };
 
 /** More things than lie side by side in rows. */
@@ -32,10 +32,9 @@ export const contentsDontFit: BoxRule = (facts) => {
   if (things.some((each) => !lies(each, width.total, length.total))) return undefined;
   if (fitRowByRow(things.map(laid), width.total, length.total)) return undefined;
   const count = things.reduce((sum, { count: many = 1 }) => sum + many, 0);
-  const says = `what is stored, ${count} in all, does not lie side by side in rows; stack some, or store less here.`;
   const last = things.at(-1);
-  const remedy = last && moved(facts, last);
-  return judged({ code: 'CONTENTS_DO_NOT_FIT', severity: 'warn', step: 'divide', says }, [remedy], width);
+  const finding = said('CONTENTS_DO_NOT_FIT', { count });
+  return judged({ ...finding, severity: 'warn', step: 'divide' }, [last && moved(facts, last)], width);
 };
 
 function inside({ at }: BoxFacts) {
@@ -53,13 +52,13 @@ function lies({ footprint }: Thing, width = Infinity, length = Infinity): boolea
 }
 
 /** The longest slide that fits, where that makes the box long enough. */
-function longerSlide(facts: BoxFacts, thing: Thing, say: Say): Remedy | undefined {
+function longerSlide(facts: BoxFacts, thing: Thing): Remedy | undefined {
   const { fit } = facts;
   const longest = facts.longest();
   const [width, length] = inside(facts);
   if (longest === undefined || fit.nominal === undefined || !length) return undefined;
   const longer = length.total + longest - fit.nominal;
-  return lies(thing, width?.total, longer) ? longestThatFits(facts, say) : undefined;
+  return lies(thing, width?.total, longer) ? longestThatFits(facts) : undefined;
 }
 
 /** The thing put in the next drawer that has nothing written for it; the division then sees to its height. */
@@ -69,11 +68,8 @@ function moved({ bank, bankPath, drawer, path, exact }: BoxFacts, thing: Thing):
   if (things.length < 2 || place < 0) return undefined;
   const { height, footprint, ...rest } = thing;
   const written = { ...rest, height: exact(height), ...(footprint ? { footprint: footprint.map(exact) } : {}) };
-  return {
-    says: `Put ${thing.name} in drawer ${drawerName(bank.drawers[place], place)} instead`,
-    patches: [
-      { path: `${bankPath}.drawers[${place}].contents`, value: [written] },
-      { path: `${path}.contents[${things.indexOf(thing)}]`, value: undefined },
-    ],
-  };
+  return remedy('move-contents', { thing: thing.name, to: calledDrawer(bank.drawers[place], place) }, [
+    { path: `${bankPath}.drawers[${place}].contents`, value: [written] },
+    { path: `${path}.contents[${things.indexOf(thing)}]`, value: undefined },
+  ]);
 }

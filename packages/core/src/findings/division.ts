@@ -1,12 +1,9 @@
-import type { Bank, Drawer } from '../job';
+import { said, type CalledDrawer } from '../words';
+import type { Bank } from '../job';
 import { divide, type Division, type DivisionProblem } from '../division';
-import { millimetres, minus, plus, tally, type Length, type Tally } from '../length';
-import type { Exact, Finding, Remedy, Say } from './finding';
+import { millimetres, minus, plus, subtract, tally, type Tally } from '../length';
+import { calledDrawer, remedy, type Exact, type Finding, type Remedy } from './finding';
 import { wishesToDrop } from './wishes';
-
-export function drawerName(drawer: Drawer | undefined, place: number): string {
-  return drawer?.name ? `${place + 1}, ${drawer.name}` : `${place + 1}`;
-}
 
 /** A bank's division as its findings need it. */
 export interface DivisionFacts {
@@ -19,24 +16,15 @@ export interface DivisionFacts {
 }
 
 /** What a division says when it can't be made, and by how much. */
-export function divisionImpossible(facts: DivisionFacts, say: Say, exact: Exact): Finding | undefined {
+export function divisionImpossible(facts: DivisionFacts, exact: Exact): Finding | undefined {
   const { bank, path, problem, division, share } = facts;
   if (division.ok) return undefined;
   const { fails, by, place } = division;
-  const called = (at: number): string => drawerName(bank.drawers[at], at);
-  const between = (problem.lines ?? []).length > 0 ? ` between two lines, at drawer ${called(place ?? 0)}` : '';
-  const says = {
-    over: `The heights held (locked, or asked for by what is stored) come to ${say(by)} more than there is to share out${between}.`,
-    under: `Every height is held and together they leave ${say(by)} over${between}. Free one drawer to take it.`,
-    'nothing-left': `Drawer ${drawerName(bank.drawers[place ?? 0], place ?? 0)} would come out ${say(by)} under nothing. A smaller step, or fewer drawers, would leave it room.`,
-    open: `By hand, every height is given but one, which takes the rest. Here ${by} are open.`,
-    bounds: `Drawer ${called(place ?? 0)} is asked to be two things at once, ${say(by)} apart: look at its lock, tie, least and most.`,
-    line: by
-      ? `The line at drawer ${called(place ?? 0)} leaves the drawers on one side of it ${say(by)} under nothing.`
-      : 'A line carried across can’t be kept: the bank it comes from has no heights, or drawers tied across it can’t all be served.',
-  }[fails];
+  const called = (at: number): CalledDrawer => calledDrawer(bank.drawers[at], at);
+  const lines = (problem.lines ?? []).length > 0;
+  const finding = said('DIVISION_IMPOSSIBLE', { fails, by, drawer: called(place ?? 0), lines });
   const remedies = [...wishesToDrop(bank, path, problem, called), ...equalHeights(facts, exact)];
-  return { code: 'DIVISION_IMPOSSIBLE', severity: 'stop', step: 'divide', says, because: share, remedies };
+  return { ...finding, severity: 'stop', step: 'divide', because: share, remedies };
 }
 
 /** The free heights made equal, where that can be done and isn't so already. */
@@ -46,11 +34,11 @@ function equalHeights({ bank, path, problem }: DivisionFacts, exact: Exact): rea
   if (alike || !divide({ ...problem, choice: { scheme: 'equal' }, increment }).ok) return [];
   const needed = bank.division.increment ? [] : [{ path: `${path}.division.increment`, value: exact(increment) }];
   const patches = [{ path: `${path}.division.scheme`, value: 'equal' }, ...needed];
-  return [{ says: 'Make the free heights equal', patches }];
+  return [remedy('divide-equally', {}, patches)];
 }
 
 /** A lower drawer shallower than the one above it, unless ordered by hand. */
-export function divisionReversed(facts: DivisionFacts, say: Say, exact: Exact): readonly Finding[] {
+export function divisionReversed(facts: DivisionFacts, exact: Exact): readonly Finding[] {
   const { bank, path, division } = facts;
   if (bank.division.scheme === 'manual' || !division.ok) return [];
   const { heights } = division;
@@ -58,15 +46,14 @@ export function divisionReversed(facts: DivisionFacts, say: Say, exact: Exact): 
     const [above, drawer] = [heights[place - 1], bank.drawers[place]];
     if (above === undefined || !drawer || height >= above || drawer.height !== undefined) return [];
     return {
-      code: 'DIVISION_REVERSED',
+      ...said('DIVISION_REVERSED', { drawer: calledDrawer(drawer, place), by: subtract(above, height) }),
       severity: 'note',
       step: 'divide',
       drawer: drawer.id,
-      says: `Drawer ${drawerName(drawer, place)} is ${say((above - height) as Length)} shallower than the one above it.`,
-      because: tally(plus('front above', above), minus('front', height)),
+      because: tally(plus('front-above', above), minus('front', height)),
       remedies: [
         ...restAtTheBottom(facts, place),
-        { says: 'Keep it so', patches: [{ path: `${path}.drawers[${place}].height`, value: exact(height) }] },
+        remedy('keep-height', {}, [{ path: `${path}.drawers[${place}].height`, value: exact(height) }]),
       ],
     };
   });
@@ -77,10 +64,5 @@ function restAtTheBottom({ bank, path, problem }: DivisionFacts, place: number):
   if (bank.division.makeup === undefined || bank.division.makeup === 'bottom') return [];
   const division = divide({ ...problem, makeup: bank.drawers.length - 1 });
   if (!division.ok || (division.heights[place] ?? 0) < (division.heights[place - 1] ?? 0)) return [];
-  return [
-    {
-      says: 'Let the bottom drawer take the odd rest',
-      patches: [{ path: `${path}.division.makeup`, value: 'bottom' }],
-    },
-  ];
+  return [remedy('rest-to-bottom', {}, [{ path: `${path}.division.makeup`, value: 'bottom' }])];
 }

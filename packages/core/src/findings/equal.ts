@@ -1,6 +1,7 @@
+import { said } from '../words';
 import { inches, largest, millimetres, minus, nm, plus, smallest, subtract, tally, ZERO, type Length } from '../length';
 import type { DivisionFacts } from './division';
-import type { Exact, Finding, Remedy, Say } from './finding';
+import { remedy, type Exact, type Finding, type Remedy } from './finding';
 
 /** Nobody sees or measures less. */
 const ALIKE = millimetres(0.001);
@@ -18,7 +19,7 @@ const FINER = [
 ];
 
 /** Heights asked to be equal that whole steps make differ: what would keep them alike. */
-export function equalNotAlike(facts: DivisionFacts, say: Say, exact: Exact): Finding | undefined {
+export function equalNotAlike(facts: DivisionFacts, exact: Exact): Finding | undefined {
   const { bank, division, problem } = facts;
   if (!division.ok || problem.choice.scheme !== 'equal' || division.stretches.length > 1) return undefined;
   if (division.held.some((held) => held !== undefined) || problem.groups.some(({ members }) => members.length > 1))
@@ -28,10 +29,9 @@ export function equalNotAlike(facts: DivisionFacts, say: Say, exact: Exact): Fin
   if (most - least <= ALIKE) return undefined;
   const { increment = ZERO } = bank.division;
   return {
-    code: 'EQUAL_NOT_ALIKE',
+    ...said('EQUAL_NOT_ALIKE', { apart: subtract(most, least), step: increment }),
     severity: 'note',
     step: 'divide',
-    says: `Equal fronts come out ${say(subtract(most, least))} apart, since their heights are whole steps of ${say(increment)}.`,
     because: tally(plus('highest', most), minus('lowest', least)),
     remedies: [
       ...byGap(facts, increment, exact),
@@ -52,7 +52,7 @@ function byGap({ bank, path, problem }: DivisionFacts, step: Length, exact: Exac
     .filter((other) => other >= Math.min(gap, LEAST_GAP))
     .sort((a, b) => Math.abs(a - gap) - Math.abs(b - gap));
   if (near === undefined) return [];
-  return [written(`Make the gaps ${exact(nm(near))}`, `${path}.front.gap`, nm(near), exact)];
+  return [remedy('set-gaps', { gap: nm(near) }, [{ path: `${path}.front.gap`, value: exact(nm(near)) }])];
 }
 
 /** The lap (or the gap) below the lowest front, changed by what is over whole steps. */
@@ -62,8 +62,8 @@ function byMargin({ bank, path, problem }: DivisionFacts, step: Length, exact: E
   const overlay = bank.front.mount === 'overlay';
   const [less, more] = [nm(bank.front.bottom - over), nm(bank.front.bottom + over)];
   const value = overlay ? (less >= 0 ? less : nm(bank.front.bottom + whole - over)) : more;
-  const what = overlay ? 'lap' : 'gap';
-  return [written(`Make the ${what} below ${exact(value)}`, `${path}.front.bottom`, value, exact)];
+  const patches = [{ path: `${path}.front.bottom`, value: exact(value) }];
+  return [remedy('set-margin-below', { overlay, size: value }, patches)];
 }
 
 /** The coarsest finer step that all of them are whole in. */
@@ -72,9 +72,5 @@ function byStep({ bank, path, problem }: DivisionFacts, step: Length, exact: Exa
   const finer = FINER.filter((other) => other < step && each % other === 0).sort((a, b) => b - a)[0];
   return finer === undefined
     ? []
-    : [written(`Divide in steps of ${exact(finer)}`, `${path}.division.increment`, finer, exact)];
-}
-
-function written(says: string, path: string, value: Length, exact: Exact): Remedy {
-  return { says, patches: [{ path, value: exact(value) }] };
+    : [remedy('divide-in-steps', { step: finer }, [{ path: `${path}.division.increment`, value: exact(finer) }])];
 }

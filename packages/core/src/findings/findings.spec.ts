@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { millimetres } from '../length';
-import type { Finding } from './finding';
+import { ENGLISH, said, wordsIn } from '../words';
+import { remedy, type Finding } from './finding';
 import { groupFindings } from './grouped';
 import { fitRowByRow, turn, type Laid } from './packing';
 
@@ -72,36 +73,35 @@ describe('things side by side in rows', () => {
 });
 
 describe('findings said once', () => {
-  const finding = (drawer: string, body: string, remedy?: { path: string; says?: string }): Finding => ({
-    code: 'WIDE_DRAWER',
+  const finding = (place: number, wood: string, path?: string): Finding => ({
+    ...said('SIDE_TOO_THICK', { family: 'a slide', most: millimetres(16), wood, over: millimetres(2) }),
     severity: 'warn',
     step: 'boxes',
-    drawer,
-    body,
-    says: `Drawer ${drawer}: ${body}`,
-    remedies: remedy ? [{ says: remedy.says ?? 'Mend it', patches: [{ path: remedy.path, value: 1 }] }] : [],
+    drawer: `d${place + 1}`,
+    called: { place },
+    remedies: path === undefined ? [] : [remedy('free-height', {}, [{ path, value: 1 }])],
   });
-  const placeOf = (drawer: string): number => Number(drawer.slice(1)) - 1;
+  const words = wordsIn(ENGLISH, { unit: 'mm', step: millimetres(1) });
 
   it('of several drawers where they say the same, in the order of their places', () => {
-    const groups = groupFindings(
-      [finding('d3', 'it racks.'), finding('d2', 'it flexes.'), finding('d1', 'it racks.')],
-      placeOf,
-    );
-    expect(groups.map(({ says }) => says)).toEqual(['Each of drawers 1 and 3: it racks.', 'Drawer d2: it flexes.']);
+    const groups = groupFindings([finding(2, 'ash'), finding(1, 'oak'), finding(0, 'ash')]);
+    expect(groups.map((group) => words.say(group.said))).toEqual([
+      'Each of drawers 1 and 3: a slide takes sides up to 16 mm; ash is 2 mm over.',
+      'Drawer 2: a slide takes sides up to 16 mm; oak is 2 mm over.',
+    ]);
   });
 
   it('mended together: one change where it is the same, every one where each drawer has its own', () => {
-    const same = groupFindings([finding('d1', 'x.', { path: 'a' }), finding('d2', 'x.', { path: 'a' })], placeOf);
-    expect(same[0]!.remedies).toEqual([{ says: 'Mend it', patches: [{ path: 'a', value: 1 }] }]);
-    const own = groupFindings([finding('d1', 'x.', { path: 'a' }), finding('d2', 'x.', { path: 'b' })], placeOf);
+    const same = groupFindings([finding(0, 'ash', 'a'), finding(1, 'ash', 'a')]);
+    expect(same[0]!.remedies.map(({ patches }) => patches)).toEqual([[{ path: 'a', value: 1 }]]);
+    const own = groupFindings([finding(0, 'ash', 'a'), finding(1, 'ash', 'b')]);
     expect(own[0]!.remedies[0]!.patches.map(({ path }) => path)).toEqual(['a', 'b']);
-    const half = groupFindings([finding('d1', 'x.', { path: 'a' }), finding('d2', 'x.')], placeOf);
+    const half = groupFindings([finding(0, 'ash', 'a'), finding(1, 'ash')]);
     expect(half[0]!.remedies).toEqual([]);
   });
 
   it('leaves a bank’s own findings as they are', () => {
-    const { drawer: _, body: __, ...bank } = finding('d1', 'x.');
-    expect(groupFindings([bank, bank], placeOf)).toHaveLength(2);
+    const { drawer: _, called: __, ...bank } = finding(0, 'ash');
+    expect(groupFindings([bank, bank])).toHaveLength(2);
   });
 });

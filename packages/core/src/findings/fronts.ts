@@ -1,3 +1,4 @@
+import { said } from '../words';
 import { lap } from '../fronts';
 import { railOf, type Edge } from '../job';
 import {
@@ -16,7 +17,7 @@ import {
 } from '../length';
 import { growth, movementOf, moistureRise } from '../timber';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
-import type { Remedy, Say } from './finding';
+import { remedy, type Remedy } from './finding';
 
 /** Lower fronts are hard to take hold of; above and below a pull this much is wanted. Common practice. */
 const LOWEST = millimetres(60);
@@ -27,38 +28,35 @@ const FLUSH = millimetres(0.8);
 const SHEET_GAP = millimetres(1.5);
 const USUAL_SHEET_GAP = { in: inches(3, 32), mm: millimetres(2) } as const;
 
-export const frontTooLow: BoxRule = (facts, say) => {
+export const frontTooLow: BoxRule = (facts) => {
   const { at, bank, path, exact, drawer } = facts;
   const height = at('front.height');
   const pull = bank.front.pull?.height;
   const needed = pull === undefined ? LOWEST : largest([LOWEST, nm(pull + 2 * BESIDE_PULL)]);
   if (!height || height.total >= needed) return undefined;
   const short = subtract(needed, height.total);
-  const says = `its front is ${say(short)} under the ${say(needed)} ${pull === undefined ? 'a hand and a pull want' : 'its pull wants'}.`;
-  const [field, what] = drawer.height === undefined ? ['least', 'at least'] : ['height', 'just'];
-  const patches = [{ path: `${path}.${field}`, value: exact(needed) }];
-  const remedy = { says: `Make it ${what} ${exact(needed)}`, patches };
+  const finding = said('FRONT_TOO_LOW', { short, wanted: needed, ofPull: pull !== undefined });
+  const locked = drawer.height !== undefined;
+  const patches = [{ path: `${path}.${locked ? 'height' : 'least'}`, value: exact(needed) }];
+  const remedies = facts.tied ? [] : [remedy('set-front-height', { height: needed, locked }, patches)];
   const because = tally(plus('wanted', needed), minus('front', height.total));
-  return judged({ code: 'FRONT_TOO_LOW', severity: 'warn', step: 'divide', says }, facts.tied ? [] : [remedy], because);
+  return judged({ ...finding, severity: 'warn', step: 'divide' }, remedies, because);
 };
 
 /** A set-back marked by hand that leaves an inset front before or behind the case's edge. */
-export const frontProud: BoxRule = ({ bank, bankPath, family, front }, say) => {
+export const frontProud: BoxRule = ({ bank, bankPath, family, front }) => {
   const setback = bank.mounting?.setback;
   if (setback === undefined || bank.front.mount !== 'inset') return undefined;
   const off = subtract(setback, family.setback, front.thickness);
   if (Math.abs(off) <= FLUSH) return undefined;
-  const says = `the set-back marked leaves its front ${say(nm(Math.abs(off)))} ${off > 0 ? 'sunk behind' : 'proud of'} the case.`;
+  const finding = said('FRONT_PROUD', { by: nm(Math.abs(off)), sunk: off > 0 });
   const because = tally(
-    plus('set-back by hand', setback, { kind: 'field', path: `${bankPath}.mounting.setback` }),
-    minus('set-back of the slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
-    minus('drawer front', front.thickness),
+    plus('set-back-by-hand', setback, { kind: 'field', path: `${bankPath}.mounting.setback` }),
+    minus('set-back-slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
+    minus('drawer-front', front.thickness),
   );
-  const remedy = {
-    says: 'Use the slide’s own set-back',
-    patches: [{ path: `${bankPath}.mounting.setback`, value: undefined }],
-  };
-  return judged({ code: 'FRONT_PROUD', severity: 'warn', step: 'fronts', says }, [remedy], because);
+  const own = remedy('use-own-setback', {}, [{ path: `${bankPath}.mounting.setback`, value: undefined }]);
+  return judged({ ...finding, severity: 'warn', step: 'fronts' }, [own], because);
 };
 
 /** A gap beside a front. `extra` is what of the field's size is not gap. */
@@ -71,38 +69,31 @@ interface Reveal {
 }
 
 /** Solid fronts grow upward (fixed at their lower edge) into the gap above; sheet goods only want not to touch. */
-export const revealTooTight: BoxRule = (facts, say) =>
-  facts.front.kind === 'solid' ? solidTooTight(facts, say) : sheetTooTight(facts, say);
+export const revealTooTight: BoxRule = (facts) =>
+  facts.front.kind === 'solid' ? solidTooTight(facts) : sheetTooTight(facts);
 
-function solidTooTight(facts: BoxFacts, say: Say) {
+function solidTooTight(facts: BoxFacts) {
   const { job, front, at } = facts;
   const [height, growing, reveal] = [at('front.height'), at('front.growth'), revealAbove(facts)];
   if (!height || !growing || !reveal || reveal.gap >= growing.total) return undefined;
   const grows = growing.total;
   const { species, listed } = movementOf(front);
   const rise = moistureRise(job.climate);
-  const wood = listed ? species.name : `${front.name} (not in the table: counted on the careful side)`;
-  const says = `its front of ${wood} may still grow ${say(grows)} in height to the wettest season (${rise.toFixed(1)} % of moisture); the gap above it is ${say(reveal.gap)}.`;
-  const because = tally(...growing.terms, minus('gap above', reveal.gap));
+  const wood = listed ? species.name : front.name;
+  const finding = said('REVEAL_TOO_TIGHT', { of: 'solid', wood, listed, grows, rise, gap: reveal.gap });
+  const because = tally(...growing.terms, minus('gap-above', reveal.gap));
   const remedies = [widened(facts, reveal, grows), quarterSawn(facts, reveal.gap, height.total)];
-  return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'fronts', says }, remedies, because);
+  return judged({ ...finding, severity: 'warn', step: 'fronts' }, remedies, because);
 }
 
-function sheetTooTight(facts: BoxFacts, say: Say) {
+function sheetTooTight(facts: BoxFacts) {
   const reveals = [revealAbove(facts), ...insetReveals(facts)].filter((each): each is Reveal => each !== undefined);
   const [tight] = reveals.filter(({ gap }) => gap < SHEET_GAP).sort((a, b) => a.gap - b.gap);
   if (!tight) return undefined;
-  const where = {
-    top: 'above its front',
-    gap: 'above its front',
-    bottom: 'below its front',
-    left: 'at the left',
-    right: 'at the right',
-  };
-  const says = `the gap ${where[tight.field]} is ${say(tight.gap)}; under ${say(SHEET_GAP)} fronts touch.`;
+  const about = { of: 'sheet', edge: tight.field, gap: tight.gap, wanted: SHEET_GAP } as const;
   const because = tally(plus('gap', tight.gap));
-  const remedy = widened(facts, tight, USUAL_SHEET_GAP[facts.job.unit]);
-  return judged({ code: 'REVEAL_TOO_TIGHT', severity: 'warn', step: 'fronts', says }, [remedy], because);
+  const wider = widened(facts, tight, USUAL_SHEET_GAP[facts.job.unit]);
+  return judged({ ...said('REVEAL_TOO_TIGHT', about), severity: 'warn', step: 'fronts' }, [wider], because);
 }
 
 /** The gaps of an inset front to the case at its sides, and below the bottom one. */
@@ -126,10 +117,7 @@ function revealAbove({ bank, place }: BoxFacts): Reveal | undefined {
 function widened({ bankPath, exact, job }: BoxFacts, reveal: Reveal, least: Length): Remedy {
   const gap = upTo(least, job.unit === 'in' ? inches(1, 64) : millimetres(0.5));
   const size = nm(reveal.times * gap + reveal.extra);
-  return {
-    says: `Make the gap ${exact(gap)}`,
-    patches: [{ path: `${bankPath}.front.${reveal.field}`, value: exact(size) }],
-  };
+  return remedy('set-gap', { gap }, [{ path: `${bankPath}.front.${reveal.field}`, value: exact(size) }]);
 }
 
 /** The same wood quarter-sawn, where that moves little enough. */
@@ -138,5 +126,5 @@ function quarterSawn({ job, front }: BoxFacts, gap: Length, height: Length): Rem
   const { species } = movementOf(front);
   if (growth(height, species.radial, moistureRise(job.climate)) > gap) return undefined;
   const path = `materials[${job.materials.indexOf(front)}].cut`;
-  return { says: 'Take quarter-sawn boards', patches: [{ path, value: 'quarter-sawn' }] };
+  return remedy('use-quarter-sawn', {}, [{ path, value: 'quarter-sawn' }]);
 }

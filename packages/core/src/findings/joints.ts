@@ -1,12 +1,15 @@
+import { said } from '../words';
 import { BOTTOMS } from '../box';
 import { CORNERS, hasDepth, type Corner, type Material } from '../job';
-import { downTo, inches, millimetres, share, type Length } from '../length';
+import { downTo, inches, millimetres, share, type Length, nm, type Said } from '../length';
 import { judged, writable, type BoxFacts, type BoxRule } from './box-facts';
-import type { Remedy, Say } from './finding';
+import { remedy, type Remedy } from './finding';
 
 /** Something that can't be cut, and the size that can. */
 interface Impossible {
-  readonly says: string;
+  readonly joint: Said;
+  /** Of its front's frame: it holds the front only. */
+  readonly ofFrame?: boolean;
   readonly mend?: Mend | undefined;
 }
 
@@ -14,17 +17,15 @@ interface Impossible {
 type Mend = { readonly path: string } & ({ readonly size: Length } | { readonly material: Material });
 
 /** Joints that can't be: deeper than the wood they are cut in or out of, or with more play than their grooves hold. */
-export const jointImpossible: BoxRule = (facts, say) => {
-  const found = [...corners(facts, say), ...groove(facts, say), ...batten(facts, say), ...frame(facts, say)];
+export const jointImpossible: BoxRule = (facts) => {
+  const found = [...corners(facts), ...groove(facts), ...batten(facts), ...frame(facts)];
   if (found.length === 0) return undefined;
-  const says = `${found.map((each) => each.says).join('; ')}.`;
-  const holds = found.every((each) => frame(facts, say).some((other) => other.says === each.says));
+  const holds = found.every(({ ofFrame }) => ofFrame);
   return judged(
     {
-      code: 'JOINT_IMPOSSIBLE',
+      ...said('JOINT_IMPOSSIBLE', { joints: found.map(({ joint }) => joint) }),
       severity: 'stop',
       step: holds ? 'fronts' : 'boxes',
-      says,
       ...(holds ? { holds: 'fronts' } : {}),
     },
     [together(facts, found)],
@@ -38,21 +39,26 @@ function together({ exact }: BoxFacts, found: readonly Impossible[]): Remedy | u
   const sizes = mends.flatMap((mend) => ('size' in mend ? [mend] : [])).sort((a, b) => b.size - a.size);
   const materials = mends.flatMap((mend) => ('material' in mend ? [mend] : []));
   const written = [
-    ...sizes.map(({ path, size }) => ({ path, value: exact(size), says: `${nameOf(path)} ${exact(size)}` })),
+    ...sizes.map(({ path, size }) => ({
+      path,
+      value: exact(size),
+      change: said('change-size', { what: nameOf(path), size }),
+    })),
     ...materials.map(({ path, material }) => ({
       path,
       value: material.id,
-      says: `${nameOf(path)} of ${material.name}`,
+      change: said('change-material', { what: nameOf(path), material: material.name }),
     })),
   ];
   const last = [...new Map(written.map((each) => [each.path, each])).values()];
-  return {
-    says: `Make the ${last.map(({ says }) => says).join(', the ')}`,
-    patches: last.map(({ path, value }) => ({ path, value })),
-  };
+  return remedy(
+    'mend-joints',
+    { changes: last.map(({ change }) => change) },
+    last.map(({ path, value }) => ({ path, value })),
+  );
 }
 
-function nameOf(path: string): string {
+function nameOf(path: string) {
   if (path.endsWith('play')) return 'play';
   if (path.endsWith('panel')) return 'panel';
   return path.includes('corner') ? 'joint' : 'groove';
@@ -64,42 +70,28 @@ function half({ job }: BoxFacts, wood: Material): Length {
   return fine > 0 ? fine : share(wood.thickness, 2);
 }
 
-function corners(facts: BoxFacts, say: Say): readonly Impossible[] {
+function corners(facts: BoxFacts): readonly Impossible[] {
   const { stock } = facts;
   const own = stock.box.corner.back;
   return [
-    ...corner(facts, say, stock.frontCorner, stock.ends, 'box.corner.depth', ''),
+    ...corner(facts, stock.frontCorner, stock.ends, 'box.corner.depth', false),
     ...(own || stock.back !== stock.ends
-      ? corner(
-          facts,
-          say,
-          stock.backCorner,
-          stock.back,
-          own ? 'box.corner.back.depth' : 'box.corner.depth',
-          ' at the back',
-        )
+      ? corner(facts, stock.backCorner, stock.back, own ? 'box.corner.back.depth' : 'box.corner.depth', true)
       : []),
   ];
 }
 
 /** A rabbet, tail or tongue is cut in or out of an end, a dado in the side. */
-function corner(
-  facts: BoxFacts,
-  say: Say,
-  of: Corner,
-  end: Material,
-  field: string,
-  where: string,
-): readonly Impossible[] {
+function corner(facts: BoxFacts, of: Corner, end: Material, field: string, atBack: boolean): readonly Impossible[] {
   const { depth } = of;
   if (!hasDepth(of.joint) || depth === undefined) return [];
   const wood = CORNERS[of.joint].cuts?.side === 'dado' ? facts.stock.sides : end;
   if (depth < wood.thickness) return [];
-  const says = `${CORNERS[of.joint].name.toLowerCase()}${where}: ${say(depth)} deep in ${wood.name}, which is ${say(wood.thickness)} thick`;
-  return [{ says, mend: { path: facts.field(field), size: half(facts, wood) } }];
+  const about = { joint: said(`joint/${of.joint}`), atBack, depth, wood: wood.name, thick: wood.thickness };
+  return [{ joint: said('corner-too-deep', about), mend: { path: facts.field(field), size: half(facts, wood) } }];
 }
 
-function groove(facts: BoxFacts, say: Say): readonly Impossible[] {
+function groove(facts: BoxFacts): readonly Impossible[] {
   const { stock, field } = facts;
   const { box } = stock;
   const row = BOTTOMS[box.bottomFit];
@@ -111,30 +103,32 @@ function groove(facts: BoxFacts, say: Say): readonly Impossible[] {
   const found: Impossible[] = [];
   if (depth >= thin.thickness)
     found.push({
-      says: `the ${row.raised ? 'groove' : 'rabbet'} for the bottom is ${say(depth)} deep in ${thin.name}, which is ${say(thin.thickness)} thick`,
+      joint: said('bottom-groove-too-deep', {
+        rabbet: !row.raised,
+        depth,
+        wood: thin.name,
+        thick: thin.thickness,
+      }),
       mend: { path: field('box.groove.depth'), size: half(facts, thin) },
     });
   if (play >= 2 * depth)
     found.push({
-      says: `the bottom’s play of ${say(play as Length)} is as much as both its grooves hold, ${say((2 * depth) as Length)}`,
+      joint: said('bottom-play-too-much', { play: nm(play), grooves: nm(2 * depth) }),
       mend: { path: field('box.play'), size: share(depth, 4) },
     });
   return found;
 }
 
 /** The batten's groove in a side: what the slide's row asks for decides it. */
-function batten({ at, stock }: BoxFacts, say: Say): readonly Impossible[] {
+function batten({ at, stock }: BoxFacts): readonly Impossible[] {
   const depth = at('runner.groove')?.total;
   if (depth === undefined || depth < stock.sides.thickness) return [];
-  return [
-    {
-      says: `the groove for the batten is ${say(depth)} deep in ${stock.sides.name}, which is ${say(stock.sides.thickness)} thick`,
-    },
-  ];
+  const { name, thickness } = stock.sides;
+  return [{ joint: said('batten-groove-too-deep', { depth, wood: name, thick: thickness }) }];
 }
 
 /** A framed front: its panel goes into a groove of the frame. */
-function frame(facts: BoxFacts, say: Say): readonly Impossible[] {
+function frame(facts: BoxFacts): readonly Impossible[] {
   const { bank, bankPath, front, panel } = facts;
   const { frame: made } = bank.front;
   if (!made || !panel) return [];
@@ -143,17 +137,20 @@ function frame(facts: BoxFacts, say: Say): readonly Impossible[] {
   const found: Impossible[] = [];
   if (panel.thickness >= front.thickness)
     found.push({
-      says: `its panel, ${panel.name}, is as thick as the frame it goes into a groove of`,
+      joint: said('panel-too-thick', { panel: panel.name }),
+      ofFrame: true,
       mend: thinner(facts, `${path}.panel`),
     });
   if (made.groove >= narrow)
     found.push({
-      says: `the groove of its frame is ${say(made.groove)} deep in wood ${say(narrow)} wide`,
+      joint: said('frame-groove-too-deep', { depth: made.groove, wide: narrow }),
+      ofFrame: true,
       mend: { path: `${path}.groove`, size: share(narrow, 4) },
     });
   if (made.play >= 2 * made.groove)
     found.push({
-      says: `its panel’s play of ${say(made.play)} is as much as both grooves hold, ${say((2 * made.groove) as Length)}`,
+      joint: said('panel-play-too-much', { play: made.play, grooves: nm(2 * made.groove) }),
+      ofFrame: true,
       mend: { path: `${path}.play`, size: share(made.groove, 4) },
     });
   return found;

@@ -1,3 +1,4 @@
+import { said } from '../words';
 import { BOTTOMS } from '../box';
 import type { Material } from '../job';
 import { millimetres, minus, nm, plus, subtract, tally, type Length } from '../length';
@@ -5,7 +6,7 @@ import { totalLoad } from '../stability';
 import { drawerSag, type Sag } from '../timber';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
 import { otherFamilies } from './box-remedies';
-import type { Remedy, Say } from './finding';
+import { remedy, type Remedy } from './finding';
 
 /** A pair loaded over this part of its rating is warned of. */
 const FULL = 0.8;
@@ -18,39 +19,45 @@ export const loadOver: BoxRule = (facts) => {
   const total = totalLoad(load);
   if (total <= FULL * family.load_kg) return undefined;
   const over = total > family.load_kg;
-  const share = Math.round((100 * total) / family.load_kg);
-  const says = `it weighs ${kilos(total)} in all (${kilos(load.contents ?? 0)} stored, box ${kilos(load.box)}, front ${kilos(load.front)}), ${share} % of the ${kilos(family.load_kg)} ${family.name} carries.`;
+  const finding = said('LOAD_OVER', {
+    total,
+    stored: load.contents ?? 0,
+    box: load.box,
+    front: load.front,
+    share: total / family.load_kg,
+    carries: family.load_kg,
+    family: family.name,
+  });
   const remedies = otherFamilies(facts, ({ load_kg }) => total <= FULL * load_kg);
-  return judged({ code: 'LOAD_OVER', severity: over ? 'stop' : 'warn', step: 'slides', says }, remedies);
+  return judged({ ...finding, severity: over ? 'stop' : 'warn', step: 'slides' }, remedies);
 };
 
-function kilos(weight: number): string {
-  return `${weight.toFixed(1)} kg`;
-}
-
-export const bottomTooThin: BoxRule = (facts, say) => {
+export const bottomTooThin: BoxRule = (facts) => {
   const { family, stock } = facts;
   if (family.minBottom === undefined || stock.bottom.thickness >= family.minBottom) return undefined;
-  const says = `the load stands on the bottom’s edge, and ${stock.bottom.name} is ${say(subtract(family.minBottom, stock.bottom.thickness))} under the ${say(family.minBottom)} it wants.`;
+  const finding = said('BOTTOM_TOO_THIN', {
+    bottom: stock.bottom.name,
+    short: subtract(family.minBottom, stock.bottom.thickness),
+    wanted: family.minBottom,
+  });
   const thick = otherBottoms(facts, ({ thickness }) => thickness >= (family.minBottom ?? 0));
   const because = tally(
-    plus('bottom wanted', family.minBottom, { kind: 'figure', family: family.id, figure: 'minBottom' }),
+    plus('bottom-wanted', family.minBottom, { kind: 'figure', family: family.id, figure: 'minBottom' }),
     minus('bottom', stock.bottom.thickness),
   );
-  return judged({ code: 'BOTTOM_TOO_THIN', severity: 'warn', step: 'boxes', says }, thick, because);
+  return judged({ ...finding, severity: 'warn', step: 'boxes' }, thick, because);
 };
 
 /** The bottom's sag at its centre, under what is stored or the published test load. */
-export const bottomSags: BoxRule = (facts, say) => {
+export const bottomSags: BoxRule = (facts) => {
   const found = facts.sag;
   if (!found || found.sag <= found.limit) return undefined;
   const { sag, limit, withCreep } = found;
-  const under = withCreep ? 'under what is stored, over the years' : 'under the usual test load of 15 lb/ft²';
   const needed = nm(Math.ceil(facts.stock.bottom.thickness * Math.cbrt(sag / limit)));
-  const says = `its bottom would sag ${say(sag)} in the middle ${under}; ${say(limit)} is as much as looks right. About ${say(needed)} of the same would hold.`;
-  const because = tally(plus('sag in the middle', sag), minus('most that looks right', limit));
-  const remedies = [...stifferBottoms(facts), withMuntin(facts, say)];
-  return judged({ code: 'BOTTOM_SAGS', severity: 'warn', step: 'boxes', says }, remedies, because);
+  const finding = said('BOTTOM_SAGS', { sag, withCreep, most: limit, needed });
+  const because = tally(plus('sag-in-middle', sag), minus('most-that-looks-right', limit));
+  const remedies = [...stifferBottoms(facts), withMuntin(facts)];
+  return judged({ ...finding, severity: 'warn', step: 'boxes' }, remedies, because);
 };
 
 /** What a remedy would change of a bottom. */
@@ -81,21 +88,20 @@ function otherBottoms({ job, stock, field }: BoxFacts, willDo: (material: Materi
     .filter((each) => each.id !== stock.bottom.id && each.thickness > stock.bottom.thickness && willDo(each))
     .sort((a, b) => a.thickness - b.thickness);
   return found
-    ? [{ says: `Make the bottom of ${found.name}`, patches: [{ path: field('box.bottom'), value: found.id }] }]
+    ? [remedy('make-bottom-of', { material: found.name }, [{ path: field('box.bottom'), value: found.id }])]
     : [];
 }
 
 /** A muntin, where a slide under the box is not in its way and half the span holds. */
-function withMuntin(facts: BoxFacts, say: Say): Remedy | undefined {
+function withMuntin(facts: BoxFacts): Remedy | undefined {
   const { stock, family, exact } = facts;
   const free = family.seat === 'side' || family.seat === 'corner' || family.runnerBelow;
   if (stock.box.muntin || !BOTTOMS[stock.box.bottomFit].raised || !free) return undefined;
   const halved = sagWith(facts, { muntin: MUNTIN });
   if (!halved || halved.sag > halved.limit) return undefined;
-  return {
-    says: `Put a muntin ${say(MUNTIN)} wide under its middle`,
-    patches: [{ path: muntinPath(facts), value: { material: stock.ends.id, width: exact(MUNTIN) } }],
-  };
+  return remedy('add-muntin', { width: MUNTIN }, [
+    { path: muntinPath(facts), value: { material: stock.ends.id, width: exact(MUNTIN) } },
+  ]);
 }
 
 /** With the bank's boxes where all of them can have one, else with the drawer's own. */

@@ -1,6 +1,7 @@
-import { add, minus, nm, plus, smallest, subtract, tally, ZERO, type Length, type Tally } from '../length';
+import { said } from '../words';
+import { add, minus, nm, plus, smallest, subtract, tally, ZERO, type Length, type Tally, label } from '../length';
 import type { CaseFacts, Neighbour } from './case';
-import type { Exact, Finding, Remedy, Say } from './finding';
+import { remedy, type Exact, type Finding, type Remedy } from './finding';
 
 /** Two banks on one divider. */
 interface Pair {
@@ -16,18 +17,17 @@ interface Pair {
  * Neighbouring fronts that meet on their divider: laps and gap together over its thickness. Told to each of the two, by
  * the path of its bank.
  */
-export function frontsCollide(facts: CaseFacts, say: Say, exact: Exact): readonly (readonly [string, Finding])[] {
+export function frontsCollide(facts: CaseFacts, exact: Exact): readonly (readonly [string, Finding])[] {
   return pairsOf(facts).flatMap((pair) => {
     if (pair.over.total <= 0) return [];
     const remedies = [...lapsWritten(pair, exact), ...gapWritten(pair, exact)];
     const told = (bank: Neighbour, other: Neighbour): readonly [string, Finding] => [
       bank.path,
       {
-        code: 'FRONTS_COLLIDE',
+        ...collision(bank === pair.left ? 'right' : 'left', other, pair),
         severity: 'stop',
         step: 'fronts',
         holds: 'fronts',
-        says: saysOf(bank === pair.left ? 'right' : 'left', other, pair, say),
         because: pair.over,
         remedies,
       },
@@ -39,7 +39,6 @@ export function frontsCollide(facts: CaseFacts, say: Say, exact: Exact): readonl
 /** A front that laps an end of its case by more than there is: past the side, or into the wall. */
 export function frontsPastEnds(
   { owner, path, banks }: CaseFacts,
-  say: Say,
   exact: Exact,
 ): readonly (readonly [string, Finding])[] {
   return (['left', 'right'] as const).flatMap((edge) => {
@@ -47,17 +46,16 @@ export function frontsPastEnds(
     const most = owner.ends?.[edge];
     if (!bank || most === undefined || bank.laps[edge] <= most) return [];
     const over = tally(
-      plus(`lap at the ${edge}`, bank.laps[edge], { kind: 'field', path: `${bank.path}.front.${edge}` }),
-      minus(`room at the ${edge} end`, most, { kind: 'field', path: `${path}.ends.${edge}` }),
+      plus(label('lap-at', { edge }), bank.laps[edge], { kind: 'field', path: `${bank.path}.front.${edge}` }),
+      minus(label('room-at-end', { edge }), most, { kind: 'field', path: `${path}.ends.${edge}` }),
     );
     const finding: Finding = {
-      code: 'FRONTS_COLLIDE',
+      ...said('FRONTS_COLLIDE', { at: 'end', edge, over: over.total, most }),
       severity: 'stop',
       step: 'fronts',
       holds: 'fronts',
-      says: `Its fronts lap the ${edge} end of the case by ${say(over.total)} more than the ${say(most)} there is.`,
       because: over,
-      remedies: [lapped(exact(most), [{ path: `${bank.path}.front.${edge}`, value: exact(most) }], `${edge} end`)],
+      remedies: [lapped(most, [{ path: `${bank.path}.front.${edge}`, value: exact(most) }], edge)],
     };
     return [[bank.path, finding] as const];
   });
@@ -70,22 +68,28 @@ function pairsOf({ banks }: CaseFacts): readonly Pair[] {
     const { thickness: divider, path } = left.divider;
     const gap = smallest([left.gap, right.gap]);
     const over = tally(
-      plus('lap at the right', left.laps.right, { kind: 'field', path: `${left.path}.front.right` }),
-      plus('lap at the left', right.laps.left, { kind: 'field', path: `${right.path}.front.left` }),
-      plus('gap between fronts', gap, { kind: 'field', path: `${left.path}.front.gap` }),
+      plus(label('lap-at', { edge: 'right' }), left.laps.right, { kind: 'field', path: `${left.path}.front.right` }),
+      plus(label('lap-at', { edge: 'left' }), right.laps.left, { kind: 'field', path: `${right.path}.front.left` }),
+      plus('gap-between-fronts', gap, { kind: 'field', path: `${left.path}.front.gap` }),
       minus('divider', divider, { kind: 'field', path }),
     );
     return [{ left, right, gap, divider, over }];
   });
 }
 
-function saysOf(edge: 'left' | 'right', other: Neighbour, { gap, over, divider }: Pair, say: Say): string {
+function collision(edge: 'left' | 'right', other: Neighbour, { gap, over, divider }: Pair) {
   const overlap = subtract(over.total, gap);
-  const what =
-    overlap > 0
-      ? `overlap those of ${other.title} by ${say(overlap)}`
-      : `leave ${say(nm(-overlap))} to those of ${other.title}, where a gap of ${say(gap)} is wanted`;
-  return `Its fronts ${what}: the laps at the ${edge} and the gap come to ${say(over.total)} more than the divider of ${say(divider)}.`;
+  const left = nm(-overlap);
+  return said('FRONTS_COLLIDE', {
+    at: 'divider',
+    edge,
+    other: other.called,
+    overlap,
+    left,
+    gap,
+    over: over.total,
+    divider,
+  });
 }
 
 /** Each lapped by half of what the gap leaves of the divider; an inset front keeps its own gap. */
@@ -96,20 +100,20 @@ function lapsWritten({ left, right, gap, divider }: Pair, exact: Exact): readonl
       ? [right, 'left' as const, left.laps.right]
       : [left, 'right' as const, right.laps.left];
     const lap = subtract(shared, inset);
-    return lap < 0 ? [] : [lapped(exact(lap), [{ path: `${overlay.path}.front.${edge}`, value: exact(lap) }])];
+    return lap < 0 ? [] : [lapped(lap, [{ path: `${overlay.path}.front.${edge}`, value: exact(lap) }])];
   }
   if (shared < 0) return [];
   const half = nm(Math.floor(shared / 2));
   return [
-    lapped(exact(half), [
+    lapped(half, [
       { path: `${left.path}.front.right`, value: exact(half) },
       { path: `${right.path}.front.left`, value: exact(subtract(shared, half)) },
     ]),
   ];
 }
 
-function lapped(lap: string, patches: Remedy['patches'], what = 'divider'): Remedy {
-  return { says: `Lap the ${what} by ${lap}`, patches };
+function lapped(lap: Length, patches: Remedy['patches'], what: 'divider' | 'left' | 'right' = 'divider'): Remedy {
+  return remedy('lap-by', { what, lap }, patches);
 }
 
 /** Laps that leave something of the divider leave that much of a gap. */
@@ -117,5 +121,5 @@ function gapWritten({ left, right, divider }: Pair, exact: Exact): readonly Reme
   const rest = subtract(divider, add(left.laps.right, right.laps.left));
   if (rest <= ZERO) return [];
   const patches = [...new Set([left, right])].map(({ path }) => ({ path: `${path}.front.gap`, value: exact(rest) }));
-  return [{ says: `Make the gaps ${exact(rest)}`, patches }];
+  return [remedy('set-gaps', { gap: rest }, patches)];
 }

@@ -1,12 +1,13 @@
+import { said } from '../words';
 import { add, millimetres, minus, nm, plus, share, subtract, tally, type Length, type Tally } from '../length';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
-import type { Remedy } from './finding';
+import { remedy, type Remedy } from './finding';
 
 /** Nearer an edge a bore breaks out. Common practice. */
 const NEAR_EDGE = millimetres(12);
 
 /** A slide on the side whose height reaches past the box's, above or below. */
-export const slideOffBox: BoxRule = (facts, say) => {
+export const slideOffBox: BoxRule = (facts) => {
   const { family, at } = facts;
   const [centre, bottom, height] = [at('slide.centreY'), at('box.bottomY'), at('box.height')];
   if (family.seat !== 'side' || !centre || !bottom || !height) return undefined;
@@ -14,20 +15,13 @@ export const slideOffBox: BoxRule = (facts, say) => {
   const half = share(family.profile, 2);
   const [under, over] = [subtract(half, rise), subtract(add(rise, half), height.total)];
   if (under <= 0 && over <= 0) return undefined;
-  const says =
-    under > over
-      ? `its slide, ${say(family.profile)} high, reaches ${say(under)} under the box.`
-      : `its slide, ${say(family.profile)} high, reaches ${say(over)} over the box.`;
+  const about = { height: family.profile, by: under > over ? under : over, under: under > over };
   const because =
     under > over
-      ? tally(plus('half the slide’s height', half), minus('line above the lower edge', rise))
-      : tally(
-          plus('line above the lower edge', rise),
-          plus('half the slide’s height', half),
-          minus('box height', height.total),
-        );
+      ? tally(plus('half-slide-height', half), minus('line-above-lower-edge', rise))
+      : tally(plus('line-above-lower-edge', rise), plus('half-slide-height', half), minus('box-height', height.total));
   return judged(
-    { code: 'SLIDE_OFF_BOX', severity: 'stop', step: 'fit', says },
+    { ...said('SLIDE_OFF_BOX', about), severity: 'stop', step: 'fit' },
     [halfway(facts, height.total, half)],
     because,
   );
@@ -38,34 +32,28 @@ function halfway({ bank, bankPath, family }: BoxFacts, height: Length, half: Len
   const now = bank.mounting?.rise ?? 'half';
   const middle = share(height, 2);
   if (now === 'half' || middle < half || height - middle < family.profile - half) return undefined;
-  return {
-    says: 'Set the slides at half the box height',
-    patches: [{ path: `${bankPath}.mounting.rise`, value: 'half' }],
-  };
+  return remedy('set-slides-halfway', {}, [{ path: `${bankPath}.mounting.rise`, value: 'half' }]);
 }
 
 /** A pull's bore too near an edge of its front, or off it. */
-export const boreOffFront: BoxRule = (facts, say) => {
+export const boreOffFront: BoxRule = (facts) => {
   const { bores, at } = facts;
   const [width, height] = [at('front.width'), at('front.height')];
   if (!width || !height) return undefined;
   const edges = bores.flatMap(({ x, y }) => [
-    { edge: 'left', left: x, size: x.total },
-    { edge: 'lower', left: y, size: y.total },
-    { edge: 'right', left: x, size: subtract(width.total, x.total) },
-    { edge: 'upper', left: y, size: subtract(height.total, y.total) },
+    { edge: 'left' as const, left: x, size: x.total },
+    { edge: 'lower' as const, left: y, size: y.total },
+    { edge: 'right' as const, left: x, size: subtract(width.total, x.total) },
+    { edge: 'upper' as const, left: y, size: subtract(height.total, y.total) },
   ]);
   const [worst] = edges.filter(({ size }) => size < NEAR_EDGE).sort((a, b) => a.size - b.size);
   if (!worst) return undefined;
   const { edge, size } = worst;
-  const says =
-    size < 0
-      ? `a bore for its pull comes ${say(nm(-size))} off its front, past the ${edge} edge.`
-      : `a bore for its pull is ${say(size)} from the ${edge} edge of its front; nearer than ${say(NEAR_EDGE)} it breaks out.`;
+  const about = { edge, left: size, past: size < 0 ? nm(-size) : undefined, wanted: NEAR_EDGE };
   const sideways = edge === 'left' || edge === 'right';
   const remedies = sideways ? [onePull(facts, width.total)] : [centred(facts, height.total)];
   return judged(
-    { code: 'BORE_OFF_FRONT', severity: 'stop', step: 'fronts', holds: 'fronts', says },
+    { ...said('BORE_OFF_FRONT', about), severity: 'stop', step: 'fronts', holds: 'fronts' },
     remedies,
     worst.left,
   );
@@ -74,10 +62,7 @@ export const boreOffFront: BoxRule = (facts, say) => {
 /** At the middle of the front's height, where there is room. */
 function centred({ bank, bankPath }: BoxFacts, height: Length): Remedy | undefined {
   if (bank.front.pull?.school === 'centre' || share(height, 2) < NEAR_EDGE) return undefined;
-  return {
-    says: 'Set the pulls at the middle of their fronts',
-    patches: [{ path: `${bankPath}.front.pull.school`, value: 'centre' }],
-  };
+  return remedy('centre-pulls', {}, [{ path: `${bankPath}.front.pull.school`, value: 'centre' }]);
 }
 
 /** One pull instead of two, where its bores stay on the front. */
@@ -85,14 +70,14 @@ function onePull({ bank, bankPath, bores }: BoxFacts, width: Length): Remedy | u
   const { pull } = bank.front;
   const each = pull?.centres === undefined ? 1 : 2;
   if (!pull || bores.length <= each || width < (pull.centres ?? 0) + 2 * NEAR_EDGE) return undefined;
-  return { says: 'One pull in the middle', patches: [{ path: `${bankPath}.front.pull.count`, value: 1 }] };
+  return remedy('use-one-pull', {}, [{ path: `${bankPath}.front.pull.count`, value: 1 }]);
 }
 
 /** So much of a box beside its front is not seen. Common practice. */
 const SEEN = millimetres(1);
 
 /** A box that shows above or below its own front: an inset one, or one whose laps don't cover it. */
-export const boxOverFront: BoxRule = (facts, say) => {
+export const boxOverFront: BoxRule = (facts) => {
   const { at } = facts;
   const [bottom, height, frontBottom, front] = [
     at('box.bottomY'),
@@ -103,48 +88,41 @@ export const boxOverFront: BoxRule = (facts, say) => {
   if (!bottom || !height || !frontBottom || !front) return undefined;
   const of = (dimension: string) => ({ kind: 'dimension', drawer: facts.drawer.id, dimension }) as const;
   const over = tally(
-    plus('lower edge of the box', bottom.total, of('box.bottomY')),
-    plus('box height', height.total, of('box.height')),
-    minus('lower edge of the front', frontBottom.total, of('front.bottomY')),
-    minus('height of the front', front.total, of('front.height')),
+    plus('lower-edge-box', bottom.total, of('box.bottomY')),
+    plus('box-height', height.total, of('box.height')),
+    minus('lower-edge-front', frontBottom.total, of('front.bottomY')),
+    minus('height-front', front.total, of('front.height')),
   );
   const under = tally(
-    plus('lower edge of the front', frontBottom.total, of('front.bottomY')),
-    minus('lower edge of the box', bottom.total, of('box.bottomY')),
+    plus('lower-edge-front', frontBottom.total, of('front.bottomY')),
+    minus('lower-edge-box', bottom.total, of('box.bottomY')),
   );
   if (over.total <= SEEN && under.total <= SEEN) return undefined;
   const above = over.total > SEEN;
-  const says = above
-    ? `its box stands ${say(over.total)} above its front and shows over it.`
-    : `its box reaches ${say(under.total)} below its front and shows under it.`;
+  const because = above ? over : under;
   const remedies = above ? [lowered(facts, height, over)] : [];
-  return judged({ code: 'BOX_OVER_FRONT', severity: 'warn', step: 'boxes', says }, remedies, above ? over : under);
+  const finding = said('BOX_OVER_FRONT', { by: because.total, above });
+  return judged({ ...finding, severity: 'warn', step: 'boxes' }, remedies, because);
 };
 
 /** The box made as high as its front covers, where its slide takes so low a one. */
 function lowered({ path, exact, family }: BoxFacts, height: Tally, over: Tally): Remedy | undefined {
   const covered = subtract(height.total, over.total);
   if (covered < family.minBox || covered <= 0) return undefined;
-  return {
-    says: `Make the box ${exact(covered)} high`,
-    patches: [{ path: `${path}.boxHeight`, value: exact(covered) }],
-  };
+  return remedy('set-box-height', { height: covered }, [{ path: `${path}.boxHeight`, value: exact(covered) }]);
 }
 
 /** A slide under the opening's floor, or one that reaches over the slide below it: no spacer holds it. */
-export const belowFloor: BoxRule = (facts, say) => {
+export const belowFloor: BoxRule = (facts) => {
   const { at, below } = facts;
   const edge = at('slide.lowerEdgeY');
   if (!edge) return undefined;
   const spacer = below
-    ? tally(plus('lower edge of the slide', edge.total), minus('upper edge of the slide below', below.upper))
+    ? tally(plus('lower-edge-slide', edge.total), minus('upper-edge-slide-below', below.upper))
     : edge;
   if (spacer.total >= 0) return undefined;
-  const short = say(nm(-spacer.total));
-  const says = below
-    ? `its slide reaches ${short} down over the slide below it.`
-    : `its slide would stand ${short} under the floor of the opening.`;
-  return judged({ code: 'BELOW_FLOOR', severity: 'stop', step: 'fit', says }, [atHalf(facts)], spacer);
+  const finding = said('BELOW_FLOOR', { by: nm(-spacer.total), slideBelow: below !== undefined });
+  return judged({ ...finding, severity: 'stop', step: 'fit' }, [atHalf(facts)], spacer);
 };
 
 /** At half the box's height, where that stands clear. */
@@ -154,8 +132,5 @@ function atHalf({ at, below, bank, bankPath, family }: BoxFacts): Remedy | undef
   if (bottom === undefined || height === undefined || !risen) return undefined;
   const edge = subtract(add(bottom, share(height, 2)), share(family.profile, 2));
   if (edge < (below?.atHalf ?? 0)) return undefined;
-  return {
-    says: 'Set the slides at half the box height',
-    patches: [{ path: `${bankPath}.mounting.rise`, value: 'half' }],
-  };
+  return remedy('set-slides-halfway', {}, [{ path: `${bankPath}.mounting.rise`, value: 'half' }]);
 }

@@ -1,7 +1,8 @@
+import { said } from '../words';
 import { millimetres, minus, nm, plus, smallest, subtract, tally, unlessZero, ZERO, type Length } from '../length';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
 import { lengthPath } from './box-remedies';
-import type { Remedy } from './finding';
+import { remedy, type Remedy } from './finding';
 
 /** An overlay front this much off its box is packed or strains it. Common practice. */
 const OFF = millimetres(1);
@@ -10,41 +11,34 @@ const OFF = millimetres(1);
  * A set-back marked by hand: with an overlay front the box stands off it; and behind, slide and room may no longer fit.
  * What it does to an inset front, FRONT_PROUD says.
  */
-export const setbackDeparts: BoxRule = (facts, say) => {
+export const setbackDeparts: BoxRule = (facts) => {
   const { bank, bankPath, family, fit, depth, list } = facts;
   const setback = bank.mounting?.setback;
   if (setback === undefined || fit.nominal === undefined || fit.short > 0) return undefined;
-  const own = {
-    says: 'Use the slide’s own set-back',
-    patches: [{ path: `${bankPath}.mounting.setback`, value: undefined }],
-  };
+  const own = remedy('use-own-setback', {}, [{ path: `${bankPath}.mounting.setback`, value: undefined }]);
   const wanted = tally(
-    plus('set-back by hand', setback, { kind: 'field', path: `${bankPath}.mounting.setback` }),
-    plus('length of the slide', fit.nominal),
-    unlessZero(plus('room behind', list.rear)),
-    minus('depth of the opening', depth, { kind: 'dimension', dimension: 'opening.depth' }),
+    plus('set-back-by-hand', setback, { kind: 'field', path: `${bankPath}.mounting.setback` }),
+    plus('length-slide', fit.nominal),
+    unlessZero(plus('room-behind', list.rear)),
+    minus('depth-opening', depth, { kind: 'dimension', dimension: 'opening.depth' }),
   );
   const off = subtract(setback, family.setback);
   const stands = bank.front.mount === 'inset' || Math.abs(off) <= OFF;
   if (wanted.total > 0) {
-    const says = `marked ${say(setback)} back, its slide runs ${say(wanted.total)} into the back.`;
+    const finding = said('SETBACK_DEPARTS', { runsInto: wanted.total, marked: setback });
     return judged(
-      { code: 'SETBACK_DEPARTS', severity: 'stop', step: 'slides', says },
+      { ...finding, severity: 'stop', step: 'slides' },
       [own, stands ? shorter(facts, wanted.total) : undefined],
       wanted,
     );
   }
   if (stands) return undefined;
-  const size = say(nm(Math.abs(off)));
-  const says =
-    off > 0
-      ? `the set-back marked leaves its box ${size} behind its front.`
-      : `the set-back marked brings its box ${size} too far forward: its front stands off the case.`;
+  const finding = said('SETBACK_DEPARTS', { by: nm(Math.abs(off)), forward: off < 0 });
   const because = tally(
-    plus('set-back by hand', setback, { kind: 'field', path: `${bankPath}.mounting.setback` }),
-    minus('set-back of the slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
+    plus('set-back-by-hand', setback, { kind: 'field', path: `${bankPath}.mounting.setback` }),
+    minus('set-back-slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
   );
-  return judged({ code: 'SETBACK_DEPARTS', severity: 'warn', step: 'slides', says }, [own], because);
+  return judged({ ...finding, severity: 'warn', step: 'slides' }, [own], because);
 };
 
 /** The longest slide that fits behind what is marked. */
@@ -53,6 +47,6 @@ function shorter(facts: BoxFacts, over: Length): Remedy | undefined {
   const room = subtract(fit.nominal ?? ZERO, over);
   const fitting = (list.list ?? [smallest([room, fit.nominal ?? ZERO])]).filter((each) => each > 0 && each <= room);
   if (fitting.length === 0) return undefined;
-  const longest = exact(nm(Math.max(...fitting)));
-  return { says: `Use a slide of ${longest}`, patches: [{ path: lengthPath(facts), value: longest }] };
+  const longest = nm(Math.max(...fitting));
+  return remedy('use-shorter-slide', { length: longest }, [{ path: lengthPath(facts), value: exact(longest) }]);
 }

@@ -1,3 +1,4 @@
+import { said } from '../words';
 import { minus, subtract, tally, nm, type Length } from '../length';
 import type { SlideFamily } from '../slides';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
@@ -7,7 +8,7 @@ import { longestThatFits, otherFamilies } from './box-remedies';
 const WIDE = 1.5;
 
 /** Wider inside than its slide serves well, or so much wider than long that it racks. */
-export const wideDrawer: BoxRule = (facts, say) => {
+export const wideDrawer: BoxRule = (facts) => {
   const { family, at } = facts;
   const [width, length] = [at('inside.width'), at('box.length')];
   if (!width || !length) return undefined;
@@ -15,20 +16,18 @@ export const wideDrawer: BoxRule = (facts, say) => {
   const racks = width.total > WIDE * length.total;
   if (over <= 0 && !racks) return undefined;
   const limit = over > 0 ? family.maxWidth : nm(Math.floor(WIDE * length.total));
-  const why =
-    over > 0
-      ? `it is ${say(over)} wider inside than ${family.name} serves well, ${say(family.maxWidth)}`
-      : `it is ${say(width.total)} wide inside and ${say(length.total)} long: over one and a half times as wide as long`;
-  const says = `${why}, so it racks when pulled at one side. One pull in the middle, or two used together, help.`;
-  const because = tally(...width.terms, minus('widest that runs true', limit));
-  return judged(
-    { code: 'WIDE_DRAWER', severity: 'warn', step: 'slides', says },
-    remedies(facts, length.total, say),
-    because,
-  );
+  const finding = said('WIDE_DRAWER', {
+    over: over > 0 ? over : undefined,
+    width: width.total,
+    length: length.total,
+    family: family.name,
+    most: family.maxWidth,
+  });
+  const because = tally(...width.terms, minus('widest-that-runs-true', limit));
+  return judged({ ...finding, severity: 'warn', step: 'slides' }, remedies(facts, length.total), because);
 };
 
-function remedies(facts: BoxFacts, length: Length, say: (length: Length) => string) {
+function remedies(facts: BoxFacts, length: Length) {
   const serves = (family: SlideFamily): boolean => {
     const inside = insideWith(family, facts);
     return inside <= family.maxWidth && inside <= WIDE * length;
@@ -38,7 +37,7 @@ function remedies(facts: BoxFacts, length: Length, say: (length: Length) => stri
   const width = facts.at('inside.width')?.total ?? 0;
   const longer = longest === undefined || fit.nominal === undefined ? length : length + longest - fit.nominal;
   const lengthens = longer > length && width <= WIDE * longer && width <= facts.family.maxWidth;
-  return [...otherFamilies(facts, serves), lengthens ? longestThatFits(facts, say) : undefined];
+  return [...otherFamilies(facts, serves), lengthens ? longestThatFits(facts) : undefined];
 }
 
 /** Inside width of the same drawer on another slide. */

@@ -1,19 +1,20 @@
 import { divide, type DivisionProblem } from '../division';
-import { tieGroups, type Bank, type Drawer, type Patch } from '../job';
-import type { Remedy } from './finding';
+import { tieGroups, type Bank, type Drawer } from '../job';
+import type { Said } from '../length';
+import type { CalledDrawer } from '../words';
+import { remedy, type Remedy } from './finding';
 
 /** A wish of a person that stands in the way of a division, and the bank without it. */
 interface Wish {
-  readonly says: string;
-  readonly patches: readonly Patch[];
+  readonly remedy: Remedy;
   readonly drawers: readonly Drawer[];
 }
 
 const WISHES = [
-  ['most', 'Drop the most of drawer'],
-  ['least', 'Drop the least of drawer'],
-  ['line', 'Drop the line of drawer'],
-  ['sameAs', 'Untie drawer'],
+  ['most', 'drop-most'],
+  ['least', 'drop-least'],
+  ['line', 'drop-line'],
+  ['sameAs', 'untie-drawer'],
 ] as const;
 
 /**
@@ -24,7 +25,7 @@ export function wishesToDrop(
   bank: Bank,
   path: string,
   problem: DivisionProblem,
-  called: (place: number) => string,
+  called: (place: number) => CalledDrawer,
 ): readonly Remedy[] {
   const helps = ({ drawers }: Wish): boolean => divide(without(problem, drawers)).ok;
   const [locks, others] = [locksOf(bank, path, called), othersOf(bank, path, called)];
@@ -35,8 +36,8 @@ export function wishesToDrop(
   return pairs.filter(helps).slice(0, 2).map(asRemedy);
 }
 
-function asRemedy({ says, patches }: Wish): Remedy {
-  return { says, patches };
+function asRemedy(wish: Wish): Remedy {
+  return wish.remedy;
 }
 
 function without(problem: DivisionProblem, drawers: readonly Drawer[]): DivisionProblem {
@@ -50,26 +51,30 @@ function without(problem: DivisionProblem, drawers: readonly Drawer[]): Division
 }
 
 /** The locks, a tied group's together. */
-function locksOf(bank: Bank, path: string, called: (place: number) => string): readonly Wish[] {
+function locksOf(bank: Bank, path: string, called: (place: number) => CalledDrawer): readonly Wish[] {
   const locked = tieGroups(bank.drawers).filter(({ locked: height }) => height !== undefined);
   return [...locked].reverse().map(({ members }) => {
     const places = members.filter((place) => bank.drawers[place]?.height !== undefined);
     return {
-      says: `Free drawer ${places.map(called).join(' and ')}`,
-      patches: places.map((place) => ({ path: `${path}.drawers[${place}].height`, value: undefined })),
+      remedy: remedy(
+        'free-drawers',
+        { drawers: places.map(called) },
+        places.map((place) => ({ path: `${path}.drawers[${place}].height`, value: undefined })),
+      ),
       drawers: bank.drawers.map((drawer, place) => (places.includes(place) ? left(drawer, 'height') : drawer)),
     };
   });
 }
 
-function othersOf(bank: Bank, path: string, called: (place: number) => string): readonly Wish[] {
-  return WISHES.flatMap(([field, says]) =>
+function othersOf(bank: Bank, path: string, called: (place: number) => CalledDrawer): readonly Wish[] {
+  return WISHES.flatMap(([field, code]) =>
     bank.drawers.flatMap((wishing, place) =>
       wishing[field] === undefined
         ? []
         : {
-            says: `${says} ${called(place)}`,
-            patches: [{ path: `${path}.drawers[${place}].${field}`, value: undefined }],
+            remedy: remedy(code, { drawers: [called(place)] }, [
+              { path: `${path}.drawers[${place}].${field}`, value: undefined },
+            ]),
             drawers: bank.drawers.map((drawer) => (drawer === wishing ? left(drawer, field) : drawer)),
           },
     ),
@@ -78,8 +83,10 @@ function othersOf(bank: Bank, path: string, called: (place: number) => string): 
 
 function both(bank: Bank, one: Wish, two: Wish): Wish {
   return {
-    says: `${one.says}, and ${two.says.charAt(0).toLowerCase()}${two.says.slice(1)}`,
-    patches: [...one.patches, ...two.patches],
+    remedy: remedy('both-remedies', { one: saidOf(one.remedy), two: saidOf(two.remedy) }, [
+      ...one.remedy.patches,
+      ...two.remedy.patches,
+    ]),
     drawers: bank.drawers.map((drawer, place) => {
       const [a, b] = [one.drawers[place] ?? drawer, two.drawers[place] ?? drawer];
       return a === drawer ? b : b === drawer ? a : ({ ...a, ...lessOf(drawer, b) } as Drawer);
@@ -95,4 +102,8 @@ function lessOf(before: Drawer, after: Drawer): Partial<Drawer> {
 function left(drawer: Drawer, field: keyof Drawer): Drawer {
   const { [field]: _, ...rest } = drawer;
   return rest as Drawer;
+}
+
+function saidOf({ code, params }: Remedy): Said {
+  return { code, params };
 }

@@ -1,5 +1,5 @@
 export * from './box-fit';
-export * from './fault-words';
+export * from './fault-habits';
 export * from './front-steps';
 export * from './fronts-as-hung';
 export * from './hang-steps';

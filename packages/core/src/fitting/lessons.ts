@@ -1,6 +1,7 @@
 import type { FaultKind, Measured } from '../job';
 import { millimetres, nm, type Length } from '../length';
-import { FAULT_WORDS, type Habit } from './fault-words';
+import { said, type OtherwiseCode, type SaidAs } from '../words';
+import { HABIT_AGAINST, type Habit } from './fault-habits';
 import { trendsOf, type MadeSize, type Trend } from './made';
 
 /** What this shop does as a matter of course, in new jobs and where a finding proposes it. */
@@ -20,7 +21,7 @@ export interface Lesson {
   readonly trend?: Trend;
   /** How often the fault was written down. */
   readonly times?: number;
-  readonly otherwise: string;
+  readonly otherwise: SaidAs<OtherwiseCode>;
   readonly change?: { readonly setting: HabitName; readonly from: Length; readonly to: Length };
 }
 
@@ -34,15 +35,11 @@ const NUDGE = millimetres(0.4);
 
 /** The habit a drift speaks against, and what it changes to undo a drift of so much. */
 const DRIFTS: Readonly<
-  Partial<Record<Measured, { readonly setting: HabitName; readonly sign: 1 | -1; readonly otherwise: string }>>
+  Partial<Record<Measured, { readonly setting: HabitName; readonly sign: 1 | -1; readonly otherwise: OtherwiseCode }>>
 > = {
-  'box-width': {
-    setting: 'ease',
-    sign: 1,
-    otherwise: 'Take the ease that brings them back to their size.',
-  },
-  reveal: { setting: 'gap', sign: -1, otherwise: 'Plan the gap that comes out as you want it.' },
-  groove: { setting: 'play', sign: -1, otherwise: 'Give bottoms the play that this groove leaves them.' },
+  'box-width': { setting: 'ease', sign: 1, otherwise: 'otherwise/box-width' },
+  reveal: { setting: 'gap', sign: -1, otherwise: 'otherwise/reveal' },
+  groove: { setting: 'play', sign: -1, otherwise: 'otherwise/groove' },
 };
 
 /** Settings where a habit is not told: as a new job has them (play: 1.5 mm; the rest as they add nothing). */
@@ -67,8 +64,7 @@ export function drifts({ count, mean, spread }: Trend): boolean {
 function drift(trend: Trend, habits: Habits): readonly Lesson[] {
   const row = DRIFTS[trend.what];
   if (!drifts(trend)) return [];
-  if (!row)
-    return [{ about: trend.what, trend, otherwise: 'Measure it before anything is cut by it: it is not as planned.' }];
+  if (!row) return [{ about: trend.what, trend, otherwise: said('otherwise/measure') }];
   const from = habits[row.setting] ?? USUAL[row.setting];
   const by = Math.ceil(Math.abs(trend.mean) / STEP) * STEP * Math.sign(trend.mean) * row.sign;
   const to = nm(Math.max(0, from + by));
@@ -76,7 +72,7 @@ function drift(trend: Trend, habits: Habits): readonly Lesson[] {
     {
       about: trend.what,
       trend,
-      otherwise: row.otherwise,
+      otherwise: said(row.otherwise),
       ...(to === from ? {} : { change: { setting: row.setting, from, to } }),
     },
   ];
@@ -87,9 +83,9 @@ function faultLessons(faults: readonly FaultKind[], habits: Habits): readonly Le
   return kinds
     .sort((a, b) => b.times - a.times)
     .map(({ about, times }) => {
-      const { otherwise, habit } = FAULT_WORDS[about];
+      const habit = HABIT_AGAINST[about];
       const change = habit && times > 1 ? changed(habit, habits) : undefined;
-      return { about, times, otherwise, ...(change ? { change } : {}) };
+      return { about, times, otherwise: said(`otherwise/${about}`), ...(change ? { change } : {}) };
     });
 }
 

@@ -1,8 +1,7 @@
 import type { FaultKind, JobDocument } from '../job';
 import { inMillimetres, millimetres } from '../length';
 import { readJobDocument } from '../plan';
-import { demo } from '../plan/plan.spec-data';
-import { FAULT_WORDS } from './fault-words';
+import { demo, IN_ENGLISH } from '../plan/plan.spec-data';
 import { lessonsOf } from './lessons';
 import { madeOf, trendsOf, type MadeSize } from './made';
 import { recordOf } from './record';
@@ -39,7 +38,7 @@ describe('the record of a job', () => {
   const job = reading.ok ? reading.job : undefined;
 
   it('has everything in its order, in words', () => {
-    const lines = recordOf(job!, (length) => `${inMillimetres(length)}`);
+    const lines = recordOf(job!);
     expect(lines.map(({ kind }) => kind)).toEqual([
       'gate',
       'wrong',
@@ -50,17 +49,18 @@ describe('the record of a job', () => {
       'step',
       'photo',
     ]);
-    expect(lines.map(({ says }) => says)).toEqual([
+    expect(lines.map(({ said }) => IN_ENGLISH.say(said))).toEqual([
       'the slides are in hand',
-      'cut to 558.8 × 50.8, came out wrong: ripped narrow',
+      'cut to 559.0 mm × 51.0 mm, came out wrong: ripped narrow',
       'done: left slide hung, drawer 1',
       'a front came out tight; mended: planed',
       '40 minutes',
-      'width of the opening, front: 584.2 by laser, planned 609.6',
+      'width of the opening, front: 584.0 mm by laser, planned 609.5 mm',
       'taken back: left slide hung, drawer 1',
       'photograph',
     ]);
-    expect(lines[5]).toMatchObject({ by: 'Ann', where: 'Notions bench, drawer 3' });
+    expect(lines[5]!.by).toBe('Ann');
+    expect(IN_ENGLISH.say(lines[5]!.where!)).toBe('Notions bench, drawer 3');
   });
 
   it('knows which steps are done now', () => {
@@ -114,7 +114,7 @@ describe('what to do otherwise next time', () => {
       times: 2,
       change: { setting: 'gap', from: millimetres(2), to: millimetres(2.4) },
     });
-    expect(split).toMatchObject({ about: 'split', times: 1, otherwise: FAULT_WORDS.split.otherwise });
+    expect(split).toMatchObject({ about: 'split', times: 1, otherwise: { code: 'otherwise/split' } });
     expect(split).not.toHaveProperty('change');
     expect(lessonsOf([], ['box-narrow', 'box-narrow'], {})[0]).not.toHaveProperty('change');
   });

@@ -25,30 +25,28 @@ export function bays(face: BankFace): readonly Bay[] {
     const bottomY = bayBottom(face, place);
     const height = tally(
       ...bayTop(face, place),
-      minus('bottom of the bay', bottomY.total, dimension(face, place, 'bay.bottomY')),
+      minus('bottom-bay', bottomY.total, dimension(face, place, 'bay.bottomY')),
     );
     return { bottomY, height };
   });
 }
 
 function bayBottom(face: BankFace, place: number): Tally {
-  if (place === face.bank.drawers.length - 1) return tally(plus('floor of the opening', ZERO));
+  if (place === face.bank.drawers.length - 1) return tally(plus('floor-opening', ZERO));
   return tally(
-    plus('lower edge of the front', face.bottoms[place] ?? ZERO, dimension(face, place, 'front.bottomY')),
-    minus('half the gap below', halfGap(face), field(face, 'front.gap')),
-    unlessZero(plus('half the rail below', halfRail(face), field(face, 'rail'))),
+    plus('lower-edge-front', face.bottoms[place] ?? ZERO, dimension(face, place, 'front.bottomY')),
+    minus('half-gap-below', halfGap(face), field(face, 'front.gap')),
+    unlessZero(plus('half-rail-below', halfRail(face), field(face, 'rail'))),
   );
 }
 
 function bayTop(face: BankFace, place: number) {
   if (place === 0)
-    return [
-      plus('height of the opening', face.height.total, { kind: 'dimension', dimension: 'opening.height' } as const),
-    ];
+    return [plus('height-opening', face.height.total, { kind: 'dimension', dimension: 'opening.height' } as const)];
   const middle = subtract(face.bottoms[place - 1] ?? ZERO, halfGap(face));
   return [
-    plus('middle of the gap above', middle, dimension(face, place - 1, 'front.bottomY')),
-    unlessZero(minus('half the rail above', halfRail(face), field(face, 'rail'))),
+    plus('middle-gap-above', middle, dimension(face, place - 1, 'front.bottomY')),
+    unlessZero(minus('half-rail-above', halfRail(face), field(face, 'rail'))),
   ];
 }
 

@@ -5,10 +5,10 @@ import { minusTimes, plus, tally, type Source, type Tally } from '../length';
 export function blankOf(band: Band, width: Tally, height: Tally, drawer: string, frontPath: string) {
   const from: Source = { kind: 'field', path: `${frontPath}.band.thickness` };
   const of = (dimension: string): Source => ({ kind: 'dimension', drawer, dimension });
-  const edges = (...some: Edge[]) => minusTimes('edge band', bandedEdges(band, some), band.thickness, from);
+  const edges = (...some: Edge[]) => minusTimes('edge-band', bandedEdges(band, some), band.thickness, from);
   return {
-    length: tally(plus('width of the front', width.total, of('front.width')), edges('left', 'right')),
-    width: tally(plus('height of the front', height.total, of('front.height')), edges('top', 'bottom')),
+    length: tally(plus('width-front', width.total, of('front.width')), edges('left', 'right')),
+    width: tally(plus('height-front', height.total, of('front.height')), edges('top', 'bottom')),
   };
 }
 

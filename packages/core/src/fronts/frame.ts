@@ -1,6 +1,17 @@
 import type { Part, Role } from '../box';
 import type { Frame, Material } from '../job';
-import { minus, minusTimes, plus, plusTimes, tally, type Length, type Source, type Tally, type Term } from '../length';
+import {
+  minus,
+  minusTimes,
+  plus,
+  plusTimes,
+  tally,
+  type Length,
+  type Source,
+  type Tally,
+  type Term,
+  type PlainLabel,
+} from '../length';
 
 /** A framed front as its sums need it. */
 export interface Framed {
@@ -37,14 +48,14 @@ function piece(role: Role, count: number, of: Material, length: Tally, across: T
 }
 
 function width({ width: size, drawer }: Framed): Term {
-  return plus('width of the front', size.total, { kind: 'dimension', drawer, dimension: 'front.width' });
+  return plus('width-front', size.total, { kind: 'dimension', drawer, dimension: 'front.width' });
 }
 
 function height({ height: size, drawer }: Framed): Term {
-  return plus('height of the front', size.total, { kind: 'dimension', drawer, dimension: 'front.height' });
+  return plus('height-front', size.total, { kind: 'dimension', drawer, dimension: 'front.height' });
 }
 
-function between(framed: Framed, label: string, size: Length, name: string): Term {
+function between(framed: Framed, label: PlainLabel, size: Length, name: string): Term {
   return minusTimes(label, 2, size, field(framed, name));
 }
 

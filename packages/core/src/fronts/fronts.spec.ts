@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Band, Pull, Run } from '../job';
-import { inches, millimetres, nm, plus, tally, type Tally } from '../length';
+import { inches, millimetres, nm, plus, tally, type Tally, plain } from '../length';
 import { bandedEdges, blankOf } from './blank';
 import { frameParts } from './frame';
 import { pullBores, pullScrew, type Pulled } from './pull';
@@ -74,7 +74,7 @@ describe('grain runs', () => {
   const facts = (run: Run, gap: number, heights: number[], band?: Band) => ({
     run,
     path: 'r',
-    blanks: heights.map((each) => ({ size: millimetres(each), label: 'front', from })),
+    blanks: heights.map((each) => ({ size: millimetres(each), label: plain('front'), from })),
     gaps: heights.slice(1).map(() => ({ gap: tally(plus('gap', millimetres(gap), from)) })),
     band,
     bandPath: 'b',

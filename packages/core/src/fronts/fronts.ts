@@ -1,5 +1,5 @@
 import type { Bank, Front } from '../job';
-import { nm, plus, tally, type Length, type Tally, type Term } from '../length';
+import { label, minusTimes, nm, plus, tally, type Length, type Tally, type Term } from '../length';
 
 type Edge = 'top' | 'bottom' | 'left' | 'right';
 
@@ -9,14 +9,14 @@ export function lap(front: Front, edge: Edge): Length {
 }
 
 function lapTerm(front: Front, edge: Edge, path: string): Term {
-  const label = front.mount === 'overlay' ? `lap at the ${edge}` : `gap at the ${edge}`;
-  return plus(label, lap(front, edge), { kind: 'field', path: `${path}.front.${edge}` });
+  const called = label(front.mount === 'overlay' ? 'lap-at' : 'gap-at', { edge });
+  return plus(called, lap(front, edge), { kind: 'field', path: `${path}.front.${edge}` });
 }
 
 /** Front width = W + lap left + lap right. */
 export function frontWidth(bank: Bank, width: Tally, path: string): Tally {
   return tally(
-    plus('width of the opening', width.total, { kind: 'dimension', dimension: 'opening.width' }),
+    plus('width-opening', width.total, { kind: 'dimension', dimension: 'opening.width' }),
     lapTerm(bank.front, 'left', path),
     lapTerm(bank.front, 'right', path),
   );
@@ -28,11 +28,9 @@ export function heightToShare(bank: Bank, height: Tally, path: string): Tally {
   const gap = bank.front.gap;
   const from = { kind: 'field', path: `${path}.front.gap` } as const;
   return tally(
-    plus('height of the opening', height.total, { kind: 'dimension', dimension: 'opening.height' }),
+    plus('height-opening', height.total, { kind: 'dimension', dimension: 'opening.height' }),
     lapTerm(bank.front, 'top', path),
     lapTerm(bank.front, 'bottom', path),
-    gaps === 0
-      ? undefined
-      : { label: 'gap between fronts', amount: nm(-gaps * gap), times: gaps, each: nm(-gap), from },
+    gaps === 0 ? undefined : minusTimes('gap-between-fronts', gaps, gap, from),
   );
 }

@@ -13,6 +13,7 @@ import {
   type Source,
   type Tally,
   type Term,
+  label,
 } from '../length';
 import { lap } from './fronts';
 
@@ -40,25 +41,27 @@ function heightTerms(shared: Shared, place: number, height: Length): readonly Te
   const field = (name: string): Source => ({ kind: 'field', path: `${path}.${name}` });
   const held = division.held[place];
   if (held === 'locked') return [plus('locked', height, field(`drawers[${lockedAt(shared, place)}].height`))];
-  if (held === 'line') return [plus('left by the line', height, { kind: 'dimension', dimension: 'share' })];
+  if (held === 'line') return [plus('left-by-line', height, { kind: 'dimension', dimension: 'share' })];
   if (held) return [plus(HOLDS[held], height, field(`drawers[${place}].${held}`))];
   return division.makeups.includes(place) ? makeupTerms(shared, place) : schemeTerms(shared, place, height);
 }
 
 const HOLDS = {
-  contents: 'held up by what is stored',
-  least: 'held up at its least',
-  most: 'held down at its most',
+  contents: 'held-up-by-contents',
+  least: 'held-up-at-least',
+  most: 'held-down-at-most',
 } as const;
 
 /** What the other fronts of its stretch leave. */
 function makeupTerms({ bank, division }: Shared, place: number): readonly Term[] {
   const stretch = division.stretches.find(({ places }) => places.includes(place));
   const others = (stretch?.places ?? []).flatMap((other) =>
-    other === place ? [] : minus(`front ${other + 1}`, division.heights[other] ?? ZERO, frontOf(bank, other)),
+    other === place
+      ? []
+      : minus(label('front-of', { place: other }), division.heights[other] ?? ZERO, frontOf(bank, other)),
   );
-  const label = division.stretches.length > 1 ? 'height between the lines' : 'height to share out';
-  return [plus(label, stretch?.total ?? ZERO, { kind: 'dimension', dimension: 'share' }), ...others];
+  const called = division.stretches.length > 1 ? 'height-between-lines' : 'height-to-share';
+  return [plus(called, stretch?.total ?? ZERO, { kind: 'dimension', dimension: 'share' }), ...others];
 }
 
 /** What the scheme asked for, and what the increment (or a tie) made of it. */
@@ -68,12 +71,12 @@ function schemeTerms({ bank, path, division, group }: Shared, place: number, hei
   const ideal = division.ideals[place] ?? height;
   const tied = group !== undefined && group.members.length > 1;
   const rounding = unlessZero(
-    plus(tied ? 'tied, and to the increment' : 'to the increment', subtract(height, ideal), field('increment')),
+    plus(tied ? 'tied-and-to-increment' : 'to-increment', subtract(height, ideal), field('increment')),
   );
   const asked =
     scheme === 'step'
       ? [
-          plus('top front by the scheme', subtract(ideal, nm(place * step)), field('scheme')),
+          plus('top-front-by-scheme', subtract(ideal, nm(place * step)), field('scheme')),
           unlessZero(plusTimes('step', place, step, field('step'))),
         ]
       : [plus(ASKED[scheme], ideal, field(scheme === 'ratio' ? 'ratio' : 'scheme'))];
@@ -81,10 +84,10 @@ function schemeTerms({ bank, path, division, group }: Shared, place: number, hei
 }
 
 const ASKED = {
-  equal: 'equal share',
-  ratio: 'by the ratio',
-  contents: 'by what is stored, and its part of the rest',
-  manual: 'equal share',
+  equal: 'equal-share',
+  ratio: 'by-ratio',
+  contents: 'by-contents',
+  manual: 'equal-share',
 } as const;
 
 /** The drawer whose lock it is: its own, or that of one it is tied to. */
@@ -96,12 +99,12 @@ function lockedAt({ bank, group }: Shared, place: number): number {
 /** Lower edges of the fronts above the opening's floor, from the top down. */
 export function frontBottomsOf(bank: Bank, path: string, { heights }: Divided): readonly Tally[] {
   const { front } = bank;
-  const label = front.mount === 'overlay' ? 'lap at the bottom' : 'gap at the bottom';
-  const lowest = minus(label, lap(front, 'bottom'), { kind: 'field', path: `${path}.front.bottom` });
+  const called = label(front.mount === 'overlay' ? 'lap-at' : 'gap-at', { edge: 'bottom' });
+  const lowest = minus(called, lap(front, 'bottom'), { kind: 'field', path: `${path}.front.bottom` });
   return heights.map((_, place) => {
     const below = heights.slice(place + 1).map((height, index) => {
       const other = place + index + 1;
-      return plus(`front ${other + 1}`, height, frontOf(bank, other));
+      return plus(label('front-of', { place: other }), height, frontOf(bank, other));
     });
     if (below.length === 0) return tally(lowest);
     return tally(

@@ -38,12 +38,12 @@ const TWO_OVER: Readonly<Record<Unit, Length>> = { in: inches(24), mm: millimetr
 
 /** How far below the top edge each school bores, as a part of the front's height or a length. */
 const BELOW_TOP: Readonly<Record<PullSchool, (pulled: Pulled) => Tally>> = {
-  centre: (pulled) => tally(plus('half the front’s height', share(pulled.height.total, 2), heightOf(pulled))),
-  'from-top': (pulled) => tally(plus('below the top edge', pulled.pull.fromTop ?? ZERO, field(pulled, 'fromTop'))),
+  centre: (pulled) => tally(plus('half-front-height', share(pulled.height.total, 2), heightOf(pulled))),
+  'from-top': (pulled) => tally(plus('below-top-edge', pulled.pull.fromTop ?? ZERO, field(pulled, 'fromTop'))),
   'third-when-low': (pulled) => {
     const low = isLow(pulled);
-    const says = low ? 'a third of the front’s height' : 'half the front’s height';
-    return tally(plus(says, share(pulled.height.total, low ? 3 : 2), heightOf(pulled)));
+    const called = low ? 'third-front-height' : 'half-front-height';
+    return tally(plus(called, share(pulled.height.total, low ? 3 : 2), heightOf(pulled)));
   },
 };
 
@@ -56,15 +56,15 @@ export function pullBores(pulled: Pulled): readonly Bore[] {
     const [left, right] = halves(centres);
     const from = field(pulled, 'centres');
     return [
-      { x: tally(...middle.terms, minus('half the bore centres', left, from)), y },
-      { x: tally(...middle.terms, plus('half the bore centres', right, from)), y },
+      { x: tally(...middle.terms, minus('half-bore-centres', left, from)), y },
+      { x: tally(...middle.terms, plus('half-bore-centres', right, from)), y },
     ];
   });
 }
 
 /** Screw through drawer front and box front into the pull: together with its purchase, never longer. */
 export function pullScrew(pulled: Pulled, front: Tally, boxFront: Tally): Tally {
-  const purchase = plus('purchase in the pull', pulled.pull.purchase, field(pulled, 'purchase'));
+  const purchase = plus('purchase-in-pull', pulled.pull.purchase, field(pulled, 'purchase'));
   return tally(...front.terms, ...boxFront.terms, purchase);
 }
 
@@ -72,18 +72,18 @@ function pullMiddles(pulled: Pulled): readonly Tally[] {
   const { pull, width, drawer, unit } = pulled;
   const from: Source = { kind: 'dimension', drawer, dimension: 'front.width' };
   const two = (pull.count ?? (width.total > (pull.twoOver ?? TWO_OVER[unit]) ? 2 : 1)) === 2;
-  if (!two) return [tally(plus('half the front’s width', share(width.total, 2), from))];
+  if (!two) return [tally(plus('half-front-width', share(width.total, 2), from))];
   const quarter = share(width.total, 4);
   return [
-    tally(plus('a quarter of the front’s width', quarter, from)),
-    tally(plus('width of the front', width.total, from), minus('a quarter of the front’s width', quarter, from)),
+    tally(plus('quarter-front-width', quarter, from)),
+    tally(plus('width-front', width.total, from), minus('quarter-front-width', quarter, from)),
   ];
 }
 
 function boreHeight(pulled: Pulled): Tally {
   const below = BELOW_TOP[pulled.pull.school](pulled);
   return tally(
-    plus('height of the front', pulled.height.total, heightOf(pulled)),
+    plus('height-front', pulled.height.total, heightOf(pulled)),
     ...below.terms.map((term) => ({ ...term, amount: nm(-term.amount) })),
   );
 }

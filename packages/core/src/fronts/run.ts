@@ -1,5 +1,16 @@
 import type { Band, Edge, Run } from '../job';
-import { minus, plus, plusTimes, tally, unlessZero, ZERO, type Length, type Source, type Tally } from '../length';
+import {
+  minus,
+  plus,
+  plusTimes,
+  tally,
+  unlessZero,
+  ZERO,
+  type Length,
+  type Source,
+  type Tally,
+  type Label,
+} from '../length';
 import { bandedEdges } from './blank';
 
 /** Fronts cut one after the other from one panel. */
@@ -15,7 +26,7 @@ export interface RunFacts {
   readonly run: Run;
   /** Path of the run in the job document. */
   readonly path: string;
-  readonly blanks: readonly { readonly size: Length; readonly label: string; readonly from: Source }[];
+  readonly blanks: readonly { readonly size: Length; readonly label: Label; readonly from: Source }[];
   /** What stands open after each blank but the last. */
   readonly gaps: readonly { readonly gap: Tally }[];
   readonly band: Band | undefined;
@@ -36,15 +47,15 @@ export function grainRun({ run, path, blanks, gaps, band, bandPath, meeting }: R
     panel: tally(
       ...blanks.map(({ size, label, from }) => plus(label, size, from)),
       unlessZero(plusTimes('kerf', gaps.length, run.kerf, field('kerf'))),
-      unlessZero(plusTimes('strip cut out', gaps.length, strip, field('strip'))),
+      unlessZero(plusTimes('strip-cut-out', gaps.length, strip, field('strip'))),
       unlessZero(plus('trim', run.trim, field('trim'))),
     ),
     jumps: gaps.map(({ gap }) =>
       tally(
         ...gap.terms,
-        unlessZero(plusTimes('edge band', bands, band?.thickness ?? ZERO, { kind: 'field', path: bandPath })),
+        unlessZero(plusTimes('edge-band', bands, band?.thickness ?? ZERO, { kind: 'field', path: bandPath })),
         minus('kerf', run.kerf, field('kerf')),
-        unlessZero(minus('strip cut out', strip, field('strip'))),
+        unlessZero(minus('strip-cut-out', strip, field('strip'))),
       ),
     ),
   };

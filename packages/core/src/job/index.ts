@@ -1,6 +1,5 @@
 export * from './as-built';
 export { asBefore } from './as-before';
-export { bankTitle } from './bank-title';
 export type * from './cutting';
 export type * from './deed';
 export * from './joints';

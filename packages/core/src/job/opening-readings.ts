@@ -1,4 +1,4 @@
-import type { Length } from '../length';
+import type { Length, ReadAt } from '../length';
 
 /** Where in an opening a reading is taken. */
 export const READING_PLACES = ['top', 'middle', 'bottom', 'front', 'back', 'left', 'right'] as const;
@@ -40,14 +40,15 @@ export function readingPath(path: string, size: OpeningSize, index: number, read
   return typeof reading === 'object' ? `${at}.length` : at;
 }
 
-/** Where a reading was taken: “top, back” or “drawer 2, front”; empty where nobody said. */
-export function readingPlace(reading: unknown, drawers: readonly { readonly id: string }[] = []): string {
-  if (!isPlaced(reading)) return '';
+/** Where a reading was taken, as far as anybody said: the level of which drawer, and which ends. */
+export function readAt(reading: unknown, drawers: readonly { readonly id: string }[] = []): ReadAt {
+  if (!isPlaced(reading)) return { places: [] };
   const { place = [], drawer } = reading;
   const level = drawers.findIndex(({ id }) => id === drawer);
-  return [...(level < 0 ? [] : [`drawer ${level + 1}`]), ...READING_PLACES.filter((each) => place.includes(each))].join(
-    ', ',
-  );
+  return {
+    ...(level < 0 ? {} : { level }),
+    places: READING_PLACES.filter((each) => place.includes(each)),
+  };
 }
 
 /** A bank, as far as its readings go. */
@@ -56,11 +57,13 @@ interface Read {
   readonly drawers: readonly { readonly id: string }[];
 }
 
-/** The same within a sentence: “at the top, back”, “at drawer 2, front”; “at reading 2” where nobody said. */
-export function atReading(bank: Read, size: OpeningSize, index: number): string {
-  const place = readingPlace(bank.opening[size][index], bank.drawers);
-  if (place === '') return `at reading ${index + 1}`;
-  return place.startsWith('drawer') ? `at ${place}` : `at the ${place}`;
+/** One reading of a bank’s opening: which one it is, counted from 0, and where it was taken. */
+export interface ReadingAt extends ReadAt {
+  readonly index: number;
+}
+
+export function readingAt(bank: Read, size: OpeningSize, index: number): ReadingAt {
+  return { index, ...readAt(bank.opening[size][index], bank.drawers) };
 }
 
 function isPlaced(reading: unknown): reading is PlacedReadingOf<unknown> {

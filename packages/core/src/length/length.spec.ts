@@ -73,7 +73,7 @@ describe('a tally', () => {
       unlessZero(minus('ease', nm(0))),
     );
     expect(sum.total).toBe(inches(183, 8));
-    expect(sum.terms.map(({ label }) => label)).toEqual(['opening', 'slide']);
+    expect(sum.terms.map(({ label }) => label.code)).toEqual(['opening', 'slide']);
     expect(sum.terms[1]).toMatchObject({ times: 2, each: -inches(1, 2), amount: -inches(1) });
   });
 });

@@ -1,3 +1,4 @@
+import { asLabel, type Label, type PlainLabel } from './labels';
 import { add, nm, type Length } from './length';
 
 /** Where a term came from, so that it can be followed back. */
@@ -11,9 +12,9 @@ export type Source =
   /** another derived dimension: of a drawer, or of the bank where no drawer is named */
   | { readonly kind: 'dimension'; readonly drawer?: string; readonly dimension: string };
 
-/** One signed term of a sum, in the trade's words. `amount` is the whole term: `times` × `each` where it is a multiple. */
+/** One signed term of a sum and what it is called. `amount` is the whole term: `times` × `each` where it is a multiple. */
 export interface Term {
-  readonly label: string;
+  readonly label: Label;
   readonly amount: Length;
   readonly times?: number;
   readonly each?: Length;
@@ -31,22 +32,24 @@ export function tally(...terms: readonly (Term | undefined)[]): Tally {
   return { total: add(...kept.map((term) => term.amount)), terms: kept };
 }
 
-export function plus(label: string, amount: Length, from?: Source): Term {
+export function plus(called: PlainLabel | Label, amount: Length, from?: Source): Term {
+  const label = asLabel(called);
   return from ? { label, amount, from } : { label, amount };
 }
 
-export function minus(label: string, amount: Length, from?: Source): Term {
-  return plus(label, nm(-amount), from);
+export function minus(called: PlainLabel | Label, amount: Length, from?: Source): Term {
+  return plus(called, nm(-amount), from);
 }
 
 /** `times` of the same: `minusTimes('slide', 2, half, …)` reads “− 2 × 1/2 slide”. */
-export function plusTimes(label: string, times: number, each: Length, from?: Source): Term {
+export function plusTimes(called: PlainLabel | Label, times: number, each: Length, from?: Source): Term {
+  const label = asLabel(called);
   const amount = nm(times * each);
   return from ? { label, amount, times, each, from } : { label, amount, times, each };
 }
 
-export function minusTimes(label: string, times: number, each: Length, from?: Source): Term {
-  return plusTimes(label, times, nm(-each), from);
+export function minusTimes(called: PlainLabel | Label, times: number, each: Length, from?: Source): Term {
+  return plusTimes(called, times, nm(-each), from);
 }
 
 /** The term, unless it adds nothing: a zero that is only a default is not worth reading. */

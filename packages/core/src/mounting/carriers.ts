@@ -66,10 +66,8 @@ function stacked(
   { id, place, family, nominal }: Carried,
 ): readonly Carrier[] {
   if (!stacks || !family.sideFixed || onRunners(family) || nominal === undefined) return [];
-  const length = tally(
-    plus('length of the slide', nominal, { kind: 'dimension', drawer: id, dimension: 'slide.length' }),
-  );
-  const width = tally(plus('height of the build-out', largest([family.profile, LOWEST[unit]])));
+  const length = tally(plus('length-slide', nominal, { kind: 'dimension', drawer: id, dimension: 'slide.length' }));
+  const width = tally(plus('height-build-out', largest([family.profile, LOWEST[unit]])));
   return SIDES.flatMap((side) => {
     const common = { drawer: id, place, role: 'build-out', side, length, width } as const;
     const { pieces, wanted, rest } = stacks[side];
@@ -88,7 +86,7 @@ function stacked(
 function ofWood({ depth }: CarrierFacts, { id, place, family, runners }: Carried): readonly Carrier[] {
   const { thickness } = runners;
   if (!thickness) return [];
-  const length = tally(plus('depth of the opening', depth.total, { kind: 'dimension', dimension: 'opening.depth' }));
+  const length = tally(plus('depth-opening', depth.total, { kind: 'dimension', dimension: 'opening.depth' }));
   const common = { drawer: id, place, number: 1, length };
   const batten = family.cuts?.batten?.thickness;
   if (batten !== undefined)

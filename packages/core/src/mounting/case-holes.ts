@@ -22,11 +22,9 @@ export function caseHoles(
 ): CaseHoles | undefined {
   if (!screws) return undefined;
   const first = tally(
-    plus('first hole', screws.firstHole, figure(id, 'screws.firstHole')),
-    unlessZero(plus('drawer front, inset', insetFront, { kind: 'field', path: frontPath })),
-    unlessZero(
-      plus('set-back by hand, over the usual', subtract(setback.total, own, insetFront), setback.terms[0]?.from),
-    ),
+    plus('first-hole', screws.firstHole, figure(id, 'screws.firstHole')),
+    unlessZero(plus('drawer-front-inset', insetFront, { kind: 'field', path: frontPath })),
+    unlessZero(plus('set-back-by-hand-over-usual', subtract(setback.total, own, insetFront), setback.terms[0]?.from)),
   );
   const end = setback.total + nominal;
   const count = Math.max(0, Math.floor((end - first.total) / screws.pitch) + 1);
@@ -37,10 +35,10 @@ export function caseHoles(
 export function slideScrew({ id, screws }: SlideFamily, side: Length, sidePath: string): Tally | undefined {
   if (!screws) return undefined;
   if (subtract(side, screws.shortOfSide) >= screws.box)
-    return tally(plus('usual screw', screws.box, figure(id, 'screws.box')));
+    return tally(plus('usual-screw', screws.box, figure(id, 'screws.box')));
   return tally(
     plus('side', side, { kind: 'field', path: sidePath }),
-    minus('left of the side', screws.shortOfSide, figure(id, 'screws.shortOfSide')),
+    minus('left-side', screws.shortOfSide, figure(id, 'screws.shortOfSide')),
   );
 }
 

@@ -22,21 +22,21 @@ export function runnersOf(family: SlideFamily, buildOut: BuildOutOf<Length> | un
     tally(
       plus('bearing', bearing, figure('cuts.bearing')),
       unlessZero(
-        plus('edge of the face frame', buildOut?.[side] ?? ZERO, {
+        plus('edge-face-frame', buildOut?.[side] ?? ZERO, {
           kind: 'field',
           path: `${bankPath}.buildOut.${side}`,
         }),
       ),
     );
-  const thickness = tally(plus('height of the runner', family.profile, figure('profile')));
-  const kicker = tally(plus('clear above', family.top, figure('top')));
+  const thickness = tally(plus('height-runner', family.profile, figure('profile')));
+  const kicker = tally(plus('clear-above', family.top, figure('top')));
   if (cuts?.bearing !== undefined)
     return { left: wide('left', cuts.bearing), right: wide('right', cuts.bearing), thickness, kicker };
   if (!cuts?.batten) return {};
   const groove = tally(
-    plus('thickness of the batten', cuts.batten.thickness, figure('cuts.batten.thickness')),
+    plus('thickness-batten', cuts.batten.thickness, figure('cuts.batten.thickness')),
     minus('clearance', family.side ?? ZERO, figure('side')),
-    plus('deeper by', cuts.batten.over, figure('cuts.batten.over')),
+    plus('deeper-by', cuts.batten.over, figure('cuts.batten.over')),
   );
   return { thickness, groove };
 }

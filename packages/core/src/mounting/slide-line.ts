@@ -29,10 +29,7 @@ export function slideLine(setting: SlideSetting): SlideLine {
   const edge = dimension(setting, 'slide.lowerEdgeY');
   return {
     lowerEdgeY,
-    centreY: tally(
-      plus('lower edge of the slide', lowerEdgeY.total, edge),
-      plus('half the slide’s height', half, profile(setting)),
-    ),
+    centreY: tally(plus('lower-edge-slide', lowerEdgeY.total, edge), plus('half-slide-height', half, profile(setting))),
   };
 }
 
@@ -49,31 +46,31 @@ function onTheSide(setting: SlideSetting): SlideLine {
   const parts = { half: 2, third: 3 } as const;
   const term =
     typeof rise === 'string'
-      ? plus(`${rise === 'half' ? 'half' : 'a third of'} the box height`, share(boxHeight.total, parts[rise]), from)
+      ? plus(rise === 'half' ? 'half-box-height' : 'third-box-height', share(boxHeight.total, parts[rise]), from)
       : plus('rise', rise, from);
-  const centreY = tally(plus('lower edge of the box', boxBottom.total, dimension(setting, 'box.bottomY')), term);
+  const centreY = tally(plus('lower-edge-box', boxBottom.total, dimension(setting, 'box.bottomY')), term);
   const centre = dimension(setting, 'slide.centreY');
   const half = share(family.profile, 2);
   const lowerEdgeY = tally(
-    plus('centre line of the slide', centreY.total, centre),
-    minus('half the slide’s height', half, profile(setting)),
+    plus('centre-line-slide', centreY.total, centre),
+    minus('half-slide-height', half, profile(setting)),
   );
   return { centreY, lowerEdgeY };
 }
 
 function atTheCorner(setting: SlideSetting): Tally {
-  return tally(plus('lower edge of the box', setting.boxBottom.total, dimension(setting, 'box.bottomY')));
+  return tally(plus('lower-edge-box', setting.boxBottom.total, dimension(setting, 'box.bottomY')));
 }
 
 function atTheBay(setting: SlideSetting): Tally {
-  return tally(plus('bottom of the bay', setting.bayBottom.total, dimension(setting, 'bay.bottomY')));
+  return tally(plus('bottom-bay', setting.bayBottom.total, dimension(setting, 'bay.bottomY')));
 }
 
 function underTheBottom(setting: SlideSetting): Tally {
   return tally(
-    plus('lower edge of the box', setting.boxBottom.total, dimension(setting, 'box.bottomY')),
+    plus('lower-edge-box', setting.boxBottom.total, dimension(setting, 'box.bottomY')),
     ...setting.underside.terms,
-    minus('the slide’s height', setting.family.profile, profile(setting)),
+    minus('slide-height', setting.family.profile, profile(setting)),
   );
 }
 
@@ -99,7 +96,7 @@ export interface HungSlide {
  */
 export function spacers(slides: readonly HungSlide[], order: 'top-first' | 'bottom-up'): readonly Tally[] {
   const edge = ({ drawer, lowerEdgeY }: HungSlide) =>
-    plus('lower edge of the slide', lowerEdgeY.total, { kind: 'dimension', drawer, dimension: 'slide.lowerEdgeY' });
+    plus('lower-edge-slide', lowerEdgeY.total, { kind: 'dimension', drawer, dimension: 'slide.lowerEdgeY' });
   if (order === 'top-first') return slides.map((slide) => tally(edge(slide)));
   const upward = [...slides].reverse();
   return upward.map((slide, index) => {
@@ -108,12 +105,12 @@ export function spacers(slides: readonly HungSlide[], order: 'top-first' | 'bott
     const { drawer, lowerEdgeY, family } = below;
     return tally(
       edge(slide),
-      minus('lower edge of the slide below', lowerEdgeY.total, {
+      minus('lower-edge-slide-below', lowerEdgeY.total, {
         kind: 'dimension',
         drawer,
         dimension: 'slide.lowerEdgeY',
       }),
-      minus('height of the slide below', family.profile, { kind: 'figure', family: family.id, figure: 'profile' }),
+      minus('height-slide-below', family.profile, { kind: 'figure', family: family.id, figure: 'profile' }),
     );
   });
 }
@@ -126,9 +123,9 @@ export interface HandSetback {
 
 /** Set-back as marked on the case: by hand, or the family's plus the drawer front's thickness where it is inset. */
 export function markedSetback(family: SlideFamily, insetFront: Length, frontPath: string, byHand?: HandSetback): Tally {
-  if (byHand) return tally(plus('set-back by hand', byHand.setback, { kind: 'field', path: byHand.path }));
+  if (byHand) return tally(plus('set-back-by-hand', byHand.setback, { kind: 'field', path: byHand.path }));
   return tally(
-    plus('set-back of the slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
-    insetFront === ZERO ? undefined : plus('drawer front, inset', nm(insetFront), { kind: 'field', path: frontPath }),
+    plus('set-back-slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
+    insetFront === ZERO ? undefined : plus('drawer-front-inset', nm(insetFront), { kind: 'field', path: frontPath }),
   );
 }

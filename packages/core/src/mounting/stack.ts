@@ -1,5 +1,5 @@
 import { readingLength, readingPath, type BuildOutRest, type Material, type OpeningReading } from '../job';
-import { inches, minus, plus, plusTimes, share, tally, type Length, type Source, type Tally } from '../length';
+import { inches, minus, plus, plusTimes, share, tally, type Length, type Source, type Tally, label } from '../length';
 
 /** A build-out made up from stock at hand. */
 export interface Stack {
@@ -52,7 +52,9 @@ export function buildOutStack(
     return count === 0 ? [] : [{ material, count }];
   });
   const made = tally(
-    ...used.map(({ material, count }) => plusTimes(material.name, count, material.thickness, thickness(material))),
+    ...used.map(({ material, count }) =>
+      plusTimes(label('material', { name: material.name }), count, material.thickness, thickness(material)),
+    ),
   );
   return {
     wanted,
@@ -102,7 +104,7 @@ export function packings(widths: readonly OpeningReading[], narrowest: Tally, pa
     if (width === least) return [];
     const total = tally(
       plus('reading', width, { kind: 'field', path: readingPath(path, 'width', reading, read) }),
-      minus('narrowest reading', least, narrowest.terms[0]?.from),
+      minus('narrowest-reading', least, narrowest.terms[0]?.from),
     );
     return [{ reading, total, eachSide: share(total.total, 2) }];
   });

@@ -34,7 +34,10 @@ describe('the levels of an opening', () => {
     expect(levels).toHaveLength(1);
     expect(levels[0]).toMatchObject({ drawer: 'd2', front: { total: mm(599) }, back: { total: mm(598) } });
     expect(levels[0]!.least.total).toBe(mm(598));
-    expect(levels[0]!.least.terms[0]!.label).toBe('width at drawer 2, back, measured');
+    expect(levels[0]!.least.terms[0]!.label).toEqual({
+      code: 'width-measured',
+      params: { level: 1, places: ['back'] },
+    });
   });
 
   it('count what the slides take where it was measured between them', () => {

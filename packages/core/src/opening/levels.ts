@@ -1,5 +1,5 @@
 import { readingsOf, type AsBuiltReading, type Bank } from '../job';
-import { nm, plus, share, tally, type Length, type Source, type Tally } from '../length';
+import { label, nm, plus, share, tally, type Length, type ReadAt, type Source, type Tally } from '../length';
 
 /** What the opening is at one drawer's level, as measured back there. */
 export interface Level {
@@ -22,9 +22,8 @@ export interface Level {
 export function levelsOf(bank: Bank, taken: (drawer: string) => Length): readonly Level[] {
   if (bank.basis !== 'as-built' || !bank.asBuilt) return [];
   return bank.drawers.flatMap(({ id }, place): readonly Level[] => {
-    const name = `drawer ${place + 1}`;
-    const widths = readingsOf(bank, 'width', id).map((each) => widthOf(each, name));
-    const slides = readingsOf(bank, 'slides', id).map((each) => betweenSlides(each, name, taken(id)));
+    const widths = readingsOf(bank, 'width', id).map((each) => widthOf(each, place));
+    const slides = readingsOf(bank, 'slides', id).map((each) => betweenSlides(each, place, taken(id)));
     const [least] = [...widths, ...slides].sort((a, b) => a.width.total - b.width.total);
     if (!least) return [];
     const all = [...widths, ...slides].map(({ width }) => width);
@@ -37,8 +36,8 @@ export function looseWidths(bank: Bank, taken: Length): readonly Tally[] {
   if (bank.basis !== 'as-built') return [];
   const loose = (what: 'width' | 'slides') => readingsOf(bank, what).filter(({ drawer }) => drawer === undefined);
   return [
-    ...loose('width').map((each) => widthOf(each, 'the opening')),
-    ...loose('slides').map((each) => betweenSlides(each, 'the bank', taken)),
+    ...loose('width').map((each) => widthOf(each)),
+    ...loose('slides').map((each) => betweenSlides(each, undefined, taken)),
   ].map(({ width }) => width);
 }
 
@@ -75,14 +74,18 @@ interface Taken {
   readonly width: Tally;
 }
 
-function widthOf({ place, length, path }: AsBuiltReading, name: string): Taken {
-  const label = `width at ${name}${place ? `, ${place}` : ''}, measured`;
-  return { place, width: tally(plus(label, length, field(path))) };
+/** `level` is the drawer's place; none where it is of the whole opening. */
+function widthOf({ place, length, path }: AsBuiltReading, level?: number): Taken {
+  return { place, width: tally(plus(label('width-measured', readAt(level, place)), length, field(path))) };
 }
 
-function betweenSlides({ place, length, path }: AsBuiltReading, name: string, taken: Length): Taken {
-  const label = `between the slides of ${name}${place ? `, ${place}` : ''}, measured`;
-  return { place, width: tally(plus(label, length, field(path)), plus('what the slides take', nm(taken))) };
+function betweenSlides({ place, length, path }: AsBuiltReading, level: number | undefined, taken: Length): Taken {
+  const between = plus(label('between-slides-measured', readAt(level, place)), length, field(path));
+  return { place, width: tally(between, plus('what-slides-take', nm(taken))) };
+}
+
+function readAt(level: number | undefined, place: AsBuiltReading['place']): ReadAt {
+  return { ...(level === undefined ? {} : { level }), places: place ? [place] : [] };
 }
 
 const field = (path: string): Source => ({ kind: 'field', path });

@@ -14,13 +14,16 @@ describe('the opening', () => {
       total: mm(600),
       terms: [
         {
-          label: 'width of the opening, least of 3',
+          label: { code: 'size-of-opening', params: { size: 'width', of: 3, at: { places: [] } } },
           amount: mm(600),
           from: { kind: 'field', path: 'P.opening.width[1]' },
         },
       ],
     });
-    expect(height.terms[0]!.label).toBe('height of the opening');
+    expect(height.terms[0]!.label).toEqual({
+      code: 'size-of-opening',
+      params: { size: 'height', of: 1, at: { places: [] } },
+    });
     expect(taper.total).toBe(mm(2.5));
     expect(taper.terms.map(({ from }) => from)).toEqual([
       { kind: 'field', path: 'P.opening.width[2]' },

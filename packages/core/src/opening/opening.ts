@@ -1,4 +1,4 @@
-import { readingLengths, readingPath, readingPlace, type Bank, type OpeningSize } from '../job';
+import { readingLengths, readingPath, type Bank, type OpeningSize, readAt } from '../job';
 import {
   largest,
   minus,
@@ -11,6 +11,7 @@ import {
   type Length,
   type Source,
   type Tally,
+  label,
 } from '../length';
 import { levelsOf, looseWidths, type Level } from './levels';
 
@@ -53,11 +54,9 @@ function smallestReading({ opening, drawers }: Bank, size: OpeningSize, path: st
   const lengths = readingLengths(readings);
   const least = smallest(lengths);
   const index = lengths.indexOf(least);
-  const place = readingPlace(readings[index], drawers);
-  const label =
-    readings.length === 1 ? `${size} of the opening` : `${size} of the opening, least of ${readings.length}`;
+  const called = label('size-of-opening', { size, of: readings.length, at: readAt(readings[index], drawers) });
   return tally(
-    plus(place === '' ? label : `${label}: ${place}`, least, {
+    plus(called, least, {
       kind: 'field',
       path: readingPath(path, size, index, readings[index]),
     }),
@@ -78,8 +77,8 @@ function taperOf({ opening }: Bank, path: string, measured: readonly Tally[]): T
   const least = ordered[0];
   const most = ordered.find(({ length }) => length === ordered.at(-1)?.length);
   return tally(
-    most && plus('widest reading', most.length, most.from),
-    least && minus('narrowest reading', least.length, least.from),
+    most && plus('widest-reading', most.length, most.from),
+    least && minus('narrowest-reading', least.length, least.from),
   );
 }
 

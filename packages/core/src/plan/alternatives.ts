@@ -1,13 +1,15 @@
+import { said } from '../words';
 import { idealHeights } from '../division';
 import { patched, valueAt, type Job, type Patch, type Scheme } from '../job';
-import { inches, millimetres, writeExact, type Length, type Unit } from '../length';
+import { inches, millimetres, writeExact, type Length, type Unit, type Said } from '../length';
 import { bankWith } from './bank-with';
 import type { BankPlan } from './types';
 
 /** One way of dividing a bank, with what it would take to have it. */
 export interface Alternative {
   readonly scheme: Scheme;
-  readonly says: string;
+  /** What it is: the scheme with its figure. */
+  readonly said: Said;
   readonly heights: readonly Length[];
   readonly measure: Measure;
   readonly patches: readonly Patch[];
@@ -33,7 +35,8 @@ const BEST = 3;
 
 interface Candidate {
   readonly scheme: Scheme;
-  readonly says: string;
+  /** What it is: the scheme with its figure. */
+  readonly said: Said;
   /** The figure it needs, as the job holds it and as the document writes it. */
   readonly figure?: { readonly field: 'step' | 'ratio'; readonly value: number; readonly written: string | number };
 }
@@ -62,11 +65,15 @@ export function alternatives(job: Job, path: string): readonly Alternative[] {
 function candidates(unit: Unit): readonly Candidate[] {
   const step = (value: Length): Candidate => {
     const written = writeExact(value, unit);
-    return { scheme: 'step', says: `step of ${written}`, figure: { field: 'step', value, written } };
+    return {
+      scheme: 'step',
+      said: said('divided-by-step', { step: value }),
+      figure: { field: 'step', value, written },
+    };
   };
   const ratio = (value: number): Candidate => ({
     scheme: 'ratio',
-    says: `ratio of ${value}`,
+    said: said('divided-by-ratio', { ratio: value }),
     figure: { field: 'ratio', value, written: value },
   });
   const steps =
@@ -74,14 +81,14 @@ function candidates(unit: Unit): readonly Candidate[] {
       ? [2, 4, 6, 8, 10, 12, 16, 20, 24].map((eighths) => inches(eighths, 8))
       : [5, 10, 15, 20, 25, 30, 40, 50, 60].map(millimetres);
   return [
-    { scheme: 'equal', says: 'equal' },
+    { scheme: 'equal', said: said('divided-equally') },
     ...steps.map(step),
     ...[1.1, 1.15, 1.2, 1.25, 1.3, 1.4, 1.5, 1.618].map(ratio),
-    { scheme: 'contents', says: 'by contents' },
+    { scheme: 'contents', said: said('divided-by-contents') },
   ];
 }
 
-function worked(job: Job, path: string, { scheme, says, figure }: Candidate): Alternative | undefined {
+function worked(job: Job, path: string, { scheme, said: what, figure }: Candidate): Alternative | undefined {
   const usual = job.unit === 'in' ? inches(1, 16) : millimetres(1);
   const at = (field: string, value: unknown): Patch => ({ path: `${path}.division.${field}`, value });
   const rounds = valueAt(job, `${path}.division.increment`) !== undefined;
@@ -98,7 +105,7 @@ function worked(job: Job, path: string, { scheme, says, figure }: Candidate): Al
     ...(rounds ? [] : [at('increment', writeExact(usual, job.unit))]),
   ];
   const heights = bank?.drawers.flatMap(({ dimensions }) => dimensions['front.height']?.total ?? []) ?? [];
-  return measure && { scheme, says, heights, measure, patches };
+  return measure && { scheme, said: what, heights, measure, patches };
 }
 
 /** Undefined where the height could not be divided or a stored thing is too tall. */

@@ -9,7 +9,6 @@ import {
   nothingBehind,
   divisionImpossible,
   divisionReversed,
-  drawerName,
   grainJumps,
   isNominal,
   likeBoxes,
@@ -22,7 +21,7 @@ import type { BoxFacts, BuildOutFacts, Finding, RunChoice } from '../findings';
 import type { GrainRun } from '../fronts';
 import type { Bank, Material } from '../job';
 import { add, share as part, subtract, ZERO, type Tally } from '../length';
-import { writePacking, type Packing } from '../mounting';
+import type { Packing } from '../mounting';
 import { fitSlide, type SlideFamily } from '../slides';
 import { buildOutsFromAll, type BuildOuts } from './build-outs';
 import type { BoxPlan } from './box';
@@ -49,7 +48,7 @@ export interface Worked {
 export function lookOver(worked: Worked): readonly Finding[] {
   const { around, facts, packing, run } = worked;
   const { bank, path, opening, makings } = facts;
-  const { say, exact } = around.writing;
+  const { exact } = around;
   const families = [...new Set(makings.map(({ family }) => family))];
   const sized = worked.drawers.flatMap(({ place, dimensions }) => {
     const height = dimensions['box.height']?.total;
@@ -57,22 +56,22 @@ export function lookOver(worked: Worked): readonly Finding[] {
     return height === undefined ? [] : [{ place, height, material }];
   });
   return [
-    ...openingFindings(bank, path, opening, packing, say, (eachSide) => writePacking(eachSide, facts.unit)),
+    ...openingFindings(bank, path, opening, packing),
     ...buildOutFindings(worked, families),
     ...nominalThickness(around.job, materialsOf(makings).filter(isNominal)),
-    ...thicknessMeasured(around.job, materialsOf(makings), say),
+    ...thicknessMeasured(around.job, materialsOf(makings)),
     ...divisionFindings(worked),
-    ...present(frontsOnRails(bank, path, facts.unit, say, exact)),
+    ...present(frontsOnRails(bank, path, facts.unit, exact)),
     ...allBoxFindings(worked),
-    ...likeBoxes(bank, path, sized, say),
-    ...present(run && grainJumps(bank, run, runPaths(worked), say, exact)),
+    ...likeBoxes(bank, path, sized),
+    ...present(run && grainJumps(bank, run, runPaths(worked), exact)),
   ];
 }
 
 function buildOutFindings(worked: Worked, families: readonly SlideFamily[]): readonly Finding[] {
   const { around, facts, buildOut } = worked;
-  const { job, owner, casePath, writing } = around;
-  const { bank, path, unit } = facts;
+  const { job, owner, casePath } = around;
+  const { bank, path } = facts;
   const about: BuildOutFacts = {
     style: owner.style,
     bank,
@@ -82,14 +81,8 @@ function buildOutFindings(worked: Worked, families: readonly SlideFamily[]): rea
     stacks: buildOut,
     fromAll: () => buildOutsFromAll(job, { ...bank, ...withoutRest(bank) }, path),
     materials: job.materials,
-    pack: (length) => writePacking(length, unit),
   };
-  return present(
-    buildOutMissing(about),
-    buildOutWithoutFrame(about, writing.say),
-    buildOutOff(about, writing.say),
-    nothingBehind(about),
-  );
+  return present(buildOutMissing(about), buildOutWithoutFrame(about), buildOutOff(about), nothingBehind(about));
 }
 
 function withoutRest({ buildOut }: Bank): Pick<Bank, 'buildOut'> {
@@ -121,19 +114,17 @@ function materialsOf(makings: readonly Making[]): readonly Material[] {
 
 function divisionFindings({ around, facts, problem, share }: Worked): readonly Finding[] {
   const { bank, path, division } = facts;
-  const { say, exact } = around.writing;
+  const { exact } = around;
   const about = { bank, path, problem, division, share };
-  if (!division.ok) return present(divisionImpossible(about, say, exact));
-  return [...divisionReversed(about, say, exact), ...present(equalNotAlike(about, say, exact))];
+  if (!division.ok) return present(divisionImpossible(about, exact));
+  return [...divisionReversed(about, exact), ...present(equalNotAlike(about, exact))];
 }
 
 function allBoxFindings(worked: Worked): readonly Finding[] {
   const { around, facts, problem } = worked;
   const tied = new Set(problem.groups.flatMap(({ members }) => (members.length > 1 ? members : [])));
   const families = [...around.table.values()];
-  return facts.makings.flatMap((making, place) =>
-    boxFindings(factsOfBox(worked, making, families, tied.has(place)), around.writing.say),
-  );
+  return facts.makings.flatMap((making, place) => boxFindings(factsOfBox(worked, making, families, tied.has(place))));
 }
 
 function factsOfBox(
@@ -151,10 +142,9 @@ function factsOfBox(
     bankPath: facts.path,
     drawer,
     place,
-    name: drawerName(drawer, place),
     path: making.path,
     field: making.paths.field,
-    exact: around.writing.exact,
+    exact: around.exact,
     families,
     below: upperEdgeOf(drawers[place + 1]),
     tied,

@@ -1,11 +1,12 @@
+import { said } from '../words';
 import { boxHeight, boxInside, boxParts, sharedHeight, type BoxHeight, type Part } from '../box';
 import { boxGroups } from '../job';
-import type { Source, Tally } from '../length';
+import { type Source, type Tally, plain, type Said } from '../length';
 import type { Making } from './making';
 
 /** A dimension that came to nothing or less and is left out of the plan. */
 export interface Vanished {
-  readonly what: string;
+  readonly what: Said;
   readonly size: Tally;
 }
 
@@ -53,7 +54,7 @@ function lowestOf(
 
 /** Collects what comes to nothing or less, and leaves it out. */
 export function keeper(vanished: Vanished[]) {
-  return (what: string, size: Tally | undefined): Tally | undefined => {
+  return (what: Said, size: Tally | undefined): Tally | undefined => {
     if (!size || size.total > 0) return size;
     vanished.push({ what, size });
     return undefined;
@@ -65,12 +66,15 @@ export function planBox(making: Making, whole: BoxHeight | undefined): BoxPlan {
   const { stock, paths, drawer } = making;
   const vanished: Vanished[] = [];
   const keep = keeper(vanished);
-  const height = keep('box height', whole?.height) && whole;
-  const width = keep('box width', making.boxWidth);
-  const length = keep('box length', making.boxLength);
+  const height = keep(plain('box-height'), whole?.height) && whole;
+  const width = keep(plain('box-width'), making.boxWidth);
+  const length = keep(plain('box-length'), making.boxLength);
   const size = { width, made: making.made, length, height: height?.height };
   const inside = boxInside(drawer.id, stock, size, paths);
-  const kept = { width: keep('inside width', inside.width), length: keep('inside length', inside.length) };
+  const kept = {
+    width: keep(plain('inside-width'), inside.width),
+    length: keep(plain('inside-length'), inside.length),
+  };
   const parts = boxParts(drawer.id, stock, size, paths).map((part) => sized(part, keep));
   return { width, length, height, inside: kept, parts, vanished };
 }
@@ -79,7 +83,12 @@ export function planBox(making: Making, whole: BoxHeight | undefined): BoxPlan {
 export function sized(part: Part, keep: ReturnType<typeof keeper>): Part {
   const { role, length, width } = part;
   if ((length?.total ?? 1) > 0 && (width?.total ?? 1) > 0) return part;
-  return { ...part, length: keep(`${role}’s length`, length), width: keep(`${role}’s width`, width) };
+  const named = { part: said(`parts/${role}`) };
+  return {
+    ...part,
+    length: keep(said('length-of-part', named), length),
+    width: keep(said('width-of-part', named), width),
+  };
 }
 
 function heightWish({ drawer, stock, path, paths }: Making) {

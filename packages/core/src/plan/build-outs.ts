@@ -59,7 +59,7 @@ function stacksFrom(stock: readonly Material[], job: Job, { buildOut }: Bank, pa
 function madeUp(stack: Stack, rest: Stack['rest']): Stack {
   if (rest === undefined) return stack;
   if (rest === 'planed') {
-    const made = tally(plus('planed to fit', stack.wanted));
+    const made = tally(plus('planed-to-fit', stack.wanted));
     return { ...stack, rest, made, pieces: [], off: tally(...made.terms, minus('wanted', stack.wanted)) };
   }
   const { off } = stack;

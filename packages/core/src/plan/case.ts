@@ -6,14 +6,15 @@ import {
   present,
   tips,
   type CaseFacts,
+  type Exact,
   type Finding,
 } from '../findings';
 import { dividerLap, equalFronts, equalOpenings, lap } from '../fronts';
-import { bankTitle, inLineOrder, type Bank, type Case, type Job } from '../job';
+import { inLineOrder, type Bank, type Case, type Job } from '../job';
 import { add, nm, plus, share, tally, ZERO, type Length } from '../length';
 import type { SlideFamily } from '../slides';
 import { contentsWeight, tipping, usualFill, type Balance, type Weighed } from '../stability';
-import type { Surroundings, Writing } from './facts';
+import type { Surroundings } from './facts';
 import { rowRun } from './runs';
 import type { BankPlan, CasePlan, DrawerPlan } from './types';
 
@@ -21,7 +22,7 @@ import type { BankPlan, CasePlan, DrawerPlan } from './types';
 export interface Shop {
   readonly job: Job;
   readonly table: ReadonlyMap<string, SlideFamily>;
-  readonly writing: Writing;
+  readonly exact: Exact;
   /** The plan of one bank in its surroundings. */
   readonly bankPlan: (around: Surroundings, bank: Bank, path: string) => BankPlan;
 }
@@ -49,8 +50,7 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
     ...(balance ? { balance } : {}),
   };
   const facts = caseFacts(owner, path, banks);
-  const { say, exact } = shop.writing;
-  const collisions = [...frontsCollide(facts, say, exact), ...frontsPastEnds(facts, say, exact)];
+  const collisions = [...frontsCollide(facts, shop.exact), ...frontsPastEnds(facts, shop.exact)];
   return { ...whole, banks: withFindings(banks, caseFindings(shop, facts, whole), collisions) };
 }
 
@@ -77,7 +77,7 @@ function caseFacts(owner: Case, path: string, banks: readonly BankPlan[]): CaseF
       inset: bank.front.mount === 'inset',
       opening: opening.width.total,
       front: drawers[0]?.dimensions['front.width']?.total ?? ZERO,
-      title: bankTitle(bank),
+      called: { id: bank.id, ...(bank.name === undefined ? {} : { name: bank.name }) },
       laps: { left: lap(bank.front, 'left'), right: lap(bank.front, 'right') },
       gap: bank.front.gap,
       divider: dividerOf(owner, path, bank, at),
@@ -91,14 +91,13 @@ function dividerOf(owner: Case, path: string, bank: Bank, at: string) {
   return owner.divider === undefined ? undefined : { thickness: owner.divider, path: `${path}.divider` };
 }
 
-function caseFindings({ writing }: Shop, facts: CaseFacts, { banks, run, balance }: CasePlan): readonly Finding[] {
+function caseFindings({ exact }: Shop, facts: CaseFacts, { banks, run, balance }: CasePlan): readonly Finding[] {
   const { owner } = facts;
-  const { say, exact } = writing;
   const { stand } = owner;
   const interlocked = stand && balanceOf({ ...owner, stand: { ...stand, interlock: true } }, banks);
   return present(
-    neighboursUnequal(facts, say, exact),
-    run && grainJumpsAcross(facts, run, owner.run?.strip ?? ZERO, say, exact),
+    neighboursUnequal(facts, exact),
+    run && grainJumpsAcross(facts, run, owner.run?.strip ?? ZERO, exact),
     balance && tips(facts, balance, interlocked),
   );
 }
@@ -120,7 +119,7 @@ function sharedWidths({ divider, banks: jobs }: Case, path: string, banks: reado
   const half = dividerLap(divider, shared.gap);
   const from = { kind: 'field', path: `${path}.divider` } as const;
   return {
-    dividerLap: tally(plus('half of the divider less the gap', half, from)),
+    dividerLap: tally(plus('half-divider-less-gap', half, from)),
     widths: { fronts: equalFronts(shared), openings: equalOpenings(shared) },
   };
 }

@@ -1,6 +1,6 @@
 import { BOTTOMS } from '../box';
 import { patched, type BottomFit, type JobDocument, type Patch } from '../job';
-import { nm, type Length, type Unit } from '../length';
+import { nm, type Length, type Unit, type Said } from '../length';
 import { bankWith } from './bank-with';
 import { readJobDocument } from './plan';
 import { stopsOfMaking } from './stops-of-making';
@@ -15,7 +15,7 @@ export interface BottomComparison {
   /** Clear height won over the fit in use, drawer by drawer the least; less than nothing where it costs. */
   readonly won?: Length;
   /** What would have to be mended to use it. */
-  readonly stops: readonly string[];
+  readonly stops: readonly Said[];
   /** The change to a job document that takes it. */
   readonly patches: readonly Patch[];
 }

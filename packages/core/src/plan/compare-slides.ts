@@ -1,5 +1,5 @@
 import { patched, valueAt, type Job } from '../job';
-import { nm, type Length } from '../length';
+import { nm, type Length, type Said } from '../length';
 import { slideTable, type SlideFamily } from '../slides';
 import { totalLoad } from '../stability';
 import { bankWith } from './bank-with';
@@ -23,7 +23,7 @@ export interface SlideComparison {
   /** The most that stays of a box under the top when it is out; less than nothing where it comes clear. */
   readonly hidden?: Length;
   /** What would have to be mended to use it. */
-  readonly stops: readonly string[];
+  readonly stops: readonly Said[];
 }
 
 /** Every family the job knows, as it would serve the bank at `path`; the longest slide that fits is taken. */

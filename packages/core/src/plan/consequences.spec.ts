@@ -116,7 +116,7 @@ describe('ways of fitting the bottom', () => {
       { path: `${BANK}.slide.length`, value: undefined },
     ]);
     const applied = compareBottoms(under, BANK).find(({ fit }) => fit === 'applied');
-    expect(applied!.stops.join(' ')).toContain('captured');
+    expect(applied!.stops.map(({ code }) => code)).toContain('BOTTOM_NOT_ALLOWED');
   });
 
   it('brings the groove a fit needs, and is nothing of a job that can’t be read', () => {

@@ -1,5 +1,6 @@
+import type { Words } from '../words';
 import type { Part, PartCut } from '../box';
-import type { Finding } from '../findings';
+import { saidOf, type Finding } from '../findings';
 import type { GrainRun, WidthShare } from '../fronts';
 import { inMillimetres, type Length, type Tally } from '../length';
 import type { Carrier, Stack } from '../mounting';
@@ -8,25 +9,25 @@ import type { BankPlan, CasePlan, DrawerDimension, DrawerPlan, Plan } from './ty
 /** Lengths in millimetres with at most six decimals, under the names docs/job-file.md gives them. */
 type Sizes = Record<string, number | string>;
 
-/** A plan as a plan file holds it: plain JSON, what can't be worked out left away. */
-export function planDocument(plan: Plan) {
-  return { format: 'zabble-plan', version: 1, cases: plan.cases.map(caseDocument) } as const;
+/** A plan as a plan file holds it, told in these words: plain JSON, what can't be worked out left away. */
+export function planDocument(plan: Plan, words: Words) {
+  return { format: 'zabble-plan', version: 1, cases: plan.cases.map((each) => caseDocument(each, words)) } as const;
 }
 
 export type PlanDocument = ReturnType<typeof planDocument>;
 
-function caseDocument({ id, banks, run, dividerLap, widths, balance }: CasePlan) {
+function caseDocument({ id, banks, run, dividerLap, widths, balance }: CasePlan, words: Words) {
   return {
     id,
     ...(balance ? { balance: Number.isFinite(balance.ratio) ? { ratio: rounded(balance.ratio) } : {} } : {}),
     ...(dividerLap ? { dividerLap: mm(dividerLap) } : {}),
     ...(widths ? { widths: { fronts: shareDocument(widths.fronts), openings: shareDocument(widths.openings) } } : {}),
     ...(run ? { run: runDocument(run) } : {}),
-    banks: banks.map(bankDocument),
+    banks: banks.map((bank) => bankDocument(bank, words)),
   };
 }
 
-function bankDocument(bank: BankPlan) {
+function bankDocument(bank: BankPlan, words: Words) {
   const { id, opening, drawers, spacers, buildOut, carriers, packing, run, findings } = bank;
   return {
     id,
@@ -46,7 +47,7 @@ function bankDocument(bank: BankPlan) {
     ...(run ? { run: runDocument(run) } : {}),
     drawers: drawers.map(drawerDocument),
     spacers: spacers.map(mm),
-    findings: findings.map(findingDocument),
+    findings: findings.map((finding) => findingDocument(finding, words)),
   };
 }
 
@@ -115,21 +116,24 @@ function cutDocument({ kind, where, sizes: named }: PartCut) {
   return { kind, where, ...Object.fromEntries(Object.entries(named).map(([name, size]) => [name, mm(size)])) };
 }
 
-function findingDocument({ code, severity, drawer, says, because, remedies }: Finding) {
+function findingDocument(finding: Finding, words: Words) {
+  const { code, severity, drawer, because, remedies } = finding;
   return {
     code,
     severity,
     ...(drawer === undefined ? {} : { drawer }),
-    says,
-    ...(because ? { because: tallyDocument(because) } : {}),
-    ...(remedies && remedies.length > 0 ? { remedies } : {}),
+    says: words.say(saidOf(finding)),
+    ...(because ? { because: tallyDocument(because, words) } : {}),
+    ...(remedies && remedies.length > 0
+      ? { remedies: remedies.map((each) => ({ says: words.say(each), patches: each.patches })) }
+      : {}),
   };
 }
 
-function tallyDocument({ total, terms }: Tally) {
+function tallyDocument({ total, terms }: Tally, words: Words) {
   return {
     total: inMillimetres(total),
-    terms: terms.map(({ label, amount }) => ({ label, amount: inMillimetres(amount) })),
+    terms: terms.map(({ label, amount }) => ({ label: words.say(label), amount: inMillimetres(amount) })),
   };
 }
 

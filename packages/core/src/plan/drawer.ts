@@ -1,7 +1,7 @@
 import { battenGroove, type PartCut } from '../box';
 import { lowestAbove, pullBores, pullScrew, type Pulled } from '../fronts';
 import { railOf } from '../job';
-import { minus, nm, plus, tally, unlessZero, type Source, type Tally } from '../length';
+import { minus, nm, plus, tally, unlessZero, type Source, type Tally, label } from '../length';
 import { slideLine } from '../mounting';
 import { contentsWeight, partsWeight } from '../stability';
 import { drawerSag, growth, movementOf } from '../timber';
@@ -59,7 +59,7 @@ function growthOf({ bank, moistureRise }: BankFacts, { front }: Making, height: 
   const { coefficient, species } = movementOf(front);
   return tally(
     plus(
-      `growth of ${species.name} by ${moistureRise.toFixed(1)} % of moisture`,
+      label('growth', { species: species.name, rise: moistureRise }),
       growth(height.total, coefficient, moistureRise),
       {
         kind: 'table',
@@ -75,7 +75,7 @@ function battenCuts({ family }: Making, dimensions: DrawerDimensions): readonly 
   const depth = dimensions['runner.groove'];
   const [centre, bottom] = [dimensions['slide.centreY'], dimensions['box.bottomY']];
   if (!depth || !centre || !bottom) return [];
-  const up = tally(plus('line of the batten', centre.total), minus('lower edge of the box', bottom.total));
+  const up = tally(plus('line-batten', centre.total), minus('lower-edge-box', bottom.total));
   return [battenGroove(family, depth, up)];
 }
 
@@ -124,9 +124,9 @@ function hiddenOf(facts: BankFacts, { drawer, setback, travel }: Making, { lengt
   const of = (name: string): Source => ({ kind: 'dimension', drawer: drawer.id, dimension: name });
   return tally(
     plus('set-back', setback.total, of('slide.setback')),
-    plus('box length', length.total, of('box.length')),
-    unlessZero(plus('overhang of the top', facts.overhang, { kind: 'field', path: facts.overhangPath })),
-    minus('comes out', travel.total, of('slide.travel')),
+    plus('box-length', length.total, of('box.length')),
+    unlessZero(plus('overhang-top', facts.overhang, { kind: 'field', path: facts.overhangPath })),
+    minus('comes-out', travel.total, of('slide.travel')),
   );
 }
 
@@ -137,13 +137,13 @@ function heightsInBay(facts: BankFacts, making: Making, box: BoxPlan) {
   const { drawer, family, bottomFace } = making;
   const of = (dimension: string): Source => ({ kind: 'dimension', drawer: drawer.id, dimension });
   const bottomY = tally(
-    plus('bottom of the bay', bay.bottomY.total, of('bay.bottomY')),
-    plus('clear below', family.bottom, { kind: 'figure', family: family.id, figure: 'bottom' }),
+    plus('bottom-bay', bay.bottomY.total, of('bay.bottomY')),
+    plus('clear-below', family.bottom, { kind: 'figure', family: family.id, figure: 'bottom' }),
   );
   const clearHeight = clearHeightOf(facts, making, bottomY);
   if (!box.height) return { bottomY, clearHeight };
   const height = box.height.height;
-  const wallHeight = tally(plus('box height', height.total, of('box.height')), ...negated(bottomFace));
+  const wallHeight = tally(plus('box-height', height.total, of('box.height')), ...negated(bottomFace));
   const line = slideLine({
     drawer: drawer.id,
     family,
@@ -162,7 +162,7 @@ function clearHeightOf(facts: BankFacts, making: Making, boxBottom: Tally): Tall
   const { drawer, place } = making;
   return tally(
     ...lowestThingAbove(facts, place),
-    minus('lower edge of the box', boxBottom.total, { kind: 'dimension', drawer: drawer.id, dimension: 'box.bottomY' }),
+    minus('lower-edge-box', boxBottom.total, { kind: 'dimension', drawer: drawer.id, dimension: 'box.bottomY' }),
     ...negated(making.bottomFace),
   );
 }
@@ -172,19 +172,19 @@ function lowestThingAbove(facts: BankFacts, place: number) {
   const [above, bay] = [makings[place - 1], bays[place - 1]];
   if (!above || !bay)
     return [
-      plus('height of the opening', facts.opening.height.total, {
+      plus('height-opening', facts.opening.height.total, {
         kind: 'dimension',
         dimension: 'opening.height',
       } as const),
     ];
   const from: Source = { kind: 'dimension', drawer: above.drawer.id, dimension: 'bay.bottomY' };
-  const start = plus('bottom of the bay above', bay.bottomY.total, from);
+  const start = plus('bottom-bay-above', bay.bottomY.total, from);
   const rail = railOf(bank);
   if (rail > 0) return [start, minus('rail', rail, { kind: 'field', path: `${path}.rail` })];
   const lift = lowestAbove(above.family, false);
   return lift === 0
     ? [start]
-    : [start, plus('clear below the box above', lift, { kind: 'figure', family: above.family.id, figure: 'bottom' })];
+    : [start, plus('clear-below-box-above', lift, { kind: 'figure', family: above.family.id, figure: 'bottom' })];
 }
 
 function negated({ terms }: Tally) {

@@ -1,6 +1,6 @@
 import type { Division } from '../division';
 import type { Bay } from '../fronts';
-import type { Exact, Say } from '../findings';
+import type { Exact } from '../findings';
 import type { Bank, Case, Job } from '../job';
 import type { Length, Tally, Unit } from '../length';
 import type { Opening } from '../opening';
@@ -27,19 +27,14 @@ export interface BankFacts {
   readonly bays: readonly Bay[];
 }
 
-/** How findings write lengths: in a sentence, and as the job document holds them. */
-export interface Writing {
-  readonly say: Say;
-  readonly exact: Exact;
-}
-
 /** What a bank stands in. */
 export interface Surroundings {
   readonly job: Job;
   readonly owner: Case;
   readonly casePath: string;
   readonly table: ReadonlyMap<string, SlideFamily>;
-  readonly writing: Writing;
+  /** Writes a length as the job document holds it. */
+  readonly exact: Exact;
   /** Lower edge of a front of a bank planned before; undefined where it has none. */
   readonly levelOf: (bank: string, drawer: string) => Length | undefined;
 }

@@ -1,6 +1,6 @@
 import type { Patch } from '../job';
 import { planDocument } from './document';
-import { codes, one } from './plan.spec-data';
+import { codes, one, IN_ENGLISH, told } from './plan.spec-data';
 import type { BankPlan } from './types';
 
 describe('findings', () => {
@@ -105,16 +105,15 @@ describe('findings', () => {
     ],
   ])('%s fires where it should and not just inside', (code, fires, doesNot) => {
     const finding = one(...fires).findings.find((each) => each.code === code);
-    expect(finding?.says).toMatch(/^[A-Z].*\.$/);
+    expect(told(finding)).toMatch(/^[A-Z].*\.$/);
     expect(codes(one(...doesNot))).not.toContain(code);
   });
 
   it('keeps what can be worked out when the height can’t be divided', () => {
     const bank = one({ path: 'BANK.drawers[0].height', value: '600 mm' });
-    expect(bank.findings.find(({ code }) => code === 'DIVISION_IMPOSSIBLE')).toMatchObject({
-      severity: 'stop',
-      says: expect.stringContaining('86.0 mm') as string,
-    });
+    const finding = bank.findings.find(({ code }) => code === 'DIVISION_IMPOSSIBLE');
+    expect(finding).toMatchObject({ severity: 'stop', params: { by: 86_000_000 } });
+    expect(told(finding)).toContain('86.0 mm');
     const [drawer] = planDocumentOf(bank);
     expect(drawer).toMatchObject({ box: { width: 574.6, length: 550 }, front: { width: 620 } });
     expect(drawer!.front).not.toHaveProperty('height');
@@ -122,8 +121,10 @@ describe('findings', () => {
   });
 
   const planDocumentOf = (bank: BankPlan) =>
-    planDocument({ unit: 'mm', step: 500_000 as never, cases: [{ id: 'c', name: 'c', path: '', banks: [bank] }] })
-      .cases[0]!.banks[0]!.drawers;
+    planDocument(
+      { unit: 'mm', step: 500_000 as never, cases: [{ id: 'c', name: 'c', path: '', banks: [bank] }] },
+      IN_ENGLISH,
+    ).cases[0]!.banks[0]!.drawers;
 });
 
 describe('remedies', () => {
@@ -200,7 +201,7 @@ describe('remedies', () => {
     const [finding] = found;
     expect(finding!.remedies ?? []).toHaveLength(count);
     for (const remedy of finding!.remedies ?? []) {
-      expect(remedy.says).toMatch(/^[A-Z]/);
+      expect(IN_ENGLISH.say(remedy)).toMatch(/^[A-Z]/);
       const after = one(...patches, ...remedy.patches).findings;
       expect(after.filter((each) => each.code === code && each.drawer === finding!.drawer)).toEqual([]);
     }

@@ -1,5 +1,5 @@
 import { pullBores, type Pulled } from '../fronts';
-import { nm, plus, share, subtract, tally, unlessZero, type Tally } from '../length';
+import { nm, plus, share, subtract, tally, unlessZero, type Tally, type PlainLabel } from '../length';
 import type { BankFacts } from './facts';
 import type { Making } from './making';
 
@@ -19,11 +19,11 @@ export function pulledOf(facts: BankFacts, { drawer, place }: Making, height: Ta
 export function passedByPull({ bank }: BankFacts, making: Making, pulled: Pulled): Tally {
   const { front, panel, paths } = making;
   const { frame } = bank.front;
-  const thickness = (label: string, of: typeof front) =>
-    plus(label, of.thickness, { kind: 'field', path: paths.thickness(of) } as const);
-  if (!frame || !panel || !onPanel(pulled, frame)) return tally(thickness('drawer front', front));
+  const thickness = (called: PlainLabel, of: typeof front) =>
+    plus(called, of.thickness, { kind: 'field', path: paths.thickness(of) } as const);
+  if (!frame || !panel || !onPanel(pulled, frame)) return tally(thickness('drawer-front', front));
   const hollow = share(nm(Math.max(0, subtract(front.thickness, panel.thickness))), 2);
-  return tally(thickness('panel of the front', panel), unlessZero(plus('hollow behind the panel', hollow)));
+  return tally(thickness('panel-of-front', panel), unlessZero(plus('hollow-behind-panel', hollow)));
 }
 
 function onPanel(pulled: Pulled, frame: NonNullable<BankFacts['bank']['front']['frame']>): boolean {

@@ -1,6 +1,6 @@
 import type { Patch } from '../job';
 import { sample } from '../job/sample.spec-data';
-import { one } from './plan.spec-data';
+import { one, IN_ENGLISH, told } from './plan.spec-data';
 
 const at = (field: string, value: unknown): Patch => ({ path: `BANK.${field}`, value });
 const job = (path: string, value: unknown): Patch => ({ path, value });
@@ -250,7 +250,7 @@ describe('judgements', () => {
     const [code, severity, fires, doesNot, remedies] = row;
     const [finding] = one(...fires).findings.filter((each) => each.code === code);
     expect(finding).toMatchObject({ severity });
-    expect(finding!.says).toMatch(/^[A-Z0-9].*[.?]$/);
+    expect(told(finding)).toMatch(/^[A-Z0-9].*[.?]$/);
     expect(one(...doesNot).findings.map((each) => each.code)).not.toContain(code);
     expect(finding!.remedies ?? []).toHaveLength(remedies);
     for (const remedy of finding!.remedies ?? []) {
@@ -294,15 +294,15 @@ describe('judgements', () => {
     }
     expect([sags(low), sags(high)]).toEqual([true, false]);
     // The cube of the thickness: what the sentence at 5.5 names.
-    const named = /About ([\d.]+) mm/.exec(found('BOTTOM_SAGS', thick(5.5))?.says ?? '')?.[1];
+    const named = /About ([\d.]+) mm/.exec(told(found('BOTTOM_SAGS', thick(5.5))))?.[1];
     expect(Math.abs(Number(named) - high)).toBeLessThan(0.3);
     mended('BOTTOM_SAGS', thick(5.5));
   });
 
   it('BOTTOM_SAGS offers no muntin where the slide runs under the box', () => {
     const says = (...patches: Patch[]) =>
-      (found('BOTTOM_SAGS', job('materials[1].thickness', '5.5 mm'), ...patches)?.remedies ?? []).map(
-        (each) => each.says,
+      (found('BOTTOM_SAGS', job('materials[1].thickness', '5.5 mm'), ...patches)?.remedies ?? []).map((each) =>
+        IN_ENGLISH.say(each),
       );
     expect(says().some((each) => each.includes('muntin'))).toBe(true);
     expect(says(...undermount).some((each) => each.includes('muntin'))).toBe(false);
@@ -329,7 +329,7 @@ describe('judgements', () => {
     expect(found('TIPS', stand(upright - 0.01))).toMatchObject({ severity: 'stop' });
     // Half again the moment: the case's own weight is all there is behind the feet.
     expect(steady / upright).toBeCloseTo(1.5, 3);
-    expect(found('TIPS', stand(upright - 0.01))?.says).toMatch(/Anchor it to the wall; local rules/);
+    expect(told(found('TIPS', stand(upright - 0.01)))).toMatch(/Anchor it to the wall; local rules/);
     expect(found('TIPS', stand(1, { anchored: true }))).toBeUndefined();
     mended('TIPS', stand(steady - 0.01));
   });
@@ -374,12 +374,12 @@ describe('judgements', () => {
     ],
   ])('DIVISION_IMPOSSIBLE says which wish to drop: %s', (_, patches, expected) => {
     const finding = found('DIVISION_IMPOSSIBLE', ...patches);
-    const says = (finding?.remedies ?? []).map((each) => each.says).join('; ');
+    const says = (finding?.remedies ?? []).map(IN_ENGLISH.say).join('; ');
     for (const each of expected) expect(says).toMatch(each);
     mended('DIVISION_IMPOSSIBLE', ...patches);
   });
 
   it('says sizes smaller than the step in hundredths', () => {
-    expect(found('GROOVE_TOO_DEEP', at('box.groove.depth', '5.95 mm'))?.says).toContain('0.05 mm over half');
+    expect(told(found('GROOVE_TOO_DEEP', at('box.groove.depth', '5.95 mm')))).toContain('0.05 mm over half');
   });
 });

@@ -12,7 +12,17 @@ import {
   type Material,
   type SlideChoice,
 } from '../job';
-import { millimetres, minus, plus, tally, ZERO, type Length, type Source, type Tally } from '../length';
+import {
+  millimetres,
+  minus,
+  plus,
+  tally,
+  ZERO,
+  type Length,
+  type Source,
+  type Tally,
+  type PlainLabel,
+} from '../length';
 import { caseHoles, markedSetback, runnersOf, slideScrew, type CaseHoles, type Runners } from '../mounting';
 import type { Opening } from '../opening';
 import { fitSlide, lengthListOf, travelOf, type Fit, type LengthList, type SlideFamily } from '../slides';
@@ -101,7 +111,7 @@ function measuredGroove(bank: Bank, { id }: Drawer): AsBuiltReading | undefined 
 function madeWidth(bank: Bank, { id }: Drawer): Tally | undefined {
   if (bank.basis === 'planned') return undefined;
   const [least] = [...readingsOf(bank, 'box-width', id)].sort((a, b) => a.length - b.length);
-  return least && tally(plus('box width as made', least.length, { kind: 'field', path: least.path }));
+  return least && tally(plus('box-width-as-made', least.length, { kind: 'field', path: least.path }));
 }
 
 function kitOf(shop: Workshop, drawer: Drawer, place: number): Kit {
@@ -170,12 +180,12 @@ function handSetback({ mounting }: Bank, path: string) {
 }
 
 function screwsOf(family: SlideFamily, stock: BoxStock, front: Material, paths: BoxPaths): Screws {
-  const through = (label: string, wood: Material): Tally =>
-    tally(plus(label, wood.thickness, { kind: 'field', path: paths.thickness(wood) }));
-  const [throughFace, throughEnd] = [through('drawer front', front), through('box front', stock.ends)];
+  const through = (called: PlainLabel, wood: Material): Tally =>
+    tally(plus(called, wood.thickness, { kind: 'field', path: paths.thickness(wood) }));
+  const [throughFace, throughEnd] = [through('drawer-front', front), through('box-front', stock.ends)];
   return {
     slide: slideScrew(family, stock.sides.thickness, paths.thickness(stock.sides)),
-    front: tally(...throughEnd.terms, ...throughFace.terms, minus('short of the face', SHORT_OF_FACE)),
+    front: tally(...throughEnd.terms, ...throughFace.terms, minus('short-face', SHORT_OF_FACE)),
     throughEnd,
   };
 }

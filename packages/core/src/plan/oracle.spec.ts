@@ -1,3 +1,4 @@
+import { IN_ENGLISH } from './plan.spec-data';
 import fc from 'fast-check';
 import type { JobDocument } from '../job';
 import { planDocument } from './document';
@@ -337,7 +338,7 @@ describe('an independent reckoning', () => {
       fc.property(anyBank, (bank) => {
         const reading = readJobDocument(documentOf(bank));
         if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
-        const drawers = planDocument(plan(reading.job)).cases[0]!.banks[0]!.drawers;
+        const drawers = planDocument(plan(reading.job), IN_ENGLISH).cases[0]!.banks[0]!.drawers;
         const heights = drawers.map(({ front }) => (front as Figures)['height'] as number);
         if (heights.includes(undefined as never)) return;
         divided += 1;

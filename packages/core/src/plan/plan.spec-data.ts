@@ -2,7 +2,9 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { patched, type JobDocument, type Patch } from '../job';
 import { BANK, sample } from '../job/sample.spec-data';
-import { inMillimetres } from '../length';
+import { saidOf, type Finding } from '../findings';
+import { inMillimetres, millimetres } from '../length';
+import { ENGLISH, wordsIn } from '../words';
 import { plan, readJobDocument } from './plan';
 import type { BankPlan, DrawerPlan } from './types';
 
@@ -25,4 +27,7 @@ export const part = (drawer: DrawerPlan | undefined, role: string): number[] => 
   const found = drawer?.parts.find((each) => each.role === role);
   return [found?.length, found?.width].map((size) => (size ? inMillimetres(size.total) : NaN));
 };
+/** English for a job in millimetres, to half a millimetre: as the sample is. */
+export const IN_ENGLISH = wordsIn(ENGLISH, { unit: 'mm', step: millimetres(0.5) });
+export const told = (finding: Finding | undefined): string => (finding ? IN_ENGLISH.say(saidOf(finding)) : '');
 export const codes = (bank: BankPlan): string[] => bank.findings.map(({ code }) => code);

@@ -2,7 +2,7 @@ import type { Patch } from '../job';
 import { BANK } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
 import { tallyOf } from './follow';
-import { banks, codes, demo, inch, mm, one, part } from './plan.spec-data';
+import { banks, codes, demo, inch, mm, one, part, IN_ENGLISH } from './plan.spec-data';
 import type { BankPlan } from './types';
 
 /** The sums of trade/2-quantities.md done by hand for the demo jobs, to the nanometre. */
@@ -61,7 +61,9 @@ describe('touching a number', () => {
     const [bank] = banks(demo('notions-bank'), { path: `${BANK}.opening.width[0]`, value: '23 7/8 in' });
     const sum = tallyOf(bank!, { kind: 'dimension', drawer: 'd1', dimension: 'box.width' })!;
     expect(inMillimetres(sum.total)).toBe(inch(22.875));
-    expect(sum.terms.map(({ label, times, each, amount }) => [label, times, inMillimetres(each ?? amount)])).toEqual([
+    expect(
+      sum.terms.map(({ label, times, each, amount }) => [IN_ENGLISH.say(label), times, inMillimetres(each ?? amount)]),
+    ).toEqual([
       ['opening', undefined, inch(23.875)],
       ['slide', 2, -12.7],
     ]);
@@ -79,7 +81,7 @@ describe('touching a number', () => {
   it('a front’s height tells what the scheme asked and what the increment made of it', () => {
     const termsOf = (drawer: string, ...patches: Patch[]) =>
       tallyOf(one(...patches), { kind: 'dimension', drawer, dimension: 'front.height' })!.terms.map(
-        ({ label, amount }) => [label, inMillimetres(amount)],
+        ({ label, amount }) => [IN_ENGLISH.say(label), inMillimetres(amount)],
       );
     // 500 + 2 × 10 − 2 × 3 = 514 to share; a step of 20 leaves 454 / 3 for the top front.
     expect(termsOf('d2')).toEqual([

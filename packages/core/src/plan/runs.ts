@@ -1,6 +1,6 @@
 import { grainRun, lap, type GrainRun } from '../fronts';
 import type { Bank, Case } from '../job';
-import { minus, plus, tally, unlessZero, type Source, type Tally } from '../length';
+import { minus, plus, tally, unlessZero, type Source, type Tally, label } from '../length';
 import type { BankFacts } from './facts';
 import type { BankPlan, DrawerPlan } from './types';
 
@@ -16,7 +16,7 @@ export function columnRun(
   const blanks = drawers.flatMap((drawer) => {
     const height = drawer.parts.find(({ role }) => role === 'face')?.blank?.width ?? drawer.dimensions['front.height'];
     const from: Source = { kind: 'dimension', drawer: drawer.id, dimension: 'front.height' };
-    return height ? [{ size: height.total, label: `front ${drawer.place + 1}`, from }] : [];
+    return height ? [{ size: height.total, label: label('front-of', { place: drawer.place }), from }] : [];
   });
   if (!run || blanks.length < drawers.length) return undefined;
   const gap = { gap: tally(plus('gap', bank.front.gap, { kind: 'field', path: `${path}.front.gap` })) };
@@ -37,7 +37,7 @@ export function rowRun(owner: Case, casePath: string, banks: readonly BankPlan[]
   const blanks = banks.flatMap(({ drawers: [drawer] }, index) => {
     const width = drawer?.parts.find(({ role }) => role === 'face')?.blank?.length ?? drawer?.dimensions['front.width'];
     const from: Source = { kind: 'dimension', drawer: drawer?.id ?? '', dimension: 'front.width' };
-    return width ? [{ size: width.total, label: `fronts of bank ${index + 1}`, from }] : [];
+    return width ? [{ size: width.total, label: label('fronts-of-bank', { place: index }), from }] : [];
   });
   return grainRun({
     run: owner.run,
@@ -57,8 +57,8 @@ function between(owner: Case, casePath: string, left: BankPlan, right: BankPlan)
   if (divider === undefined) return tally(plus('gap', left.bank.front.gap, field(`${left.path}.front.gap`)));
   return tally(
     plus('divider', divider, field(own === undefined ? `${casePath}.divider` : `${left.path}.divider`)),
-    unlessZero(minus('lap at the left of it', lap(left.bank.front, 'right'), field(`${left.path}.front.right`))),
-    unlessZero(minus('lap at the right of it', lap(right.bank.front, 'left'), field(`${right.path}.front.left`))),
+    unlessZero(minus('lap-at-left-it', lap(left.bank.front, 'right'), field(`${left.path}.front.right`))),
+    unlessZero(minus('lap-at-right-it', lap(right.bank.front, 'left'), field(`${right.path}.front.left`))),
   );
 }
 

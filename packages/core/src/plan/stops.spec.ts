@@ -1,6 +1,6 @@
 import { patched, type Patch } from '../job';
 import { sample } from '../job/sample.spec-data';
-import { banks, one } from './plan.spec-data';
+import { banks, one, IN_ENGLISH, told } from './plan.spec-data';
 import type { BankPlan } from './types';
 
 const at = (field: string, value: unknown): Patch => ({ path: `BANK.${field}`, value });
@@ -208,9 +208,9 @@ describe('what keeps wood from the saw', () => {
     const of = (...patches: Patch[]) => one(...patches).findings.filter((each) => each.code === code);
     const [finding] = of(...fires);
     expect(finding).toMatchObject({ severity });
-    expect(finding!.says).toMatch(/^[A-Z0-9].*\.$/);
+    expect(told(finding)).toMatch(/^[A-Z0-9].*\.$/);
     expect(of(...doesNot)).toEqual([]);
-    expect((finding!.remedies ?? []).map(({ says }) => says)).toHaveLength(remedies);
+    expect((finding!.remedies ?? []).map(IN_ENGLISH.say)).toHaveLength(remedies);
     for (const remedy of finding!.remedies ?? [])
       expect(of(...fires, ...remedy.patches).filter(({ drawer }) => drawer === finding!.drawer)).toEqual([]);
   });
@@ -218,7 +218,7 @@ describe('what keeps wood from the saw', () => {
   it('fronts that collide are told to both banks, and hold fronts', () => {
     const all = patched(sample, beside('18 mm'));
     const [left, right] = banks(all);
-    expect([left, right].map((bank) => bank!.findings.find(({ code }) => code === 'FRONTS_COLLIDE')?.says)).toEqual([
+    expect([left, right].map((bank) => told(bank!.findings.find(({ code }) => code === 'FRONTS_COLLIDE')))).toEqual([
       expect.stringMatching(/overlap those of Right by 2\.0 mm.*5\.0 mm more than the divider of 18\.0 mm/),
       expect.stringMatching(/overlap those of bank b1 by 2\.0 mm: the laps at the left/),
     ]);
@@ -253,7 +253,7 @@ describe('what keeps wood from the saw', () => {
     const too = (step?: string) =>
       one(at('drawers[0].boxHeight', '400 mm'), ...(step ? [at('box.heightStep', step)] : []));
     const greatest = one().drawers[0]!.dimensions['box.height']!.total / 1e6;
-    const says = (bank: BankPlan) => bank.findings.find(({ code }) => code === 'BOX_TOO_HIGH')?.says;
+    const says = (bank: BankPlan) => told(bank.findings.find(({ code }) => code === 'BOX_TOO_HIGH'));
     const written = (mm: number) => `${(Math.round(mm * 2) / 2).toFixed(1)} mm`;
     expect(says(too())).toContain(`${written(400 - greatest)} over the ${written(greatest)} the bay allows`);
     expect(says(too())).toContain(`; ${written(greatest)} is shown`);

@@ -1,3 +1,4 @@
+import { saidKey } from '../words';
 import type { Finding } from '../findings';
 import type { CasePlan } from './types';
 
@@ -6,8 +7,9 @@ export function toldOnce(cases: readonly CasePlan[]): readonly CasePlan[] {
   const told = new Set<string>();
   const first = (finding: Finding): boolean => {
     if (finding.code !== 'NOMINAL_THICKNESS' && finding.code !== 'THICKNESS_MEASURED') return true;
-    const known = told.has(finding.says);
-    told.add(finding.says);
+    const key = saidKey(finding);
+    const known = told.has(key);
+    told.add(key);
     return !known;
   };
   return cases.map((owner) => ({

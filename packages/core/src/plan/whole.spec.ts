@@ -5,7 +5,7 @@ import { inMillimetres, type Tally } from '../length';
 import { planDocument } from './document';
 import { plan, readJobDocument } from './plan';
 import { patched } from '../job';
-import { banks, mm, one, part } from './plan.spec-data';
+import { banks, mm, one, part, IN_ENGLISH, told } from './plan.spec-data';
 import type { Plan } from './types';
 
 const at = (field: string, value: unknown): Patch => ({ path: `BANK.${field}`, value });
@@ -48,13 +48,16 @@ describe('lines carried across', () => {
     expect(bank.drawers.reduce((sum, each) => sum + mm(each, 'front.height')!, 0)).toBeCloseTo(514, 9);
     // Two stretches, so two drawers take an odd rest: the only one above the line, and the bottom one.
     expect(bank.drawers.map(({ makeup }) => makeup)).toEqual([true, false, true]);
-    expect(bank.drawers[0]!.dimensions['front.height']!.terms[0]!.label).toBe('height between the lines');
+    expect(bank.drawers[0]!.dimensions['front.height']!.terms[0]!.label).toEqual({
+      code: 'height-between-lines',
+      params: {},
+    });
   });
 
   it('a bank whose neighbour has no heights says so and keeps what can be worked out', () => {
     const whole = beside({ drawers }, { path: 'cases[0].banks[0].drawers[0].height', value: '900 mm' });
     const [, second] = whole.cases[0]!.banks;
-    expect(second!.findings.find(({ code }) => code === 'DIVISION_IMPOSSIBLE')?.says).toContain(
+    expect(told(second!.findings.find(({ code }) => code === 'DIVISION_IMPOSSIBLE'))).toContain(
       'the bank it comes from',
     );
     expect(mm(second!.drawers[0], 'box.width')).toBe(574.6);
@@ -192,8 +195,8 @@ describe('fronts', () => {
     ]);
     expect(part(drawer, 'panel')).toEqual([620 - 100 + 16 - 2, 151 - 100 + 16 - 2]);
     const thin = one(at('front.frame', { stile: '90 mm', groove: '8 mm', play: '2 mm', panel: 'ply12' }));
-    expect(thin.findings.filter(({ code }) => code === 'SIZE_IMPOSSIBLE').map(({ says }) => says)).toEqual(
-      expect.arrayContaining([expect.stringContaining('panel’s width')]) as string[],
+    expect(thin.findings.filter(({ code }) => code === 'SIZE_IMPOSSIBLE').map(told)).toEqual(
+      expect.arrayContaining([expect.stringContaining('width of the panel')]) as string[],
     );
   });
 
@@ -268,7 +271,7 @@ describe('the plan file', () => {
       ]),
     );
     if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
-    const document = planDocument(plan(reading.job));
+    const document = planDocument(plan(reading.job), IN_ENGLISH);
     expect(JSON.parse(JSON.stringify(document))).toEqual(document);
     const [owner] = document.cases;
     expect(owner!.balance!.ratio).toBeGreaterThan(0);
@@ -300,7 +303,7 @@ describe('the plan file', () => {
     };
     for (const bank of banks(sample)) expect(bank.drawers.length).toBeGreaterThan(0);
     const reading = readJobDocument(sample);
-    if (reading.ok) whole(planDocument(plan(reading.job)));
+    if (reading.ok) whole(planDocument(plan(reading.job), IN_ENGLISH));
   });
 });
 
@@ -363,7 +366,7 @@ describe('whatever is asked for', () => {
         expect(heights.every((height) => (height !== undefined) === divided)).toBe(true);
         if (divided)
           expect(heights.reduce((sum, each) => sum! + each!, 0)! + (heights.length - 1) * 3).toBeCloseTo(520, 6);
-        for (const { says } of bank.findings) expect(says).not.toMatch(/undefined|NaN|Infinity|\[object/);
+        for (const finding of bank.findings) expect(told(finding)).not.toMatch(/undefined|NaN|Infinity|\[object/);
         expect(one(...patches)).toEqual(bank);
       }),
       { numRuns: 400 },

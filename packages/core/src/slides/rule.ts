@@ -1,4 +1,17 @@
-import { add, nm, plus, subtract, tally, unlessZero, ZERO, type Length, type Source, type Tally } from '../length';
+import {
+  add,
+  nm,
+  plus,
+  subtract,
+  tally,
+  unlessZero,
+  ZERO,
+  type Length,
+  type Source,
+  type Tally,
+  label,
+  plain,
+} from '../length';
 import type { LengthList, SlideFamily } from './family';
 
 /** What a case offers a slide, front to back. */
@@ -48,9 +61,10 @@ export function takenBySlides({ basis, side, insideDeduction }: SlideFamily): Le
 /** How far the drawer comes out: the family's share of the slide's length, rounded half up, and its over-travel. */
 export function travelOf(family: SlideFamily, nominal: Length): Tally {
   const figure = (name: string): Source => ({ kind: 'figure', family: family.id, figure: name });
-  const label = family.extension === 1 ? 'its whole length' : `${Math.round(family.extension * 100)} % of its length`;
+  const called =
+    family.extension === 1 ? plain('whole-length' as const) : label('share-of-length', { share: family.extension });
   return tally(
-    plus(label, nm(Math.floor(nominal * family.extension + 0.5)), figure('extension')),
+    plus(called, nm(Math.floor(nominal * family.extension + 0.5)), figure('extension')),
     unlessZero(plus('over-travel', family.overTravel ?? ZERO, figure('overTravel'))),
   );
 }

@@ -1,3 +1,4 @@
+import { Speech } from '../words/speech';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -11,7 +12,7 @@ import {
 import { Title } from '@angular/platform-browser';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { bankTitle, type Step } from '@zabble/core';
+import { said, type Step } from '@zabble/core';
 import { BankDrawing } from '../drawing/bank-drawing';
 import { JobActions } from '../store/job/job.actions';
 import { jobFeature } from '../store/job/job.reducer';
@@ -63,6 +64,7 @@ export class BenchPage implements OnDestroy {
   readonly id = input.required<string>();
   readonly step = input.required<string>();
   private readonly store = inject(Store);
+  private readonly speech = inject(Speech);
   private readonly title = inject(Title);
   protected readonly bank = this.store.selectSignal(selectBank);
   protected readonly beside = inject(TrailingBank).bank;
@@ -84,7 +86,7 @@ export class BenchPage implements OnDestroy {
       this.plan()?.cases.flatMap((owner) =>
         owner.banks.map((bank) => ({
           path: bank.path,
-          name: owner.banks.length > 1 ? `${owner.name}, ${bankTitle(bank.bank)}` : owner.name,
+          name: owner.banks.length > 1 ? `${owner.name}, ${this.speech.say(said('bank', bank.bank))}` : owner.name,
         })),
       ) ?? [];
     return banks.length > 1 ? banks : [];

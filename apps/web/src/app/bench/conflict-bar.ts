@@ -1,3 +1,4 @@
+import { Speech } from '../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { patched, readJobDocument } from '@zabble/core';
@@ -61,13 +62,14 @@ import { jobFeature } from '../store/job/job.reducer';
 })
 export class ConflictBar {
   private readonly store = inject(Store);
+  private readonly speech = inject(Speech);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly kept = this.store.selectSignal(jobFeature.selectKept);
   private readonly taken = signal<ReadonlySet<string>>(new Set());
   protected readonly says = signal('');
   protected readonly list = computed(() => {
     const [mine, kept] = [this.document(), this.kept()];
-    return mine && kept ? differences(mine, kept.document) : [];
+    return mine && kept ? differences(mine, kept.document, this.speech.words()) : [];
   });
 
   protected isTaken({ path }: Difference): boolean {

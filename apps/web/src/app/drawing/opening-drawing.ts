@@ -1,6 +1,7 @@
+import { Speech } from '../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { drawOpening, toPack, writePacking, type BankPlan, type Length, type Shape } from '@zabble/core';
+import { drawOpening, toPack, type BankPlan, type Length, type Shape } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
 import { SizeText } from './size-text';
 
@@ -92,6 +93,7 @@ interface Line {
 })
 export class OpeningDrawing {
   readonly bank = input.required<BankPlan>();
+  private readonly speech = inject(Speech);
   private readonly showing = inject(Store).selectSignal(selectShowing);
   private readonly unit = computed(() => this.showing()?.unit ?? 'mm');
   protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
@@ -129,7 +131,7 @@ export class OpeningDrawing {
 
   /** Packing is finer than what sizes are shown in, and never more than is needed. */
   protected fine(length: Length): string {
-    return writePacking(length, this.unit());
+    return this.speech.words().packing(length);
   }
 
   private governs(shape: Shape & { kind: 'measure' }): boolean {
@@ -147,5 +149,5 @@ function placed(shape: Shape & { kind: 'measure' }, x: (mm: number) => number, y
 }
 
 function isHeight({ label }: Shape & { kind: 'measure' }): boolean {
-  return label.startsWith('height');
+  return label.code === 'drawn/reading' && label.params.size === 'height';
 }

@@ -1,5 +1,6 @@
+import { Say } from '../words/say';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { drawSection, type BankPlan, type Length, type Shape } from '@zabble/core';
+import { drawSection, type BankPlan, type Length, type Shape, type Said } from '@zabble/core';
 import { SizeText } from './size-text';
 
 /** As wide as the step panel leaves it, and no higher than this, in pixels. */
@@ -32,7 +33,7 @@ interface Placed {
   readonly anchor: 'start' | 'end';
   readonly textX: number;
   readonly textY: number;
-  readonly label: string;
+  readonly label: Said;
   readonly length: Length;
   readonly ends: string;
 }
@@ -41,7 +42,7 @@ interface Placed {
 @Component({
   selector: 'z-section-drawing',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [SizeText],
+  imports: [Say, SizeText],
   template: `@if (drawn(); as d) {
     <figure class="flex flex-col gap-1">
       <svg
@@ -61,11 +62,11 @@ interface Placed {
             [attr.stroke-dasharray]="box.look.dash ?? null"
           />
         }
-        @for (size of d.sizes; track size.label) {
+        @for (size of d.sizes; track $index) {
           <path [attr.d]="size.ends" fill="none" stroke="var(--chalk)" />
           <text
             [zSizeText]="size.length"
-            [lead]="size.label + ' '"
+            [lead]="(size.label | say) + ' '"
             [attr.text-anchor]="size.anchor"
             [attr.x]="size.textX"
             [attr.y]="size.textY"

@@ -1,3 +1,4 @@
+import { Speech } from '../words/speech';
 import { DialogRef } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
@@ -12,6 +13,7 @@ import {
   type JobDocument,
   type Plan,
   type Unit,
+  saidOf,
 } from '@zabble/core';
 import { CornerDrawing } from '../drawing/corner-drawing';
 import { Says } from '../ui/says';
@@ -30,6 +32,7 @@ const text = () => new FormControl('', { nonNullable: true });
   templateUrl: './new-job-sheet.html',
 })
 export class NewJobSheet {
+  private readonly speech = inject(Speech);
   protected readonly dialog = inject<DialogRef<JobDocument>>(DialogRef);
   protected readonly room = ROOM;
   protected readonly unit = signal<Unit>('in');
@@ -84,10 +87,15 @@ export class NewJobSheet {
   /** The job as it is said so far: its face, its box in words, and what would have to be mended first. */
   protected readonly drawn = computed(() => {
     const { document } = this.begun();
-    const banks = planOf(document)?.cases.flatMap((each) => each.banks) ?? [];
+    const planned = planOf(document);
+    const banks = planned?.cases.flatMap((each) => each.banks) ?? [];
     const [bank] = banks;
-    const stop = bank?.findings.find(({ severity }) => severity === 'stop')?.says;
-    return { banks, says: bank ? drawersOf(bank, document.unit) : '', stop };
+    const stop = bank?.findings.find(({ severity }) => severity === 'stop');
+    return {
+      banks,
+      says: bank ? drawersOf(bank, document.unit) : '',
+      stop: planned && stop && this.speech.wordsOf(planned).say(saidOf(stop)),
+    };
   });
 
   protected begin(): void {

@@ -8,7 +8,7 @@ describe.each(WAYS)('$name', ({ begin }) => {
     if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
     const banks = plan(reading.job).cases.flatMap((each) => each.banks);
     const asked = banks.flatMap(({ findings }) => findings.filter(({ severity }: Finding) => severity !== 'note'));
-    expect(asked.map(({ code, says }) => `${code}: ${says}`)).toEqual([]);
+    expect(asked.map(({ code }) => code)).toEqual([]);
     expect(banks.flatMap(({ findings }) => findings.map(({ code }) => code))).toContain('FORECAST');
   });
 });

@@ -1,10 +1,10 @@
+import { Say } from '../words/say';
+import { begun, Speech } from '../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import type { MadeList } from '@zabble/contract';
 import {
-  FAULT_WORDS,
   lessonsOf,
-  MEASURED_WORDS,
   millimetres,
   nm,
   readFileLength,
@@ -32,11 +32,12 @@ const SIXTY_FOURTHS = { unit: 'in', step: nm(396_875) } as const;
   selector: 'z-lessons-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'flex min-w-0 flex-col gap-4' },
-  imports: [MadeChart, Says],
+  imports: [MadeChart, Say, Says],
   templateUrl: './lessons-view.html',
 })
 export class LessonsView {
   private readonly habits = inject(ShopHabits);
+  private readonly speech = inject(Speech);
   protected readonly says = signal('');
   private readonly list = toSignal(
     inject(RecordApi)
@@ -62,7 +63,9 @@ export class LessonsView {
   private readonly chosen = signal<Measured | undefined>(undefined);
   protected readonly kind = computed(() => this.chosen() ?? this.trends()[0]?.what);
   protected readonly shown = computed(() => this.made().filter(({ what }) => what === this.kind()));
-  protected readonly words = MEASURED_WORDS;
+  protected measured(what: Measured): string {
+    return this.speech.plain(`measured/${what}`);
+  }
 
   protected show(what: Measured): void {
     this.chosen.set(what);
@@ -71,12 +74,10 @@ export class LessonsView {
   /** What came out how, in one sentence. */
   protected told({ about, trend, times }: Lesson): string {
     if (!trend) {
-      const { says } = FAULT_WORDS[about as FaultKind];
-      return `${says.charAt(0).toUpperCase()}${says.slice(1)}: ${times === 1 ? 'once' : `${times} times`}.`;
+      return `${begun(this.speech.plain(`fault/${about as FaultKind}`))}: ${times === 1 ? 'once' : `${times} times`}.`;
     }
-    const name = MEASURED_WORDS[trend.what];
     const way = trend.mean > 0 ? 'over' : 'under';
-    return `${name.charAt(0).toUpperCase()}${name.slice(1)} comes out ${both(trend.mean)} ${way} the plan on average, in ${trend.count} readings.`;
+    return `${begun(this.measured(trend.what))} comes out ${both(trend.mean)} ${way} the plan on average, in ${trend.count} readings.`;
   }
 
   protected proposal({ change }: Lesson): string {

@@ -1,9 +1,10 @@
+import { Speech } from '../../words/speech';
 import { Dialog } from '@angular/cdk/dialog';
 import { createGlobalPositionStrategy } from '@angular/cdk/overlay';
 import { computed, inject, Injectable, Injector } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { bankTitle } from '@zabble/core';
+import { said } from '@zabble/core';
 import { ThemeChoice } from '../../shell/theme';
 import { JobActions } from '../../store/job/job.actions';
 import { JobEdits } from '../../store/job/job-edits';
@@ -25,6 +26,7 @@ import { WorkActions } from './work-actions';
 @Injectable({ providedIn: 'root' })
 export class ShellActions {
   private readonly store = inject(Store);
+  private readonly speech = inject(Speech);
   private readonly router = inject(Router);
   private readonly dialog = inject(Dialog);
   private readonly injector = inject(Injector);
@@ -160,7 +162,7 @@ export class ShellActions {
   private banks(): readonly Action[] {
     const banks =
       this.plan()?.cases.flatMap((owner) =>
-        owner.banks.map(({ bank, path }) => ({ path, name: `${owner.name}, ${bankTitle(bank)}` })),
+        owner.banks.map(({ bank, path }) => ({ path, name: `${owner.name}, ${this.speech.say(said('bank', bank))}` })),
       ) ?? [];
     if (banks.length < 2) return [];
     return banks.map(({ path, name }) => ({

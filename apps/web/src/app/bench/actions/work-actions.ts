@@ -1,3 +1,4 @@
+import { gone, Speech } from '../../words/speech';
 import { computed, inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
@@ -37,6 +38,7 @@ const SCHEMES = [
 export class WorkActions {
   private readonly store = inject(Store);
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   private readonly who = inject(Who);
   private readonly cases = inject(CaseDesk);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
@@ -161,22 +163,26 @@ export class WorkActions {
       run: () => this.apply(`Slide: ${name}`, slidePatches(path, id)),
     }));
     const bottoms = (Object.keys(BOTTOMS) as BottomFit[]).map((fit) => ({
-      name: `Bottom: ${BOTTOMS[fit].name}`,
+      name: `Bottom: ${this.speech.plain(`bottom-fit/${fit}`)}`,
       group: 'Boxes',
       off: fit === written.box.bottomFit,
-      run: () => this.apply(`Bottom: ${BOTTOMS[fit].name}`, bottomPatches(bank, fit, document.unit)),
+      run: () =>
+        this.apply(`Bottom: ${this.speech.plain(`bottom-fit/${fit}`)}`, bottomPatches(bank, fit, document.unit)),
     }));
     return [...slides, ...bottoms];
   }
 
   private remedies(bank: BankPlan): readonly Action[] {
-    return worstFirst(bank, bank.findings).flatMap(({ remedies }) =>
-      remedies.map(({ says, patches }) => ({ name: says, group: 'Mend', run: () => this.apply(says, patches) })),
+    return worstFirst(bank.findings).flatMap(({ remedies }) =>
+      remedies.map((remedy) => {
+        const name = this.speech.say(remedy);
+        return { name, group: 'Mend', run: () => this.apply(name, remedy.patches) };
+      }),
     );
   }
 
   private apply(name: string, patches: readonly Patch[]): void {
-    this.told(this.edits.apply(`${name.charAt(0).toLowerCase()}${name.slice(1)}`, patches));
+    this.told(this.edits.apply(gone(name), patches));
   }
 
   private told(refused: string | undefined): void {

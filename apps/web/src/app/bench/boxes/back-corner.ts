@@ -1,5 +1,6 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { CORNERS, hasDepth, type Joint, type Patch } from '@zabble/core';
+import { hasDepth, JOINTS, type Joint, type Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { LengthField } from '../../ui/length-field';
 import { Pick } from '../../ui/pick';
@@ -38,9 +39,10 @@ export class BackCorner {
   /** Whose it is, for undo: “ of drawer 2”. */
   readonly of = input('');
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   protected readonly joints = computed(() => [
     { value: '', label: this.like() },
-    ...Object.entries(CORNERS).map(([value, { name }]) => ({ value, label: name })),
+    ...this.speech.options('joint', JOINTS),
   ]);
   protected readonly deep = computed(() => {
     const joint = this.joint();

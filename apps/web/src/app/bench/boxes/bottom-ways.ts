@@ -1,6 +1,7 @@
+import { gone, Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { BOTTOMS, compareBottoms, type BankPlan, type BottomComparison } from '@zabble/core';
+import { compareBottoms, type BankPlan, type BottomComparison } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
@@ -27,8 +28,8 @@ import { Size } from '../../ui/size';
             (change)="take(way)"
           />
           <span>
-            <span class="font-medium">{{ rows[way.fit].name }}</span>
-            <span class="caption block">{{ way.stops[0] ?? rows[way.fit].says }}</span>
+            <span class="font-medium">{{ name(way) }}</span>
+            <span class="caption block">{{ told(way) }}</span>
           </span>
           <span class="pr-1 text-right">
             @if (way.clearHeight; as clear) {
@@ -52,14 +53,23 @@ import { Size } from '../../ui/size';
 export class BottomWays {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
-  protected readonly rows = BOTTOMS;
   protected readonly used = computed(() => this.bank().bank.box.bottomFit);
   protected readonly ways = computed(() => {
     const document = this.document();
     return document ? compareBottoms(document, this.bank().path) : [];
   });
+
+  protected name({ fit }: BottomComparison): string {
+    return this.speech.plain(`bottom-fit/${fit}`);
+  }
+
+  /** What stands in its way first; else what it is. */
+  protected told({ fit, stops: [first] }: BottomComparison): string {
+    return first ? this.speech.say(first) : this.speech.plain(`bottom-fit-told/${fit}`);
+  }
 
   protected sign({ won }: BottomComparison): string {
     if (won === undefined || won === 0) return '';
@@ -71,6 +81,6 @@ export class BottomWays {
   }
 
   protected take({ fit, patches }: BottomComparison): void {
-    this.says.set(this.edits.apply(`bottom: ${BOTTOMS[fit].name.toLowerCase()}`, patches) ?? '');
+    this.says.set(this.edits.apply(`bottom: ${gone(this.speech.plain(`bottom-fit/${fit}`))}`, patches) ?? '');
   }
 }

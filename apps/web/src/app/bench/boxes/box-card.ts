@@ -1,9 +1,10 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import {
   BOTTOMS,
-  CORNERS,
   drawerSettings,
   hasDepth,
+  JOINTS,
   type BankPlan,
   type BottomFit,
   type DrawerPlan,
@@ -18,10 +19,7 @@ import { Says } from '../../ui/says';
 import { MaterialPick } from '../materials/material-pick';
 import { BackCorner } from './back-corner';
 
-const rows = (table: Readonly<Record<string, { readonly name: string }>>): readonly Option[] => [
-  { value: '', label: 'as the bank' },
-  ...Object.entries(table).map(([value, { name }]) => ({ value, label: name })),
-];
+const AS_BANK: Option = { value: '', label: 'as the bank' };
 
 /** What one box has of its own: its height by hand, another it is cut as high as, its stock, corners and bottom. */
 @Component({
@@ -34,6 +32,7 @@ export class BoxCard {
   readonly bank = input.required<BankPlan>();
   readonly drawer = input.required<DrawerPlan>();
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   protected readonly says = signal('');
   protected readonly number = computed(() => this.drawer().place + 1);
   protected readonly path = computed(() => `${this.drawer().path}.box`);
@@ -50,8 +49,8 @@ export class BoxCard {
       .drawers.filter(({ id }) => id !== this.drawer().id)
       .map(({ id, place, name }) => ({ value: id, label: `box ${place + 1}${name ? `, ${name}` : ''}` })),
   ]);
-  protected readonly joints = rows(CORNERS);
-  protected readonly fits = rows(BOTTOMS);
+  protected readonly joints: readonly Option[] = [AS_BANK, ...this.speech.options('joint', JOINTS)];
+  protected readonly fits: readonly Option[] = [AS_BANK, ...this.speech.options('bottom-fit', Object.keys(BOTTOMS))];
   protected readonly uses = [
     { field: 'box.sides', label: 'Sides' },
     { field: 'box.ends', label: 'Front and back' },

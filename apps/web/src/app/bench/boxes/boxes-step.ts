@@ -1,6 +1,7 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { BOTTOMS, CORNERS, hasDepth, type BankPlan, type DrawerPlan, type Joint, type Patch } from '@zabble/core';
+import { BOTTOMS, hasDepth, JOINTS, type BankPlan, type DrawerPlan, type Joint, type Patch } from '@zabble/core';
 import { SectionDrawing } from '../../drawing/section-drawing';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
@@ -26,6 +27,7 @@ import { Muntin } from './muntin';
 export class BoxesStep {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   protected readonly materialsDesk = inject(MaterialsDesk);
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(selectJob);
@@ -35,9 +37,9 @@ export class BoxesStep {
     const { drawers } = this.bank();
     return drawers.find(({ id }) => id === this.chosen()) ?? drawers[0];
   });
-  protected readonly joints = Object.entries(CORNERS).map(([value, { name }]) => ({ value, label: name }));
+  protected readonly joints = this.speech.options('joint', JOINTS);
   protected readonly box = computed(() => this.bank().bank.box);
-  protected readonly joint = computed(() => CORNERS[this.box().corner.joint]);
+  protected readonly jointTold = computed(() => this.speech.plain(`joint-told/${this.box().corner.joint}`));
   protected readonly fit = computed(() => BOTTOMS[this.box().bottomFit]);
   protected readonly wantsDepth = computed(() => hasDepth(this.box().corner.joint));
   protected readonly wantsGroove = computed(() => !this.fit().onOutside);

@@ -1,6 +1,7 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { bankTitle, type BankPlan, type CasePlan, type JobDocument } from '@zabble/core';
+import { said, type BankPlan, type CasePlan, type JobDocument } from '@zabble/core';
 import { SessionActions } from '../../store/session/session';
 import { Choice } from '../../ui/choice';
 import { LengthField } from '../../ui/length-field';
@@ -38,6 +39,7 @@ export class CaseCard {
   readonly bank = input.required<BankPlan>();
   private readonly desk = inject(CaseDesk);
   private readonly store = inject(Store);
+  private readonly speech = inject(Speech);
   protected readonly says = signal('');
   protected readonly styles = [
     { value: 'frameless', label: 'Frameless' },
@@ -49,7 +51,7 @@ export class CaseCard {
   ];
 
   protected title({ bank }: BankPlan): string {
-    return bankTitle(bank);
+    return this.speech.say(said('bank', bank));
   }
 
   protected move(by: number): void {

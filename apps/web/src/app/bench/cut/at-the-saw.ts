@@ -1,14 +1,14 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
-  bankWords,
+  bankTelling,
   frontPanels,
   groupsOf,
-  PART_WORDS,
   RELEASES,
   stepsOf,
   toCut,
-  WHEN,
+  said,
   writeExact,
   type Asked,
   type BankPlan,
@@ -49,18 +49,18 @@ export class AtTheSaw {
   readonly bank = input.required<BankPlan>();
   protected readonly desk = inject(CutDesk);
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   private readonly who = inject(Who);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly says = signal('');
-  protected readonly when = WHEN;
   protected readonly groups = computed(() => groupsOf(this.desk.job()?.materials ?? [], this.desk.free()));
   protected readonly held = computed((): readonly Held[] => {
     const waiting = this.desk.parts().filter((part) => part.release !== 'now' && toCut(part));
     return RELEASES.flatMap((release) => {
       const parts = waiting.filter((part) => part.release === release);
-      return parts.length === 0 ? [] : [{ release, parts, says: counted(parts) }];
+      return parts.length === 0 ? [] : [{ release, parts, says: this.counted(parts) }];
     });
   });
   protected readonly done = computed(() => this.desk.parts().filter((part) => !toCut(part)));
@@ -123,7 +123,7 @@ export class AtTheSaw {
         const own = uses.filter((use) => use.role === role);
         if (role === 'extra') return [...new Set(parts.map(({ called }) => called ?? ''))].join(', ');
         const many = own.length > 1 || (own[0]?.count ?? 0) > 1;
-        return `${PART_WORDS[role][many ? 'many' : 'one']} of ${own.map((use) => this.called(use)).join(', ')}`;
+        return `${this.speech.say(said(`part/${role}`, { count: many ? 2 : 1 }))} of ${own.map((use) => this.called(use)).join(', ')}`;
       })
       .join('; ');
   }
@@ -141,7 +141,7 @@ export class AtTheSaw {
 
   /** What is worked into them after they are cut, in a few words. */
   protected works({ parts }: Crosscut): string {
-    const kinds = parts[0]?.machining.map(({ kind }) => kind.replace('-', ' ')) ?? [];
+    const kinds = parts[0]?.machining.map(({ kind }) => this.speech.plain(`cut/${kind}`)) ?? [];
     return [...new Set(kinds)].join(', ');
   }
 
@@ -187,19 +187,24 @@ export class AtTheSaw {
     return [...new Set(parts.map(({ use }) => use.path))].filter((path) => path !== '');
   }
 
+  /** “6 bottoms, 12 sides”. */
+  private counted(parts: readonly CutPart[]): string {
+    const roles = [...new Set(parts.map(({ use }) => use.role))];
+    return roles
+      .map((role) => {
+        const count = parts.filter(({ use }) => use.role === role).length;
+        return `${count} ${this.speech.say(said(`part/${role}`, { count }))}`;
+      })
+      .join(', ');
+  }
+
+  /** When parts of a release may be cut. */
+  protected when(release: Release): string {
+    return this.speech.plain(`when/${release}`);
+  }
+
   private called({ path, place }: Served): string {
     const plan = this.desk.plan();
-    return [...(plan ? bankWords(plan, path) : []), place + 1].join(' ');
+    return [...(plan ? bankTelling(plan, path) : []), place + 1].join(' ');
   }
-}
-
-/** “6 bottoms, 12 sides”. */
-function counted(parts: readonly CutPart[]): string {
-  const roles = [...new Set(parts.map(({ use }) => use.role))];
-  return roles
-    .map((role) => {
-      const count = parts.filter(({ use }) => use.role === role).length;
-      return `${count} ${PART_WORDS[role][count === 1 ? 'one' : 'many']}`;
-    })
-    .join(', ');
 }

@@ -1,5 +1,7 @@
+import { Say } from '../../words/say';
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { allowanceOf, boardList, PART_WORDS, type BoardRow } from '@zabble/core';
+import { allowanceOf, boardList, said, type BoardRow } from '@zabble/core';
 import { Size } from '../../ui/size';
 import { CutDesk } from './cut-desk';
 
@@ -7,11 +9,11 @@ import { CutDesk } from './cut-desk';
 @Component({
   selector: 'z-boards-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Size],
-  template: `@for (group of groups(); track group.wood) {
-      <section class="mb-4" [attr.aria-label]="group.wood">
+  imports: [Say, Size],
+  template: `@for (group of groups(); track $index) {
+      <section class="mb-4" [attr.aria-label]="group.wood | say">
         <h3 class="flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink pb-1">
-          <span class="text-lg font-semibold">{{ group.wood }}</span>
+          <span class="text-lg font-semibold">{{ group.wood | say }}</span>
           <span>
             <b class="font-semibold">{{ group.bought.boardFeet.toFixed(1) }}</b> board feet ·
             <b class="font-semibold">{{ group.bought.feet.toFixed(1) }}</b> ft
@@ -80,6 +82,7 @@ import { CutDesk } from './cut-desk';
 })
 export class BoardsView {
   private readonly desk = inject(CutDesk);
+  private readonly speech = inject(Speech);
   protected readonly groups = computed(() => {
     const [job, plan] = [this.desk.job(), this.desk.plan()];
     return job && plan ? boardList(job, plan) : [];
@@ -90,8 +93,6 @@ export class BoardsView {
   });
 
   protected called({ what, count }: BoardRow): string {
-    const words = PART_WORDS[what as keyof typeof PART_WORDS] as { one: string; many: string } | undefined;
-    if (words && what !== 'rail') return count === 1 ? words.one : words.many;
-    return count === 1 ? what : `${what}s`;
+    return this.speech.say(said(`part/${what}`, { count }));
   }
 }

@@ -1,8 +1,9 @@
+import { Speech } from '../../words/speech';
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   partsOf,
-  partTitle,
+  partOfJob,
   holds,
   rulesOf,
   sawOf,
@@ -43,6 +44,7 @@ export interface ShownSheet extends MaterialLayout {
 @Injectable({ providedIn: 'root' })
 export class CutDesk {
   private readonly store = inject(Store);
+  private readonly speech = inject(Speech);
   private readonly make = inject(LAYOUT_SEARCH);
   private readonly rack = inject(Rack);
   readonly job = this.store.selectSignal(selectJob);
@@ -128,7 +130,7 @@ export class CutDesk {
 
   titleOf(part: CutPart): string {
     const plan = this.plan();
-    return plan ? partTitle(plan, part) : part.name;
+    return plan ? this.speech.say(partOfJob(plan, part)) : part.name;
   }
 
   /** How a material's layout was found, to be written down with it. */

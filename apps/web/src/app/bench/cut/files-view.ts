@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { PrintName } from '@zabble/contract';
@@ -28,6 +29,7 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
 })
 export class FilesView {
   protected readonly desk = inject(CutDesk);
+  private readonly speech = inject(Speech);
   protected readonly paper = inject(Paper);
   private readonly id = inject(Store).selectSignal(jobFeature.selectId);
   protected readonly prints = PRINTS;
@@ -36,7 +38,7 @@ export class FilesView {
   protected cutList(): void {
     const [job, plan] = [this.desk.job(), this.desk.plan()];
     if (!job || !plan) return;
-    const csv = Papa.unparse(cutRows(job, plan) as string[][], CSV);
+    const csv = Papa.unparse(cutRows(job, plan, this.speech.words()) as string[][], CSV);
     this.paper.hand('cut-list.csv', csv, 'text/csv;charset=utf-8');
   }
 
@@ -53,7 +55,7 @@ export class FilesView {
 
   /** Only what is released: a drawing of a held part could be cut by. */
   protected parts(as: 'svg' | 'dxf'): void {
-    const drawings = this.desk.free().map((part) => drawPart(part, this.desk.titleOf(part)));
+    const drawings = this.desk.free().map((part) => drawPart(part, this.desk.titleOf(part), this.speech.words()));
     this.paper.draw('parts', drawParts(drawings), as);
   }
 

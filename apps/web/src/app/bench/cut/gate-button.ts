@@ -1,7 +1,8 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { bankTitle, type Release } from '@zabble/core';
+import { said, type Release } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectBank } from '../../store/session/session';
@@ -30,6 +31,7 @@ export class GateButton {
   /** Other banks wait for the same. */
   readonly several = input(false);
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   private readonly who = inject(Who);
   private readonly desk = inject(CutDesk);
   private readonly store = inject(Store);
@@ -41,7 +43,7 @@ export class GateButton {
     if (!this.several()) return '';
     const banks = this.desk.plan()?.cases.flatMap((owner) => owner.banks) ?? [];
     const found = banks.find(({ path }) => path === this.path());
-    return found ? `, ${bankTitle(found.bank)}` : '';
+    return found ? `, ${this.speech.say(said('bank', found.bank))}` : '';
   });
 
   protected pass(says: string): void {

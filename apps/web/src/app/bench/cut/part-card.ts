@@ -1,7 +1,8 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import { drawerTitle, readLength, WHEN, writeExact, type CutPart, type Length } from '@zabble/core';
+import { drawerOfJob, readLength, writeExact, type CutPart, type Length } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
@@ -21,12 +22,13 @@ import { Who } from '../../store/session/who';
 export class PartCard {
   readonly part = input.required<CutPart>();
   protected readonly desk = inject(CutDesk);
+  private readonly speech = inject(Speech);
   private readonly edits = inject(JobEdits);
   protected readonly who = inject(Who);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly showing = this.store.selectSignal(selectShowing);
-  protected readonly when = WHEN;
+  protected readonly when = computed(() => this.speech.plain(`when/${this.part().release}`));
   protected readonly says = signal('');
   protected readonly length = new FormControl('', { nonNullable: true });
   protected readonly width = new FormControl('', { nonNullable: true });
@@ -35,12 +37,13 @@ export class PartCard {
   protected readonly name = new FormControl('', { nonNullable: true });
   protected readonly drawer = computed(() => {
     const plan = this.desk.plan();
-    return plan ? drawerTitle(plan, this.part()) : '';
+    const drawer = plan && drawerOfJob(plan, this.part());
+    return drawer ? this.speech.say(drawer) : '';
   });
   protected readonly free = computed(() => this.part().release === 'now');
   protected readonly works = computed(() =>
     this.part().machining.map(({ kind, where, sizes }) => ({
-      says: `${kind.replace('-', ' ')}, ${where}`,
+      says: `${this.speech.plain(`cut/${kind}`)}, ${this.speech.plain(`cut-at/${where}`)}`,
       sizes: Object.entries(sizes).map(([size, { total }]) => ({ name: WORDS[size] ?? size, total })),
     })),
   );

@@ -1,14 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import {
-  drawSheet,
-  partTitle,
-  stepsOf,
-  writeLength,
-  type Blade,
-  type Length,
-  type Lying,
-  type SheetLayout,
-} from '@zabble/core';
+import { drawSheet, stepsOf, writeLength, type Blade, type Length, type Lying, type SheetLayout } from '@zabble/core';
 import { Store } from '@ngrx/store';
 import { selectShowing } from '../../store/job/job.selectors';
 import { CutDesk } from './cut-desk';
@@ -161,7 +152,7 @@ export class SheetDrawing {
     const label = (name: string) => {
       const part = parts.get(name);
       const held = part !== undefined && part.release !== 'now';
-      return { says: `${held ? 'HOLD ' : ''}${part ? partTitle(plan, part) : name}`, held };
+      return { says: `${held ? 'HOLD ' : ''}${part ? this.desk.titleOf(part) : name}`, held };
     };
     const drawing = drawSheet(this.sheet(), { ...saw, ...this.blade() }, label, say);
     const scale = this.wide() / drawing.width;

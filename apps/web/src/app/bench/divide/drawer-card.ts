@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { BankPlan, DrawerPlan, Patch } from '@zabble/core';
@@ -24,6 +25,7 @@ export class DrawerCard {
   readonly neighbours = input.required<readonly BankPlan[]>();
   private readonly edits = inject(JobEdits);
   private readonly store = inject(Store);
+  private readonly speech = inject(Speech);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly says = signal('');
@@ -37,7 +39,7 @@ export class DrawerCard {
       .drawers.filter(({ id }) => id !== this.drawer().id)
       .map(({ id, place, name }) => ({ value: id, label: `drawer ${place + 1}${name ? `, ${name}` : ''}` })),
   ]);
-  protected readonly lines = computed(() => lineChoices(this.bank(), this.neighbours()));
+  protected readonly lines = computed(() => lineChoices(this.bank(), this.neighbours(), this.speech.words()));
   protected readonly line = computed(() => {
     const line = this.bank().bank.drawers[this.drawer().place]?.line;
     if (!line) return '';

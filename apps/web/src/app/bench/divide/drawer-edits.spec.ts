@@ -1,3 +1,4 @@
+import { IN_ENGLISH } from '../../words/words.spec-data';
 import { patched, plan, readJobDocument, type BankPlan, type JobDocument, type Patch } from '@zabble/core';
 import { newJob } from '../../jobs/new-job';
 import { bankBeside } from '../case/case-edits';
@@ -38,7 +39,7 @@ describe('what is done to one drawer', () => {
 
   it('carries a line from a height or another bank, and lets it go', () => {
     const [first, second] = banksOf(patched(document, bankBeside(document, bank!.path, new Set())!.patches));
-    const choices = lineChoices(second!, [first!]);
+    const choices = lineChoices(second!, [first!], IN_ENGLISH);
     expect(choices.map(({ value }) => value)).toEqual(['', 'y', 'b1/d1', 'b1/d2', 'b1/d3', 'b1/d4']);
     expect(linePatch(bank!, 1, 'b1/d3', 'in').value).toEqual({ bank: 'b1', drawer: 'd3' });
     expect(linePatch(bank!, 1, '', 'in').value).toBeUndefined();

@@ -1,4 +1,13 @@
-import { bankTitle, valueAt, writeExact, type BankPlan, type JobDocument, type Patch, type Unit } from '@zabble/core';
+import {
+  said,
+  valueAt,
+  writeExact,
+  type BankPlan,
+  type JobDocument,
+  type Patch,
+  type Unit,
+  type Words,
+} from '@zabble/core';
 import { firstFree } from '../../store/job/first-free';
 
 /** Drawers of the document as they are written. */
@@ -36,7 +45,7 @@ export interface LineChoice {
   readonly label: string;
 }
 
-export function lineChoices(bank: BankPlan, others: readonly BankPlan[]): readonly LineChoice[] {
+export function lineChoices(bank: BankPlan, others: readonly BankPlan[], words: Words): readonly LineChoice[] {
   const owner = bank.path.replace(/\.banks\[\d+\]$/, '');
   const beside = others.filter(({ path }) => path.startsWith(`${owner}.`));
   return [
@@ -45,7 +54,7 @@ export function lineChoices(bank: BankPlan, others: readonly BankPlan[]): readon
     ...beside.flatMap(({ id, bank: written, drawers }) =>
       drawers.map(({ id: drawer, name, place }) => ({
         value: `${id}/${drawer}`,
-        label: `${bankTitle(written)}, drawer ${place + 1}${name ? `, ${name}` : ''}`,
+        label: `${words.say(said('bank', written))}, drawer ${place + 1}${name ? `, ${name}` : ''}`,
       })),
     ),
   ];

@@ -1,3 +1,5 @@
+import { Speech } from '../../words/speech';
+import { Say } from '../../words/say';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { alternatives, type Alternative, type BankPlan, type Length } from '@zabble/core';
@@ -20,7 +22,7 @@ interface Elevation {
 @Component({
   selector: 'z-other-ways',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Says],
+  imports: [Say, Says],
   template: `<section class="border-t border-line pt-4">
     <button type="button" class="press" [attr.aria-expanded]="open()" (click)="open.set(!open())">
       {{ open() ? 'Put the other ways away' : 'Other ways to divide it' }}
@@ -31,7 +33,7 @@ interface Elevation {
         and the least room to spare.
       </p>
       <ul class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-2">
-        @for (each of ways(); track each.way.says) {
+        @for (each of ways(); track $index) {
           <li>
             <button
               type="button"
@@ -52,7 +54,7 @@ interface Elevation {
                   />
                 }
               </svg>
-              <span class="font-semibold first-letter:uppercase">{{ each.way.says }}</span>
+              <span class="font-semibold first-letter:uppercase">{{ each.way.said | say }}</span>
               <span class="text-sm font-normal">{{ settings(each.way) }}</span>
             </button>
           </li>
@@ -67,6 +69,7 @@ interface Elevation {
 export class OtherWays {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   private readonly job = inject(Store).selectSignal(selectJob);
   protected readonly open = signal(false);
   protected readonly says = signal('');
@@ -81,7 +84,8 @@ export class OtherWays {
     return measure.settings === 1 ? 'one box height' : `${measure.settings} box heights`;
   }
 
-  protected take({ says, patches }: Alternative): void {
+  protected take({ said, patches }: Alternative): void {
+    const says = this.speech.say(said);
     this.says.set(this.edits.apply(`divide ${says.startsWith('by') ? says : `by ${says}`}`, patches) ?? '');
   }
 }

@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { Speech } from '../../words/speech';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import {
   groupFindings,
   nm,
@@ -72,6 +73,7 @@ const MOST = 14;
   host: { class: 'block' },
 })
 export class ConsequenceList {
+  private readonly speech = inject(Speech);
   readonly consequences = input.required<Consequences>();
   /** Banks of the plan after, for naming drawers. */
   readonly banks = input.required<readonly BankPlan[]>();
@@ -97,9 +99,7 @@ export class ConsequenceList {
 
   /** What several drawers have alike is told once. */
   private told(findings: readonly Finding[]): readonly string[] {
-    const drawers = this.banks().flatMap((bank) => bank.drawers);
-    const place = (id: string): number => drawers.find((drawer) => drawer.id === id)?.place ?? 0;
-    return groupFindings(findings, place).map(({ says }) => says);
+    return groupFindings(findings).map(({ said }) => this.speech.say(said));
   }
 }
 

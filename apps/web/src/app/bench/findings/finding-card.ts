@@ -1,3 +1,5 @@
+import { gone, Speech } from '../../words/speech';
+import { Say } from '../../words/say';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { consequences, patched, type Consequences, type FindingGroup, type Remedy } from '@zabble/core';
@@ -22,7 +24,7 @@ const MOST = 6;
 @Component({
   selector: 'z-finding-card',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [ConsequenceList, Says],
+  imports: [ConsequenceList, Say, Says],
   template: `<div
     class="flex gap-3 rounded border-l-4 px-3 py-2"
     [class]="tones[group().finding.severity]"
@@ -34,19 +36,19 @@ const MOST = 6;
         @if (where()) {
           <span class="font-semibold">{{ where() }}:</span>
         }
-        {{ group().says }}
+        {{ group().said | say }}
       </p>
       @if (group().remedies.length > 0) {
         <div class="flex flex-wrap gap-2 pt-1.5 pb-1">
-          @for (remedy of group().remedies; track remedy.says) {
+          @for (remedy of group().remedies; track $index) {
             <button
               type="button"
               class="press"
-              [class.press-main]="remedy.says === tried()?.says"
-              [attr.aria-expanded]="remedy.says === tried()?.says"
+              [class.press-main]="remedy === tried()"
+              [attr.aria-expanded]="remedy === tried()"
               (click)="look(remedy)"
             >
-              {{ remedy.says }}
+              {{ remedy | say }}
             </button>
           }
         </div>
@@ -78,6 +80,7 @@ export class FindingCard {
   /** The bank it is about, where several are told of. */
   readonly where = input('');
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
@@ -98,7 +101,7 @@ export class FindingCard {
     const reading = readOnce(then);
     if (!reading.ok) return undefined;
     const after = planOnce(reading.job);
-    const written = differences(document, then);
+    const written = differences(document, then, this.speech.words());
     return {
       written: written.slice(0, MOST),
       more: Math.max(0, written.length - MOST),
@@ -113,15 +116,14 @@ export class FindingCard {
   }
 
   protected look(remedy: Remedy): void {
-    this.looked.set(remedy.says === this.tried()?.says ? undefined : remedy);
+    this.looked.set(remedy === this.tried() ? undefined : remedy);
   }
 
   /** Done; undo brings it back. */
   protected mend(): void {
     const remedy = this.tried();
     if (!remedy) return;
-    const { says, patches } = remedy;
-    this.says.set(this.edits.apply(`${says.charAt(0).toLowerCase()}${says.slice(1)}`, patches) ?? '');
+    this.says.set(this.edits.apply(gone(this.speech.say(remedy)), remedy.patches) ?? '');
     this.looked.set(undefined);
   }
 }

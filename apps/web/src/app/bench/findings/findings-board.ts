@@ -1,8 +1,9 @@
+import { Speech } from '../../words/speech';
 import { DialogRef } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { bankTitle, type BankPlan, type Finding } from '@zabble/core';
+import { said, saidKey, type BankPlan, type Finding, type FindingGroup } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectPlan } from '../../store/job/job.selectors';
 import { SessionActions } from '../../store/session/session';
@@ -23,7 +24,7 @@ import { allWorstFirst } from './worst-first';
       <button type="button" class="press" (click)="dialog.close()">Close</button>
     </div>
     <ul class="flex flex-col gap-2 overflow-y-auto px-5 py-4" tabindex="-1" aria-label="All findings">
-      @for (each of all(); track each.bank.path + each.group.finding.code + each.group.says) {
+      @for (each of all(); track each.bank.path + keyOf(each.group)) {
         <li class="flex flex-col">
           <z-finding-card [group]="each.group" [where]="nameOf(each.bank)" />
           <button
@@ -43,6 +44,8 @@ import { allWorstFirst } from './worst-first';
 export class FindingsBoard {
   protected readonly dialog = inject(DialogRef);
   private readonly router = inject(Router);
+  private readonly speech = inject(Speech);
+  protected readonly keyOf = ({ said: what }: FindingGroup): string => saidKey(what);
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(jobFeature.selectId);
   private readonly plan = this.store.selectSignal(selectPlan);
@@ -54,7 +57,7 @@ export class FindingsBoard {
     const banks = this.cases().flatMap((owner) =>
       owner.banks.map((bank) => ({
         path: bank.path,
-        name: owner.banks.length > 1 ? `${owner.name}, ${bankTitle(bank.bank)}` : owner.name,
+        name: owner.banks.length > 1 ? `${owner.name}, ${this.speech.say(said('bank', bank.bank))}` : owner.name,
       })),
     );
     return banks.length > 1 ? (banks.find((bank) => bank.path === path)?.name ?? '') : '';

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import type { BankPlan, Step } from '@zabble/core';
+import { saidKey, type BankPlan, type FindingGroup, type Step } from '@zabble/core';
 import { FindingCard } from './finding-card';
 import { worstFirst } from './worst-first';
 
@@ -10,13 +10,14 @@ import { worstFirst } from './worst-first';
   imports: [FindingCard],
   template: `@if (groups().length > 0) {
     <ul class="flex flex-col gap-1.5" aria-label="Findings">
-      @for (group of groups(); track group.finding.code + group.says) {
+      @for (group of groups(); track keyOf(group)) {
         <li><z-finding-card [group]="group" /></li>
       }
     </ul>
   }`,
 })
 export class Findings {
+  protected readonly keyOf = ({ said }: FindingGroup): string => saidKey(said);
   readonly bank = input.required<BankPlan>();
   readonly step = input.required<Step>();
   /** The cut list is held by every stop there is. */
@@ -25,6 +26,6 @@ export class Findings {
     const here = bank.findings.filter(
       (finding) => finding.step === step || (step === 'cut' && finding.severity !== 'note'),
     );
-    return worstFirst(bank, here);
+    return worstFirst(here);
   });
 }

@@ -3,8 +3,8 @@ import { groupFindings, type BankPlan, type Finding, type FindingGroup } from '@
 const ORDER = { stop: 0, warn: 1, note: 2 } as const;
 
 /** Findings of one bank, those that say the same said once, the gravest first. */
-export function worstFirst({ drawers }: BankPlan, findings: readonly Finding[]): readonly FindingGroup[] {
-  const groups = groupFindings(findings, (drawer) => drawers.findIndex(({ id }) => id === drawer));
+export function worstFirst(findings: readonly Finding[]): readonly FindingGroup[] {
+  const groups = groupFindings(findings);
   return [...groups].sort((a, b) => ORDER[a.finding.severity] - ORDER[b.finding.severity]);
 }
 
@@ -12,6 +12,6 @@ export function worstFirst({ drawers }: BankPlan, findings: readonly Finding[]):
 export function allWorstFirst(
   banks: readonly BankPlan[],
 ): readonly { readonly bank: BankPlan; readonly group: FindingGroup }[] {
-  const all = banks.flatMap((bank) => worstFirst(bank, bank.findings).map((group) => ({ bank, group })));
+  const all = banks.flatMap((bank) => worstFirst(bank.findings).map((group) => ({ bank, group })));
   return [...all].sort((a, b) => ORDER[a.group.finding.severity] - ORDER[b.group.finding.severity]);
 }

@@ -1,18 +1,19 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
-  atReading,
   isBought,
+  readingAt,
+  said,
+  stackSaid,
   toPack,
-  stackWords,
-  writePacking,
   type BankPlan,
   type HangStep,
   type Length,
   type Packing,
   type Stack,
 } from '@zabble/core';
-import { jobFeature } from '../../store/job/job.reducer';
+import { selectJob } from '../../store/job/job.selectors';
 import { Size } from '../../ui/size';
 
 /** What is done in one step of the hanging, with its sizes. */
@@ -85,7 +86,8 @@ import { Size } from '../../ui/size';
 export class HangStepBody {
   readonly step = input.required<HangStep>();
   readonly bank = input.required<BankPlan>();
-  private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  private readonly job = inject(Store).selectSignal(selectJob);
+  private readonly speech = inject(Speech);
 
   /** How wood is fixed that the drawer runs on. */
   protected readonly wood = computed(() => {
@@ -98,23 +100,21 @@ export class HangStepBody {
 
   /** Those that come to something to pack with. */
   protected told<T extends { readonly eachSide: Length }>(packing: readonly T[] = []): readonly T[] {
-    return packing.filter(({ eachSide }) => toPack(eachSide, this.document()?.unit ?? 'mm') > 0);
+    return packing.filter(({ eachSide }) => toPack(eachSide, this.job()?.unit ?? 'mm') > 0);
   }
 
   /** Never more than is needed: the opening would get narrower than its box. */
   protected packed(eachSide: Length): string {
-    return writePacking(eachSide, this.document()?.unit ?? 'mm');
+    return this.speech.words().packing(eachSide);
   }
 
   /** Where the reading was taken that is over the narrowest. */
   protected at({ reading }: Packing): string {
-    return atReading(this.bank().bank, 'width', reading);
+    return this.speech.say(said('at-reading', readingAt(this.bank().bank, 'width', reading)));
   }
 
   /** “1 of 3/4 in plywood + 1 of 1/4 in hardboard”. */
   protected made(stack: Stack): string {
-    const document = this.document();
-    const named = (id: string): string => document?.materials.find((each) => each.id === id)?.name ?? id;
-    return stackWords(stack, named, document?.unit ?? 'mm');
+    return this.speech.say(stackSaid(stack, this.job()?.materials ?? []));
   }
 }

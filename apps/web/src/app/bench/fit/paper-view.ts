@@ -1,8 +1,8 @@
+import { Say } from '../../words/say';
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { Store } from '@ngrx/store';
 import type { PrintName } from '@zabble/contract';
-import { drawStickPaper, drawTemplates, writeLength, type BankPlan, type Length } from '@zabble/core';
-import { selectShowing } from '../../store/job/job.selectors';
+import { drawStickPaper, drawTemplates, type BankPlan } from '@zabble/core';
 import { Says } from '../../ui/says';
 import { Paper } from '../paper';
 import { PaperChoice } from '../paper-choice';
@@ -34,7 +34,7 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
 @Component({
   selector: 'z-paper-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [PaperChoice, Says],
+  imports: [PaperChoice, Say, Says],
   template: `<div class="flex flex-col gap-4">
     <div class="flex flex-wrap items-center gap-3">
       <h3 class="mr-auto text-lg font-semibold">To take to the case</h3>
@@ -75,7 +75,7 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
       @for (template of templates(); track $index) {
         <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
           <span class="min-w-60 flex-1"
-            ><b class="font-semibold">{{ template.title }}, for a machine</b>
+            ><b class="font-semibold">{{ template.title | say }}, for a machine</b>
             <span class="caption block"
               >{{ template.places.length === 1 ? 'Drawer' : 'Drawers' }} {{ template.places.join(', ') }}</span
             ></span
@@ -84,7 +84,7 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
             <button
               type="button"
               class="press"
-              [attr.aria-label]="template.title + ', SVG'"
+              [attr.aria-label]="(template.title | say) + ', SVG'"
               (click)="paper.draw('template-' + ($index + 1), template.drawing, 'svg')"
             >
               SVG
@@ -92,7 +92,7 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
             <button
               type="button"
               class="press"
-              [attr.aria-label]="template.title + ', DXF'"
+              [attr.aria-label]="(template.title | say) + ', DXF'"
               (click)="paper.draw('template-' + ($index + 1), template.drawing, 'dxf')"
             >
               DXF
@@ -107,17 +107,11 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
 export class PaperView {
   readonly bank = input.required<BankPlan>();
   protected readonly paper = inject(Paper);
-  private readonly showing = inject(Store).selectSignal(selectShowing);
+  private readonly speech = inject(Speech);
   protected readonly prints = PRINTS;
-  protected readonly templates = computed(() => drawTemplates(this.bank(), this.say()));
-
-  /** A height as it is read on the stick: to the nearest step. */
-  private readonly say = computed(() => {
-    const showing = this.showing();
-    return (length: Length): string => (showing ? writeLength(length, showing, { mark: true, unit: true }) : '');
-  });
+  protected readonly templates = computed(() => drawTemplates(this.bank(), this.speech.words()));
 
   protected stick(as: 'svg' | 'dxf'): void {
-    this.paper.draw('story-stick', drawStickPaper(this.bank(), this.say()), as);
+    this.paper.draw('story-stick', drawStickPaper(this.bank(), this.speech.words()), as);
   }
 }

@@ -1,6 +1,7 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
-import { FAULT_WORDS, FAULTS, type BankPlan, type FaultKind } from '@zabble/core';
+import { FAULTS, type BankPlan, type FaultKind } from '@zabble/core';
 import { LogDesk } from '../../store/log/log-desk';
 import { Says } from '../../ui/says';
 import { bankKey } from './bank-key';
@@ -31,7 +32,8 @@ export class RecordEntry {
   protected readonly ASKS = ASKS;
   protected readonly way = signal<(typeof WAYS)[number]['id']>('fault');
   protected readonly says = signal('');
-  protected readonly faults = FAULTS.map((id) => ({ id, says: FAULT_WORDS[id].says }));
+  private readonly speech = inject(Speech);
+  protected readonly faults = this.speech.options('fault', FAULTS);
   protected readonly drawers = computed(() =>
     this.bank().drawers.map(({ id, place, name }) => ({ id, says: `Drawer ${place + 1}${name ? `, ${name}` : ''}` })),
   );

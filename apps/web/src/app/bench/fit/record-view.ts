@@ -1,10 +1,11 @@
+import { Say } from '../../words/say';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { ROUTES } from '@zabble/contract/routes';
-import { recordOf, writeLength, type BankPlan, type Length, type Recorded } from '@zabble/core';
+import { recordOf, type BankPlan, type Recorded } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
-import { selectJob, selectShowing } from '../../store/job/job.selectors';
+import { selectJob } from '../../store/job/job.selectors';
 import { logFeature } from '../../store/log/log.reducer';
 import { Says } from '../../ui/says';
 import { RecordEntry } from './record-entry';
@@ -27,7 +28,7 @@ interface Day {
   selector: 'z-record-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'flex flex-col gap-4' },
-  imports: [RecordEntry, RouterLink, Says],
+  imports: [RecordEntry, RouterLink, Say, Says],
   templateUrl: './record-view.html',
 })
 export class RecordView {
@@ -35,14 +36,12 @@ export class RecordView {
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(selectJob);
   private readonly id = this.store.selectSignal(jobFeature.selectId);
-  private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly refused = this.store.selectSignal(logFeature.selectSays);
   protected readonly kinds = KINDS;
   protected readonly kind = signal<(typeof KINDS)[number]['id']>('all');
   private readonly lines = computed(() => {
-    const [job, showing] = [this.job(), this.showing()];
-    if (!job || !showing) return [];
-    return recordOf(job, (length: Length) => writeLength(length, showing, { unit: true }));
+    const job = this.job();
+    return job ? recordOf(job) : [];
   });
   protected readonly days = computed((): readonly Day[] => {
     const wanted: readonly string[] | undefined = KINDS.find(({ id }) => id === this.kind())?.kinds;

@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { densityOf, materialUses, stiffnessOf, type Material } from '@zabble/core';
@@ -39,6 +40,7 @@ export class MaterialCard {
   /** The material to look at next: a copy, or the one before. */
   readonly turned = output<string>();
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   private readonly shop = inject(ShopApi);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
@@ -52,7 +54,7 @@ export class MaterialCard {
   protected readonly solid = computed(() => this.material().kind === 'solid');
   protected readonly uses = computed(() => {
     const document = this.document();
-    return document ? materialUses(document, this.material().id) : [];
+    return document ? materialUses(document, this.material().id).map(this.speech.say) : [];
   });
   /** What is counted where nobody says. */
   protected readonly usual = computed(() => {
@@ -68,7 +70,7 @@ export class MaterialCard {
 
   protected remove(): void {
     const document = this.document();
-    const patches = document ? takenAway(document, this.place()) : [];
+    const patches = document ? takenAway(document, this.place(), this.speech.words()) : [];
     if (typeof patches === 'string') return this.says.set(patches);
     const next = document?.materials[this.place() === 0 ? 1 : this.place() - 1]?.id;
     if (this.take(`take away ${this.material().name}`, patches) && next !== undefined) this.turned.emit(next);

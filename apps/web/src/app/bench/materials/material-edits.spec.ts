@@ -1,3 +1,4 @@
+import { IN_ENGLISH } from '../../words/words.spec-data';
 import { patched, readJobDocument } from '@zabble/core';
 import { newJob } from '../../jobs/new-job';
 import { copied, putIn, takenAway } from './material-edits';
@@ -27,13 +28,13 @@ describe('the job’s materials', () => {
   });
 
   it('a used one stays and says where; an unused one goes; the last one stays', () => {
-    expect(takenAway(document, 0)).toBe(
+    expect(takenAway(document, 0, IN_ENGLISH)).toBe(
       '12 mm birch plywood stays: it is used for sides of Case; box fronts and backs of Case. Make those of something else first.',
     );
     const more = patched(document, putIn(document, ash).patches);
-    expect(takenAway(more, 3)).toEqual([{ path: 'materials[3]', value: undefined }]);
+    expect(takenAway(more, 3, IN_ENGLISH)).toEqual([{ path: 'materials[3]', value: undefined }]);
     const one = { ...document, materials: [ash], cases: [] } as never;
-    expect(takenAway(one, 0)).toContain('one material at least');
+    expect(takenAway(one, 0, IN_ENGLISH)).toContain('one material at least');
   });
 
   it('every start is named by its nominal size in the job’s unit', () => {

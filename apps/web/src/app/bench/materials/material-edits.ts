@@ -1,4 +1,4 @@
-import { materialUses, sameName, type JobDocument, type MaterialOf, type Patch } from '@zabble/core';
+import { materialUses, sameName, type JobDocument, type MaterialOf, type Patch, type Words } from '@zabble/core';
 import { firstFree } from '../../store/job/first-free';
 
 type Material = MaterialOf<string>;
@@ -32,12 +32,12 @@ export function copied(document: JobDocument, place: number): MaterialEdit | und
 }
 
 /** Away with it, or why not: what uses it would be left without. */
-export function takenAway(document: JobDocument, place: number): readonly Patch[] | string {
+export function takenAway(document: JobDocument, place: number, words: Words): readonly Patch[] | string {
   const material = document.materials[place];
   if (!material) return [];
   const uses = materialUses(document, material.id);
   if (uses.length > 0)
-    return `${material.name} stays: it is used for ${told(uses)}. Make those of something else first.`;
+    return `${material.name} stays: it is used for ${told(uses.map(words.say))}. Make those of something else first.`;
   if (document.materials.length === 1) return `${material.name} stays: a job has one material at least.`;
   return [{ path: `materials[${place}]`, value: undefined }];
 }

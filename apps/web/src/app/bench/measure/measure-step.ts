@@ -1,8 +1,9 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   isBought,
-  stackWords,
+  stackSaid,
   turnBasis,
   usualBuildOutStock,
   valueAt,
@@ -33,6 +34,7 @@ import { Readings } from './readings';
   templateUrl: './measure-step.html',
 })
 export class MeasureStep {
+  private readonly speech = inject(Speech);
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
   private readonly materials = inject(MaterialsDesk);
@@ -81,11 +83,10 @@ export class MeasureStep {
     const { buildOut } = this.bank();
     const job = this.job();
     if (!buildOut || !job) return [];
-    const named = (id: string): string => job.materials.find((each) => each.id === id)?.name ?? id;
     return (['left', 'right'] as const).map((side) => ({
       side,
       off: buildOut[side].off.total !== 0,
-      says: `${side === 'left' ? 'Left' : 'Right'}: ${stackWords(buildOut[side], named, job.unit)}`,
+      says: `${side === 'left' ? 'Left' : 'Right'}: ${this.speech.say(stackSaid(buildOut[side], job.materials))}`,
     }));
   });
   /** What build-outs are made up from where nobody says. */

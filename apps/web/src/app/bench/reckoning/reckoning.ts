@@ -1,7 +1,8 @@
+import { Say } from '../../words/say';
 import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { nm, tallyOf, type BankPlan, type Length, type Term } from '@zabble/core';
+import { nm, tallyOf, type BankPlan, type Length, type Term, type Said } from '@zabble/core';
 import { sessionFeature } from '../../store/session/session';
 import { Size } from '../../ui/size';
 import { Follow } from './follow';
@@ -11,7 +12,7 @@ import { titleOf } from '../titles';
 @Component({
   selector: 'z-reckoning',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [NgTemplateOutlet, Size],
+  imports: [NgTemplateOutlet, Say, Size],
   templateUrl: './reckoning.html',
 })
 export class Reckoning {
@@ -27,6 +28,11 @@ export class Reckoning {
   protected sign(term: Term, first: boolean): string {
     if (term.amount < 0) return '−';
     return first ? '' : '+';
+  }
+
+  /** The template does not know that it is a term. */
+  protected labelOf({ label }: Term): Said {
+    return label;
   }
 
   /** The amount as written behind its sign. */

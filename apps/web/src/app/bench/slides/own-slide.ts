@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
@@ -63,6 +64,7 @@ const NUMBERS = [
   templateUrl: './own-slide.html',
 })
 export class OwnSlide {
+  private readonly speech = inject(Speech);
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
   private readonly store = inject(Store);
@@ -76,7 +78,7 @@ export class OwnSlide {
     { value: 'outside', label: 'outside' },
     { value: 'inside', label: 'inside' },
   ];
-  protected readonly bottoms = Object.entries(BOTTOMS).map(([value, { name }]) => ({ value, label: name }));
+  protected readonly bottoms = this.speech.options('bottom-fit', Object.keys(BOTTOMS));
   protected readonly lists = [
     { unit: 'in', word: 'inches' },
     { unit: 'mm', word: 'millimetres' },

@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { compareSlides, type BankPlan, type SlideComparison, type SlideFamily } from '@zabble/core';
@@ -110,6 +111,7 @@ import { Says } from '../../ui/says';
 export class SlideCompare {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   private readonly job = inject(Store).selectSignal(selectJob);
   protected readonly says = signal('');
   protected readonly used = computed(() => this.bank().bank.slide.family);
@@ -134,7 +136,8 @@ export class SlideCompare {
     if (nominal === undefined) return 'no length of it fits';
     const [first] = stops;
     if (!first) return madeOf(family);
-    return stops.length === 1 ? first : `${first} And ${stops.length - 1} more.`;
+    const told = this.speech.say(first);
+    return stops.length === 1 ? told : `${told} And ${stops.length - 1} more.`;
   }
 
   protected use({ family }: SlideComparison): void {

@@ -1,10 +1,11 @@
+import { IN_ENGLISH } from '../../words/words.spec-data';
 import { patched, type Patch } from '@zabble/core';
 import { newJob } from '../../jobs/new-job';
 import { differences } from './differences';
 
 const document = newJob('mm');
 const BANK = 'cases[0].banks[0]';
-const between = (...patches: Patch[]) => differences(document, patched(document, patches));
+const between = (...patches: Patch[]) => differences(document, patched(document, patches), IN_ENGLISH);
 
 describe('two versions of a job', () => {
   it('that are the same differ nowhere', () => expect(between()).toEqual([]));
@@ -35,14 +36,14 @@ describe('two versions of a job', () => {
       { path: `${BANK}.division`, value: { scheme: 'equal', increment: '5 mm' } },
       { path: `${BANK}.drawers[0].boxSameAs`, value: 'd2' },
     ]);
-    const patches = differences(document, theirs).map(({ path, value }) => ({ path, value }));
+    const patches = differences(document, theirs, IN_ENGLISH).map(({ path, value }) => ({ path, value }));
     expect(patched(document, patches)).toEqual(theirs);
   });
 
   it('sizes set aside are told as sizes', () => {
     const aside = { width: ['600 mm'], height: ['760 mm', { length: '761 mm', place: ['left'] }], depth: ['560 mm'] };
     const set = patched(document, [{ path: `${BANK}.aside`, value: aside }]);
-    const [gone] = differences(set, document);
+    const [gone] = differences(set, document, IN_ENGLISH);
     expect(gone).toMatchObject({
       where: expect.stringMatching(/sizes set aside$/) as string,
       mine: 'width 600 mm; height 760 mm, 761 mm; depth 560 mm',

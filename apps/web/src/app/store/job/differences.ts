@@ -1,4 +1,4 @@
-import { bankTitle, BUILT_IN, type JobDocument } from '@zabble/core';
+import { BUILT_IN, said, type JobDocument, type Words as Speaker } from '@zabble/core';
 
 /** One place where two versions of a job differ, in words. */
 export interface Difference {
@@ -32,9 +32,9 @@ const WORDS: Readonly<Record<string, string>> = {
 };
 
 /** Every difference, in the order of the document; lists of another length are one difference. */
-export function differences(mine: JobDocument, theirs: JobDocument): readonly Difference[] {
+export function differences(mine: JobDocument, theirs: JobDocument, words: Speaker): readonly Difference[] {
   const names = new Map([...namesOf(mine), ...namesOf(theirs)]);
-  return compare(mine, theirs, '', []).map((each) => ({
+  return new Comparison(words).compare(mine, theirs, '', []).map((each) => ({
     ...each,
     mine: names.get(each.mine) ?? each.mine,
     theirs: names.get(each.theirs) ?? each.theirs,
@@ -46,28 +46,36 @@ function namesOf({ materials, slides = [] }: JobDocument): readonly (readonly [s
   return [...BUILT_IN, ...slides, ...materials].map(({ id, name }) => [id, name ?? id] as const);
 }
 
-function compare(mine: unknown, theirs: unknown, path: string, where: readonly string[]): readonly Difference[] {
-  if (JSON.stringify(mine) === JSON.stringify(theirs)) return [];
-  if (Array.isArray(mine) && Array.isArray(theirs) && mine.length === theirs.length)
-    return mine.flatMap((each: unknown, index) =>
-      compare(each, theirs[index], `${path}[${index}]`, [...where.slice(0, -1), called(where.at(-1), each, index)]),
-    );
-  if (isPlain(mine) && isPlain(theirs)) {
-    const fields = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])];
-    return fields.flatMap((field) =>
-      compare(mine[field], theirs[field], path === '' ? field : `${path}.${field}`, [...where, worded(field)]),
-    );
-  }
-  return [{ path, where: sentence(where), mine: shown(mine), theirs: shown(theirs), value: theirs }];
-}
+/** Goes through two versions side by side, with what places are called. */
+class Comparison {
+  constructor(private readonly words: Speaker) {}
 
-/** An entry of a list: by its name or id where it has one, a drawer by its place. */
-function called(list: string | undefined, entry: unknown, index: number): string {
-  const one = (list ?? '').replace(/s$/, '');
-  if (one === 'case' && isPlain(entry)) return String(entry['name'] ?? index + 1);
-  if (one === 'bank' && isPlain(entry)) return bankTitle(entry as { id: string; name?: string });
-  if (one === 'material' && isPlain(entry)) return String(entry['name']);
-  return `${one} ${index + 1}`;
+  compare(mine: unknown, theirs: unknown, path: string, where: readonly string[]): readonly Difference[] {
+    if (JSON.stringify(mine) === JSON.stringify(theirs)) return [];
+    if (Array.isArray(mine) && Array.isArray(theirs) && mine.length === theirs.length)
+      return mine.flatMap((each: unknown, index) =>
+        this.compare(each, theirs[index], `${path}[${index}]`, [
+          ...where.slice(0, -1),
+          this.called(where.at(-1), each, index),
+        ]),
+      );
+    if (isPlain(mine) && isPlain(theirs)) {
+      const fields = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])];
+      return fields.flatMap((field) =>
+        this.compare(mine[field], theirs[field], path === '' ? field : `${path}.${field}`, [...where, worded(field)]),
+      );
+    }
+    return [{ path, where: sentence(where), mine: shown(mine), theirs: shown(theirs), value: theirs }];
+  }
+
+  /** An entry of a list: by its name or id where it has one, a drawer by its place. */
+  private called(list: string | undefined, entry: unknown, index: number): string {
+    const one = (list ?? '').replace(/s$/, '');
+    if (one === 'case' && isPlain(entry)) return String(entry['name'] ?? index + 1);
+    if (one === 'bank' && isPlain(entry)) return this.words.say(said('bank', entry as { id: string; name?: string }));
+    if (one === 'material' && isPlain(entry)) return String(entry['name']);
+    return `${one} ${index + 1}`;
+  }
 }
 
 function worded(field: string): string {

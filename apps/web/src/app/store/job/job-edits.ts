@@ -1,6 +1,7 @@
+import { Speech } from '../../words/speech';
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { patched, type Finding, type Job, type JobDocument, type Patch } from '@zabble/core';
+import { patched, saidOf, type Finding, type Job, type JobDocument, type Patch } from '@zabble/core';
 import { JobActions } from './job.actions';
 import { jobFeature } from './job.reducer';
 import { selectPlan } from './job.selectors';
@@ -14,6 +15,7 @@ const WISH = /\.(division|drawers)\b/;
 @Injectable({ providedIn: 'root' })
 export class JobEdits {
   private readonly store = inject(Store);
+  private readonly speech = inject(Speech);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly log = this.store.selectSignal(selectLog);
@@ -32,7 +34,7 @@ export class JobEdits {
     const refused = patches.some(({ path }) => WISH.test(path))
       ? this.newlyImpossible(measuredOnce(reading.job, this.log()))
       : undefined;
-    if (refused) return refused.says;
+    if (refused) return this.speech.say(saidOf(refused));
     this.store.dispatch(JobActions.edited({ name, document, ...(merge === undefined ? {} : { merge }) }));
     return undefined;
   }

@@ -2,7 +2,8 @@ import { patched, type JobDocument } from '../job';
 import { sample } from '../job/sample.spec-data';
 import { plan, readJobDocument } from '../plan';
 import { partsOf } from './parts';
-import { bankWords, drawerTitle, partTitle } from './words';
+import { IN_ENGLISH } from '../plan/plan.spec-data';
+import { bankTelling, drawerOfJob, partOfJob } from './called';
 
 const [owner] = sample.cases;
 const [bank] = owner!.banks;
@@ -22,7 +23,7 @@ const named = (...cases: { name: string; banks: (string | undefined)[] }[]): Job
 });
 const words = (document: JobDocument): string[] => {
   const whole = planOf(document).plan;
-  return whole.cases.flatMap(({ banks }) => banks.map(({ path }) => bankWords(whole, path).join(' ')));
+  return whole.cases.flatMap(({ banks }) => banks.map(({ path }) => bankTelling(whole, path).join(' ')));
 };
 
 describe('what tells a bank from the others', () => {
@@ -56,7 +57,7 @@ describe('what tells a bank from the others', () => {
     ]);
     const whole = planOf(document);
     const part = partsOf(whole.job, whole.plan).parts.find(({ name }) => name.startsWith('c1/b1/d2/side'))!;
-    expect(partTitle(whole.plan, part)).toMatch(/^Left 2 side/);
-    expect(drawerTitle(whole.plan, part)).toBe('Left, drawer 2, Awls');
+    expect(IN_ENGLISH.say(partOfJob(whole.plan, part))).toMatch(/^Left 2 side/);
+    expect(IN_ENGLISH.say(drawerOfJob(whole.plan, part)!)).toBe('Left, drawer 2, Awls');
   });
 });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { inches, millimetres, nm } from '../length';
+import { inches, millimetres, nm } from './length';
 import { toPack } from './packing';
 
 describe('packing as it is told', () => {

@@ -1,4 +1,5 @@
-import { inches, millimetres, nm, writeExact, type Length, type Unit } from '../length';
+import { inches, millimetres, nm, type Length, type Unit } from './length';
+import { writeExact } from './write';
 
 /** The thinnest packing that is told: a sixty-fourth, or a tenth of a millimetre. */
 const FINEST = { in: inches(1, 64), mm: millimetres(0.1) } as const;

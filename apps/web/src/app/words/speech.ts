@@ -1,0 +1,63 @@
+import { computed, inject, Injectable, InjectionToken } from '@angular/core';
+import { Store } from '@ngrx/store';
+import {
+  ENGLISH,
+  millimetres,
+  plain,
+  said,
+  wordsIn,
+  type Code,
+  type Language,
+  type PlainCode,
+  type Said,
+  type Words,
+  type Writing,
+} from '@zabble/core';
+import { selectShowing } from '../store/job/job.selectors';
+
+/** The language everything is said in. */
+export const LANGUAGE = new InjectionToken<Language>('the language of the application', {
+  providedIn: 'root',
+  factory: () => ENGLISH,
+});
+
+/** How lengths are written while no job is open. */
+const NO_JOB = { unit: 'mm', step: millimetres(0.5) } as const;
+
+/** Says codes in the application’s language, lengths as the open job writes them. */
+@Injectable({ providedIn: 'root' })
+export class Speech {
+  private readonly language = inject(LANGUAGE);
+  private readonly showing = inject(Store).selectSignal(selectShowing);
+  readonly words = computed(() => wordsIn(this.language, this.showing() ?? NO_JOB));
+
+  /** The same for a job that is not the open one. */
+  wordsOf(writing: Writing): Words {
+    return wordsIn(this.language, writing);
+  }
+
+  readonly say = (what: Said): string => this.words().say(what);
+
+  /** What a code that is about nothing else says. */
+  plain(code: PlainCode): string {
+    return this.say(said(code));
+  }
+
+  /** Choices of a table of codes, as a list offers them. */
+  options<T extends string>(
+    prefix: string,
+    values: readonly T[],
+  ): readonly { readonly value: T; readonly label: string }[] {
+    return values.map((value) => ({ value, label: this.say(plain(`${prefix}/${value}` as Code)) }));
+  }
+}
+
+/** A sentence as it begins: with a capital. */
+export function begun(sentence: string): string {
+  return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}`;
+}
+
+/** A sentence as it goes on after another: without its capital. */
+export function gone(sentence: string): string {
+  return `${sentence.charAt(0).toLowerCase()}${sentence.slice(1)}`;
+}

@@ -1,0 +1,83 @@
+import { CARRIER_ROLES } from '../mounting';
+import type { Plan } from '../plan';
+import type { Said } from '../length';
+import { said, type PartParams, type SaidAs } from '../words';
+import type { CutPart } from './parts';
+
+/** What one part is called among its drawer's: `side 1`, `runner left`. */
+export function partSaid(part: Pick<CutPart, 'name' | 'use'>): SaidAs<'part-named'> {
+  return said('part-named', named(part));
+}
+
+function named({ name, use }: Pick<CutPart, 'name' | 'use'>): PartParams {
+  const number = numberOf(name);
+  const side = CARRIER_ROLES.has(use.role) ? / (left|right)(?= \d+$|$)/.exec(name)?.[1] : undefined;
+  return {
+    part: `part/${use.role}`,
+    ...(side === undefined ? {} : { side: side as 'left' | 'right' }),
+    ...(number === undefined ? {} : { number }),
+  };
+}
+
+function numberOf(name: string): number | undefined {
+  const found = /\s(\d+)$/.exec(name)?.[1];
+  return found === undefined ? undefined : Number(found);
+}
+
+/** A part in a few words: `3 side 1`, with the bank (and case) before it where the job has several. */
+export function partOfJob(plan: Plan, part: CutPart): Said {
+  const { name, use, called } = part;
+  const number = numberOf(name);
+  if (use.role !== 'extra')
+    return said('part-of-job', { ...named(part), bank: bankTelling(plan, use.path), place: use.place });
+  return called === undefined
+    ? partSaid(part)
+    : said('part-called', number === undefined ? { called } : { called, number });
+}
+
+/** Longer names are cut short where they only tell parts apart. */
+const SHORT = 18;
+
+/** What tells the bank at `path` from the others of the job: its case where there are several, and its name or its id. */
+export function bankTelling({ cases }: Pick<Plan, 'cases'>, path: string): readonly string[] {
+  const owner = cases.find(({ banks }) => banks.some((bank) => bank.path === path));
+  const bank = owner?.banks.find((each) => each.path === path);
+  const banks = cases.reduce((sum, each) => sum + each.banks.length, 0);
+  if (!owner || !bank || banks < 2) return [];
+  const alone = owner.banks.length === 1 && cases.length > 1;
+  return [
+    ...(cases.length > 1 ? [telling(owner, cases)] : []),
+    ...(alone
+      ? []
+      : [
+          telling(
+            { id: bank.id, name: bank.bank.name },
+            owner.banks.map((each) => each.bank),
+          ),
+        ]),
+  ];
+}
+
+/** A name cut short where it is long; the id where there is none, or where two would be called alike. */
+function telling(one: Called, all: readonly Called[]): string {
+  const short = ({ id, name = '' }: Called): string =>
+    name.trim() === '' ? id : name.length > SHORT ? `${name.slice(0, SHORT - 1)}…` : name;
+  const alike = all.filter((each) => short(each) === short(one)).length > 1;
+  return alike ? one.id : short(one);
+}
+
+interface Called {
+  readonly id: string;
+  readonly name?: string | undefined;
+}
+
+/** What a drawer is called: its number, its name where it has one, and its bank where there are several. */
+export function drawerOfJob({ cases }: Pick<Plan, 'cases'>, { use }: CutPart): SaidAs<'drawer-of-job'> | undefined {
+  const bank = cases.flatMap(({ banks }) => banks).find(({ path }) => path === use.path);
+  if (!bank) return undefined;
+  const name = bank.drawers[use.place]?.name;
+  return said('drawer-of-job', {
+    bank: bankTelling({ cases }, use.path),
+    drawer: name === undefined ? { place: use.place } : { place: use.place, name },
+  });
+}

@@ -1,0 +1,155 @@
+import type { Length, ReadAt } from '../../length';
+import type { Words } from '../words';
+import { atReading, bankName, whereRead } from './places';
+
+/** What a build-out is made of, by the names of materials. */
+export interface StackParams {
+  readonly planed: boolean;
+  readonly pieces: readonly { readonly name: string; readonly count: number }[];
+  readonly packing: Length | undefined;
+  /** Too thick where it is over nothing, missing where it is under. */
+  readonly off: Length;
+}
+
+type Way = 'height' | 'sideways' | 'depth' | 'tilt';
+
+const WAYS: Readonly<Record<Way, string>> = {
+  height: 'up',
+  sideways: 'sideways',
+  depth: 'in and out',
+  tilt: 'of tilt',
+};
+
+function stack({ planed, pieces, packing, off }: StackParams, w: Words): string {
+  if (planed) return 'planed from solid to fit';
+  const made = [
+    ...pieces.map(({ name, count }) => `${count} of ${name}`),
+    ...(packing === undefined ? [] : [`packing ${w.packing(packing)}`]),
+  ].join(' + ');
+  if (off === 0) return made;
+  const size = w.packing(Math.abs(off) as Length);
+  if (off > 0) return `${made} (${size} too thick)`;
+  return `${made === '' ? 'nothing at hand' : made} (${size} missing: pack it)`;
+}
+
+/** What is marked over and over is told exactly too: rounded, it would run away. */
+function both(length: Length, w: Words): string {
+  return w.isRounded(length) ? `${w.bare(length)} (${w.exact(length)})` : w.bare(length);
+}
+
+interface BuiltOut {
+  readonly wanted: Length;
+  readonly stack: StackParams;
+}
+
+/** What stands on a bench card beside its tables. */
+export const CARD = {
+  /** A bank by its name, or by its id where it has none. */
+  bank: bankName,
+  stack,
+  'card-head/opening': 'Opening',
+  'card-head/read': 'Read',
+  'card-head/slide': 'Slide',
+  'card-head/spacers': 'Spacers',
+  'card-head/holes': 'Holes',
+  'card-head/build-out': 'Build-out',
+  'card-head/packing': 'Packing',
+  'card-head/levels': 'Levels',
+  'card-head/screws': 'Screws',
+  'card/basis': ({ asBuilt }: { asBuilt: boolean }, { unit }: Words) =>
+    `${asBuilt ? 'AS BUILT: sized to the opening as measured' : 'PLANNED: a forecast, not for cutting'} · lengths in ${unit === 'in' ? 'inches' : 'millimetres'}`,
+  'card/opening': (
+    p: { width: Length; height: Length; depth: Length; taper: Length; rack: Length | undefined },
+    w: Words,
+  ) => {
+    const lean =
+      p.rack === undefined
+        ? ''
+        : `, leans ${w.bare(Math.abs(p.rack) as Length)} to the ${p.rack < 0 ? 'left' : 'right'}`;
+    return `${w.bare(p.width, 'down')} wide, ${w.bare(p.height, 'down')} high, ${w.bare(p.depth, 'down')} deep; taper ${w.bare(p.taper)}${lean}`;
+  },
+  'card/read': (
+    p: { sizes: readonly { size: string; readings: readonly { length: Length; at: ReadAt }[] }[] },
+    w: Words,
+  ) =>
+    p.sizes
+      .map(({ size, readings }) => {
+        const told = readings.map(({ length, at }) => `${w.bare(length)} ${whereRead(at)}`.trim());
+        return `${size} ${told.join('; ')}`;
+      })
+      .join(' | '),
+  'card/slide': (
+    p: { name: string; own: boolean; narrowBy: Length; adjust: readonly { way: Way; by: Length }[] },
+    w: Words,
+  ) => {
+    const told = p.adjust.map(({ way, by }) => `${w.bare(by)} ${WAYS[way]}`);
+    const adjusts = told.length === 0 ? '' : `; adjusts by ${told.join(', ')}`;
+    return `${p.name} (${p.own ? 'own row' : 'built-in row; its own sheet wins'}); box may be ${w.bare(p.narrowBy)} narrower, never wider${adjusts}`;
+  },
+  'card/spacing/top-first': 'top first, each cut from the one before',
+  'card/spacing/bottom-up': 'from the bottom up, each on the slide below',
+  'card/spacers': (p: { order: 'top-first' | 'bottom-up'; lengths: readonly Length[] }, w: Words) => {
+    // A length is never broken over two lines.
+    const lengths = p.lengths.map((length) => w.bare(length).replaceAll(' ', '\u00a0')).join(' | ');
+    return `${CARD[`card/spacing/${p.order}`]}: ${lengths === '' ? 'HOLD' : lengths}`;
+  },
+  'card/holes': ({ first, pitch }: { first: Length; pitch: Length }, w: Words) =>
+    `first ${both(first, w)} back, then every ${both(pitch, w)}: slots first, test, then one round hole each`,
+  'card/build-out': (p: { left: BuiltOut; right: BuiltOut }, w: Words) =>
+    (['left', 'right'] as const)
+      .map((side) => `${side} ${w.bare(p[side].wanted)} = ${stack(p[side].stack, w)}`)
+      .join('; '),
+  'card/packing': (
+    p: { packing: readonly { eachSide: Length; at: ReadAt & { readonly index: number } }[] },
+    w: Words,
+  ) => p.packing.map(({ eachSide, at }) => `${w.packingBare(eachSide)} a side ${atReading(at)}`).join('; '),
+  'card/levels': (p: { levels: readonly { place: number; end: 'front' | 'back'; eachSide: Length }[] }, w: Words) =>
+    `pack ${p.levels.map(({ place, end, eachSide }) => `drawer ${place + 1} ${end} ${w.packingBare(eachSide)} a side`).join(', ')}`,
+  'card/screws': (p: { slide?: Length; front?: Length; pull?: Length }, w: Words) => {
+    const each = (what: string, size: Length | undefined): readonly string[] =>
+      size === undefined ? [] : [`${what} ${w.bare(size, 'down')}`];
+    const all = [...each('slide to box', p.slide), ...each('box to drawer front', p.front), ...each('pull', p.pull)];
+    return `no longer than: ${all.join('; ')}`;
+  },
+  /** A length in a table; whether it may be cut by is told beside it. */
+  'cell/size': (p: { length: Length; down: boolean }, w: Words) => w.bare(p.length, p.down ? 'down' : 'nearest'),
+  'cell/exact': (p: { length: Length }, w: Words) => w.exactBare(p.length),
+  /** `23 +0 −1/16`: never wider, narrower by so much. */
+  'cell/never-wider': (p: { length: Length; narrower: Length }, w: Words) =>
+    `${w.bare(p.length, 'down')} +0 −${p.narrower > 0 ? w.bare(p.narrower) : '0'}`,
+  'cell/hold': 'HOLD',
+  /** What a person wrote, as it stands. */
+  text: ({ text }: { text: string }) => text,
+  'cell/parts': (p: { parts: readonly { part: string; places: readonly number[] }[] }, w: Words) =>
+    p.parts
+      .map(({ part, places }) =>
+        [w.say({ code: part, params: { count: 1 } }), ...places.map((place) => place + 1)].join(' '),
+      )
+      .join(', '),
+  'card-column/number': 'No',
+  'card-column/drawer': 'Drawer',
+  'card-column/front': 'Front',
+  'card-column/front-height': 'high',
+  'card-column/box': 'Box wide',
+  'card-column/box-height': 'high',
+  'card-column/box-length': 'long',
+  'card-column/clear': 'Clear',
+  'card-column/slide': 'Slide',
+  'card-column/up': 'up',
+  'card-column/back': 'back',
+  'card-column/part': 'Part',
+  'card-column/count': 'Count',
+  'card-column/long': 'Long',
+  'card-column/wide': 'Wide',
+  'card-column/thick': 'Thick',
+  'card-column/of': 'Of',
+  'card-column/when': 'When',
+  'card/held': ({ count }: { count: number }) => `${count} parts have no size yet: HOLD, see what stops them below`,
+  'card/nothing-in-the-way': 'Nothing stands in the way.',
+  'card-severity/stop': 'STOP',
+  'card-severity/warn': 'WARN',
+  'card-severity/note': 'NOTE',
+};
+
+/** What a column of a card is called. */
+export type CardColumn = Extract<keyof typeof CARD, `card-column/${string}`>;

@@ -1,0 +1,36 @@
+import { DIVISIONS } from './division';
+import { DRAWINGS } from './drawings';
+import { CARD } from './card';
+import { CUTS } from './cuts';
+import { BANK_FINDINGS, DRAWER_FINDINGS, SPOKEN } from './findings';
+import { BOTTOM_FITS, IMPOSSIBLE_JOINTS, JOINTS, PARTS_OF_DRAWER } from './joints';
+import { LABELS } from './labels';
+import { PAPER } from './paper';
+import { PARTS } from './parts';
+import { RECORD } from './record';
+import { TEMPLATES } from './templates';
+import { MATERIAL_USES } from './uses';
+import { JOINT_CHANGES, REMEDIES } from './remedies';
+
+/** English. Its codes and params are those every other language has: see `Language`. */
+export const SENTENCES = {
+  ...LABELS,
+  ...DRAWER_FINDINGS,
+  ...BANK_FINDINGS,
+  ...SPOKEN,
+  ...REMEDIES,
+  ...JOINT_CHANGES,
+  ...JOINTS,
+  ...BOTTOM_FITS,
+  ...IMPOSSIBLE_JOINTS,
+  ...PARTS_OF_DRAWER,
+  ...DIVISIONS,
+  ...DRAWINGS,
+  ...PARTS,
+  ...CARD,
+  ...RECORD,
+  ...CUTS,
+  ...PAPER,
+  ...TEMPLATES,
+  ...MATERIAL_USES,
+};

@@ -1,0 +1,93 @@
+import type { Length, Said } from '../../length';
+import type { Words } from '../words';
+
+interface Size {
+  readonly length: Length;
+  readonly width: Length;
+}
+
+const by = ({ length, width }: Size, w: Words): string => `${w.bare(length, 'down')} × ${w.bare(width, 'down')}`;
+
+/** What stands on printed pages beside names and sizes. */
+export const PAPER = {
+  'paper/caution':
+    'Guards on, push stick at hand, small parts from a long strip with a sled. The saw’s manual and local rules decide.',
+  'paper/bench-card': 'bench card',
+  'paper/cut-list': 'cut list',
+  'paper/labels': 'labels',
+  'paper/sheets': 'sheets',
+  'paper/story-stick': 'story stick',
+  'paper/templates': 'templates',
+  'paper/of-job': ({ job, what }: { job: string; what: Said }, w: Words) => `${job}: ${w.say(what)}`,
+  'paper/foot': ({ job, what }: { job: string; what: Said }, w: Words) => `${job} · ${w.say(what)}`,
+  'paper/page': ({ page, of }: { page: number; of: number }) => `${page} of ${of}`,
+  'paper/tile': ({ page, of }: { page: number; of: number }) => `page ${page} of ${of}, from the bottom up`,
+  'paper/page-below': 'on the page below',
+  'paper/next-page': 'on the next page',
+  'paper/100-mm': '100 mm',
+  'paper/4-in': '4 in',
+  'paper/size-mark': '100 mm when printed at full size',
+  'paper/bank': (p: { job: string; owner: string; bank: Said | undefined; planned: boolean }, w: Words) =>
+    `${p.job} · ${p.owner}${p.bank ? `, ${w.say(p.bank)}` : ''}${p.planned ? ' · PLANNED, a forecast' : ''}`,
+  'paper/size': by,
+  'paper/section': ({ drawer }: { drawer: number }) => `Drawer ${drawer}, cut from front to back`,
+  'paper/spacers': ({ spacing }: { spacing: Said }, w: Words) => `Spacers, ${w.say(spacing)}`,
+  'paper/fence': ({ number }: { number: number }) => `${number}. fence at`,
+  'paper/list-heading': (_: object, { unit }: Words) =>
+    `Cut list · ${unit === 'in' ? 'inches' : 'millimetres'} · as sawn`,
+  'paper/unsized': ({ count }: { count: number }) =>
+    `${count} parts have no size yet: HOLD until what stops them is mended.`,
+  'paper/material': (p: { thickness: Length; count: number; grain: boolean }, w: Words) =>
+    `${w.exact(p.thickness)} thick · ${w.count(p.count, { one: 'part', other: 'parts' })}${p.grain ? ' · grain along' : ''}`,
+  'paper/panel': (p: { size: Size | Said; up: boolean; fronts: readonly string[] }, w: Words) => {
+    const size = 'code' in p.size ? `HOLD, ${w.say(p.size)}` : by(p.size, w);
+    return `One panel ${size}, ${p.up ? 'grain up' : 'grain across'}: its fronts from the top down ${p.fronts.join(', ')}, one after the other`;
+  },
+  'paper/cut-done': ({ count }: { count: number }) => `${count} cut`,
+  /** “sides of 1, 2, 3”. */
+  'paper/served': (p: { parts: readonly { part: Said; places: readonly number[] }[] }, w: Words) =>
+    p.parts
+      .map(({ part, places }) =>
+        places.length === 0 ? w.say(part) : `${w.say(part)} of ${places.map((place) => place + 1).join(', ')}`,
+      )
+      .join('; '),
+  'paper/settings': 'Saw settings',
+  'paper/settings-told': 'longest first, each set once',
+  'paper/fences': 'Fence',
+  'paper/stops': 'Stop',
+  'paper/boards': (p: { feet: number; metres: number; boardFeet: number; cubicMetres: number }) =>
+    `boards, over size · ${p.feet.toFixed(1)} ft (${p.metres.toFixed(2)} m) · ${p.boardFeet.toFixed(1)} board ft · ${p.cubicMetres.toFixed(4)} m³`,
+  'paper/glue-up': (p: { size: Size; boards: number; wide: Length; fronts: number }, w: Words) =>
+    `Glue up ${by(p.size, w)} from ${p.boards} of ${w.bare(p.wide, 'down')} for ${w.count(p.fronts, { one: 'front', other: 'fronts' })}.`,
+  'paper/no-dowel': (p: { clear: Length; lines: readonly Length[]; up: boolean }, w: Words) =>
+    `No dowel within ${w.bare(p.clear, 'down')} of a cut line: ${p.lines.map((line) => w.bare(line, 'down')).join('; ')} from its upper ${p.up ? 'end' : 'edge'}.`,
+  'paper/board-parts': (p: { count: number; size: Size; rough: Length; what: Said }, w: Words) =>
+    `${p.count} × ${w.bare(p.size.length, 'down')} long, ${w.bare(p.size.width, 'down')} wide, from ${w.bare(p.rough, 'down')} rough: ${w.say(p.what)}`,
+  'paper/arrow-to': ({ edge }: { edge: Said }, w: Words) => `arrow to the ${w.say(edge)}`,
+  'lies/inside': 'inside',
+  'lies/inside-up': 'inside up',
+  'lies/show-face': 'show face',
+  'lies/towards-box': 'towards the box',
+  'lies/underside': 'underside',
+  'lies/top': 'top',
+  'lies/face': 'face',
+  'edge/front-end': 'front end',
+  'edge/top-edge': 'top edge',
+  'edge/front-edge': 'front edge',
+  'edge/top-end': 'top end',
+  'paper/no-sheets': 'There is nothing to lay out.',
+  'paper/sheet': (p: { size: Size; whole: boolean; kerf: Length; trim: Length }, w: Words) =>
+    `${by(p.size, w)}, ${p.whole ? 'a whole sheet' : 'from the rack'} · kerf ${w.bare(p.kerf, 'down')}, trim ${w.bare(p.trim, 'down')}`,
+  'paper/sheet-number': ({ job, number }: { job: string; number: number }) => `${job}: sheet ${number}`,
+  'paper/held-part': ({ part }: { part: Said }, w: Words) => `${w.say(part)} HOLD`,
+  'paper/saw-order': ({ settings }: { settings: number }) =>
+    `In this order, what lies at one setting together. ${settings === 1 ? 'The saw is set once.' : `The saw is set ${settings} times.`}`,
+  'paper/more-cuts': ({ count }: { count: number }) => `… and ${count} more cuts, on the screen`,
+  'paper/trim': (p: { rip: boolean; by: Length }, w: Words) =>
+    `trim both ${p.rip ? 'long edges' : 'ends'} by ${w.bare(p.by, 'down')}`,
+  'paper/cut': (p: { rip: boolean; at: Length; times: number; of: Size }, w: Words) =>
+    `${p.rip ? 'rip' : 'cut'} ${w.bare(p.at, 'down')}${p.times > 1 ? ` × ${p.times}` : ''} of ${by(p.of, w)}`,
+  'paper/template': (p: { bank: string; template: Said; places: readonly number[] }, w: Words) =>
+    `${p.bank} · ${w.say(p.template)}, ${w.form(p.places.length, { one: 'drawer', other: 'drawers' })} ${p.places.join(', ')}`,
+  'paper/no-templates': 'This job has no pulls, no undermount backs and no slides with screws.',
+};

@@ -1,0 +1,78 @@
+import type { CalledDrawer } from '../called';
+import type { Words } from '../words';
+
+/** A kind of part: one of them, or several. */
+type PartOf = (p: { count: number }, w: Words) => string;
+
+const named =
+  (one: string, other: string): PartOf =>
+  ({ count }, w) =>
+    w.form(count, { one, other });
+
+/** What parts are called, one and several. */
+const PART_NAMES = {
+  'part/side': named('side', 'sides'),
+  'part/front': named('box front', 'box fronts'),
+  'part/back': named('back', 'backs'),
+  'part/bottom': named('bottom', 'bottoms'),
+  'part/muntin': named('muntin', 'muntins'),
+  'part/face': named('drawer front', 'drawer fronts'),
+  'part/stile': named('stile', 'stiles'),
+  'part/rail': named('front rail', 'front rails'),
+  'part/panel': named('panel', 'panels'),
+  'part/build-out': named('build-out', 'build-outs'),
+  'part/runner': named('runner', 'runners'),
+  'part/batten': named('batten', 'battens'),
+  'part/kicker': named('kicker', 'kickers'),
+  'part/board': named('board', 'boards'),
+  'part/drawer-rail': named('rail', 'rails'),
+  'part/extra': named('extra part', 'extra parts'),
+};
+
+/** A kind of part there is a name for. */
+export type PartCode = keyof typeof PART_NAMES;
+
+const SIDES = { left: 'left', right: 'right' };
+
+export interface PartParams {
+  readonly part: PartCode;
+  readonly side?: 'left' | 'right';
+  readonly number?: number;
+}
+
+function partName({ part, side, number }: PartParams, w: Words): string {
+  const name = w.say({ code: part, params: { count: 1 } });
+  return [name, ...(side ? [SIDES[side]] : []), ...(number === undefined ? [] : [number])].join(' ');
+}
+
+/** Parts as they are called on lists and labels, and when they may be cut. */
+export const PARTS = {
+  ...PART_NAMES,
+  /** One part among its drawer's: “side 1”, “runner left”. */
+  'part-named': partName,
+  /** A part among the job's: `bank` tells its bank from others. */
+  'part-of-job': (p: PartParams & { readonly bank: readonly string[]; readonly place: number }, w: Words) =>
+    [...p.bank, p.place + 1, partName(p, w)].join(' '),
+  /** A part that is nobody's, by its own name. */
+  'part-called': (p: { readonly called: string; readonly number?: number }) =>
+    p.number === undefined ? p.called : `${p.called} ${p.number}`,
+  'drawer-of-job': ({ bank, drawer }: { readonly bank: readonly string[]; readonly drawer: CalledDrawer }) => {
+    const name = drawer.name ? `, ${drawer.name}` : '';
+    return `${bank.length === 0 ? 'Drawer' : `${bank.join(' ')}, drawer`} ${drawer.place + 1}${name}`;
+  },
+  'wood/case-rails': 'Rails of the case',
+  'when/now': 'may be cut now',
+  'when/forecast': 'held until the opening is measured as built',
+  'when/mend': 'held by what is to mend',
+  'when/slides': 'held until the slides are in hand',
+  'when/groove': 'held until the groove is cut and tried',
+  'when/glued': 'held until the boxes are glued: an applied bottom fits the box as it is',
+  'when/hung': 'held until the boxes are hung and trued',
+  'printed-when/now': 'cut now',
+  'printed-when/forecast': 'HOLD: opening',
+  'printed-when/mend': 'HOLD: mend',
+  'printed-when/slides': 'HOLD: slides',
+  'printed-when/groove': 'HOLD: groove',
+  'printed-when/glued': 'HOLD: boxes glued',
+  'printed-when/hung': 'HOLD: boxes hung',
+};

@@ -1,0 +1,76 @@
+import type { Length, Said } from '../../length';
+import type { CalledDrawer } from '../called';
+import type { Words } from '../words';
+import { drawerName, inSentence } from './places';
+
+const named = (drawers: readonly CalledDrawer[], { list }: Words): string => list(drawers.map(drawerName));
+
+/** Buttons that mend a finding. */
+export const REMEDIES = {
+  'use-longest-slide': (p: { length: Length }, w: Words) => `Use the longest that fits, ${w.size(p.length)}`,
+  'use-shorter-slide': (p: { length: Length }, w: Words) => `Use a slide of ${w.exact(p.length)}`,
+  'use-family': (p: { family: string }) => `Use ${p.family}`,
+  'fit-bottom': (p: { fit: Said }, w: Words) => `Make it ${inSentence(w.say(p.fit))}`,
+  'raise-groove': (p: { to: Length }, w: Words) => `Raise the groove to ${w.exact(p.to)}`,
+  'ease-as-allowed': (p: { ease: Length }, w: Words) => `Ease it by ${w.size(p.ease)}, all that is allowed`,
+  'take-greatest-height': 'Take the greatest the bay allows',
+  'free-height': 'Free its height',
+  'raise-front': (p: { by: Length }, w: Words) => `Make its front ${w.size(p.by)} higher`,
+  'share-lower-height': (p: { height: Length }, w: Words) => `Share the lower, ${w.size(p.height)}`,
+  'reckon-with-thickness': (p: { thickness: Length }, w: Words) => `Reckon with ${w.exact(p.thickness)}`,
+  'cut-strip-out': (p: { strip: Length }, w: Words) => `Cut a strip of ${w.exact(p.strip)} out between the fronts`,
+  'set-gap': (p: { gap: Length }, w: Words) => `Make the gap ${w.exact(p.gap)}`,
+  'set-gaps': (p: { gap: Length }, w: Words) => `Make the gaps ${w.exact(p.gap)}`,
+  'set-margin-below': (p: { overlay: boolean; size: Length }, w: Words) =>
+    `Make the ${p.overlay ? 'lap' : 'gap'} below ${w.exact(p.size)}`,
+  'divide-in-steps': (p: { step: Length }, w: Words) => `Divide in steps of ${w.exact(p.step)}`,
+  'make-bottom-of': (p: { material: string }) => `Make the bottom of ${p.material}`,
+  'add-muntin': (p: { width: Length }, w: Words) => `Put a muntin ${w.size(p.width)} wide under its middle`,
+  'set-slides-halfway': 'Set the slides at half the box height',
+  'set-slides-up': (p: { rise: Length }, w: Words) => `Set the slides ${w.exact(p.rise)} up on every box`,
+  'set-groove-depth': (p: { depth: Length }, w: Words) => `Make it ${w.exact(p.depth)} deep`,
+  'mend-joints': (p: { changes: readonly Said[] }, w: Words) => `Make the ${p.changes.map(w.say).join(', the ')}`,
+  'set-front-height': (p: { height: Length; locked: boolean }, w: Words) =>
+    `Make it ${p.locked ? 'just' : 'at least'} ${w.exact(p.height)}`,
+  'use-own-setback': 'Use the slide’s own set-back',
+  'use-quarter-sawn': 'Take quarter-sawn boards',
+  'centre-pulls': 'Set the pulls at the middle of their fronts',
+  'use-one-pull': 'One pull in the middle',
+  'set-box-height': (p: { height: Length }, w: Words) => `Make the box ${w.exact(p.height)} high`,
+  'move-contents': (p: { thing: string; to: CalledDrawer }) => `Put ${p.thing} in drawer ${drawerName(p.to)} instead`,
+  'drop-build-outs': 'Take the build-outs away',
+  'has-face-frame': 'It has a face frame',
+  'strips-behind': 'Strips stand there',
+  'blocking-behind': 'Blocking stands there',
+  'build-out-from': (p: { materials: readonly string[] }) => `Make them up from ${p.materials.join(' and ')}`,
+  'pack-rest': 'Pack out what is missing',
+  'plane-rest': 'Plane them from solid to fit',
+  'divide-equally': 'Make the free heights equal',
+  'keep-height': 'Keep it so',
+  'rest-to-bottom': 'Let the bottom drawer take the odd rest',
+  'lap-by': (p: { what: 'divider' | 'left' | 'right'; lap: Length }, w: Words) =>
+    `Lap the ${p.what === 'divider' ? 'divider' : `${p.what} end`} by ${w.exact(p.lap)}`,
+  'leave-reveal': (p: { reveal: Length }, w: Words) =>
+    `Leave a reveal of ${w.exact(p.reveal)} above and below each rail`,
+  'call-planned': 'They are planned sizes',
+  'call-measured': 'It was measured, and is just so',
+  'keep-alike': (p: { what: 'fronts' | 'openings' }) => `Keep the ${p.what} alike`,
+  'make-alike': (p: { what: 'fronts' | 'openings' }) => `Make the ${p.what} alike`,
+  'anchor-case': 'Anchor it to the wall',
+  'interlock-drawers': 'Let only one drawer out at a time',
+  'free-drawers': (p: { drawers: readonly CalledDrawer[] }, w: Words) => `Free drawer ${named(p.drawers, w)}`,
+  'drop-most': (p: { drawers: readonly CalledDrawer[] }, w: Words) => `Drop the most of drawer ${named(p.drawers, w)}`,
+  'drop-least': (p: { drawers: readonly CalledDrawer[] }, w: Words) =>
+    `Drop the least of drawer ${named(p.drawers, w)}`,
+  'drop-line': (p: { drawers: readonly CalledDrawer[] }, w: Words) => `Drop the line of drawer ${named(p.drawers, w)}`,
+  'untie-drawer': (p: { drawers: readonly CalledDrawer[] }, w: Words) => `Untie drawer ${named(p.drawers, w)}`,
+  'both-remedies': (p: { one: Said; two: Said }, w: Words) => `${w.say(p.one)}, and ${inSentence(w.say(p.two))}`,
+};
+
+/** What a button that mends joints changes: a size, or the material of something. */
+export const JOINT_CHANGES = {
+  'change-size': (p: { what: 'play' | 'panel' | 'joint' | 'groove'; size: Length }, w: Words) =>
+    `${p.what} ${w.exact(p.size)}`,
+  'change-material': (p: { what: 'play' | 'panel' | 'joint' | 'groove'; material: string }) =>
+    `${p.what} of ${p.material}`,
+};
