@@ -1,6 +1,6 @@
-import { cutDocument, plan, type RackItem } from '@zabble/core';
+import { cutDocument, plan, type RackItem, ENGLISH, wordsIn } from '@zabble/core';
 import { readJobFrom } from './job-file';
-import type { Outcome } from './outcome';
+import { refused, type Outcome } from './outcome';
 import { readStockFrom } from './stock-file';
 
 const USAGE = 'cut wants one job file: npm run -s cut -- [--stock STOCK.csv] [--tries N] [--seed N] JOB.json';
@@ -30,12 +30,9 @@ export function cutCommand(args: readonly string[]): Outcome {
     if ('errors' in stock) return refused(stock.errors);
     ({ rack } = stock);
   }
-  const document = cutDocument(job, plan(job), asked, rack);
+  const planned = plan(job);
+  const document = cutDocument(job, planned, wordsIn(ENGLISH, planned), asked, rack);
   return { out: `${JSON.stringify(document, null, 2)}\n`, err: '', code: 0 };
-}
-
-function refused(errors: readonly { readonly path: string; readonly says: string }[]): Outcome {
-  return { out: '', err: errors.map(({ path, says }) => `${path}: ${says}\n`).join(''), code: 2 };
 }
 
 /** Undefined where the arguments are not what the command takes. */

@@ -1,4 +1,4 @@
-import { readJobFile, type Job, type JobError } from '@zabble/core';
+import { readJobFile, type Job, type JobError, said, type Said } from '@zabble/core';
 import { closeSync, fstatSync, openSync, readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 
@@ -17,12 +17,15 @@ export function readJobFrom(path: string): FileReading {
 }
 
 function readText(whole: string, shown: string): string | JobError {
-  const error = (says: string): JobError => ({ path: '(file)', says: `${JSON.stringify(shown)}: ${says}` });
+  const error = (why: Said): JobError => ({
+    path: '(file)',
+    said: said('file-wrong', { file: JSON.stringify(shown), why }),
+  });
   let handle: number | undefined;
   try {
     handle = openSync(whole, 'r');
     const { size } = fstatSync(handle);
-    if (size > LARGEST) return error(`${size} bytes: a job file is never so large`);
+    if (size > LARGEST) return error(said('file/too-large', { bytes: size }));
     return new TextDecoder('utf-8', { fatal: true }).decode(readFileSync(handle));
   } catch (problem) {
     return error(whyNot(problem));
@@ -31,11 +34,11 @@ function readText(whole: string, shown: string): string | JobError {
   }
 }
 
-function whyNot(problem: unknown): string {
+function whyNot(problem: unknown): Said {
   const code = (problem as { code?: unknown }).code;
-  if (code === 'ENOENT') return 'there is no such file';
-  if (code === 'EISDIR') return 'that is a folder, not a file';
-  if (code === 'EACCES') return 'the file may not be read';
-  if (code === 'ERR_ENCODING_INVALID_ENCODED_DATA') return 'the file is not UTF-8 text';
-  return 'the file can’t be read';
+  if (code === 'ENOENT') return said('file/missing');
+  if (code === 'EISDIR') return said('file/folder');
+  if (code === 'EACCES') return said('file/forbidden');
+  if (code === 'ERR_ENCODING_INVALID_ENCODED_DATA') return said('file/not-utf8');
+  return said('file/unreadable');
 }

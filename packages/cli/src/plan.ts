@@ -12,7 +12,7 @@ import {
   type Words,
 } from '@zabble/core';
 import { readJobFrom } from './job-file';
-import type { Outcome } from './outcome';
+import { refused, type Outcome } from './outcome';
 
 const USAGE = 'plan wants one job file: npm run -s plan -- [--cards | --alternatives] JOB.json';
 
@@ -34,10 +34,7 @@ export function planCommand(args: readonly string[]): Outcome {
   const [path, ...more] = print ? args.slice(1) : args;
   if (path === undefined || more.length > 0 || path.startsWith('--')) return { out: '', err: `${USAGE}\n`, code: 2 };
   const read = readJobFrom(path);
-  if ('errors' in read) {
-    const lines = read.errors.map(({ path: field, says }) => `${field}: ${says}\n`);
-    return { out: '', err: lines.join(''), code: 2 };
-  }
+  if ('errors' in read) return refused(read.errors);
   const planned = plan(read.job);
   const words = wordsIn(ENGLISH, planned);
   return { out: print ? print(read.job, planned, words) : json(planDocument(planned, words)), err: '', code: 0 };

@@ -6,6 +6,7 @@ import {
   type JobError,
   type RackItem,
   type Unit,
+  said,
 } from '@zabble/core';
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
@@ -20,11 +21,15 @@ export function readStockFrom(path: string, unit: Unit): StockReading {
     const whole = resolve(process.env['INIT_CWD'] ?? process.cwd(), path);
     text = new TextDecoder('utf-8', { fatal: true }).decode(readFileSync(whole));
   } catch {
-    return { errors: [{ path: '(stock)', says: `${JSON.stringify(path)}: there is no such file of UTF-8 text` }] };
+    return {
+      errors: [
+        { path: '(stock)', said: said('file-wrong', { file: JSON.stringify(path), why: said('file/no-text') }) },
+      ],
+    };
   }
   const rows = Papa.parse<string[]>(text.replace(/^\uFEFF/, '')).data;
   const lines = readLines(rows, STOCK_COLUMNS, guessMapping(rows[0] ?? [], STOCK_COLUMNS), unit);
-  const errors = lines.flatMap((line) => (line.ok ? [] : [{ path: `(stock) line ${line.line}`, says: line.says }]));
+  const errors = lines.flatMap((line) => (line.ok ? [] : [{ path: `(stock) line ${line.line}`, said: line.wrong }]));
   if (errors.length > 0) return { errors };
   return { rack: lines.flatMap((line) => (line.ok ? [rackOfLine(line.values, `line ${line.line}`)] : [])) };
 }

@@ -1,4 +1,4 @@
-import type { JobDocument, JobError } from '@zabble/core';
+import type { JobDocument, JobError, Said } from '@zabble/core';
 import { Transform } from 'class-transformer';
 import { IsBoolean, IsInt, IsObject, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
 import { toNumber } from './numbers';
@@ -73,10 +73,12 @@ export interface JobList {
 /** What went wrong, as every error of the API says it. */
 export interface Problem {
   readonly status: number;
-  /** One sentence: what happened, what was kept, what to do. */
+  /** What happened, what was kept, what to do: as a code with what it is about. */
+  readonly said: Said;
+  /** The same in one sentence of the server's language. */
   readonly says: string;
   /** Fields of a document that can't be read. */
-  readonly errors?: readonly JobError[];
+  readonly errors?: readonly (JobError & { readonly says: string })[];
 }
 
 /** Answer to a replacement made from an older revision: nothing was overwritten. */

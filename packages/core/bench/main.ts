@@ -35,7 +35,7 @@ function demo(name: string): JobDocument {
 
 function read(document: JobDocument): Job {
   const reading = readJobDocument(document);
-  if (!reading.ok) throw new Error(reading.errors.map(({ path, says }) => `${path}: ${says}`).join('\n'));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
   return reading.job;
 }
 

@@ -1,5 +1,5 @@
 import { KeepHabits, LARGEST_BODY } from '@zabble/contract';
-import { readFileLength } from '@zabble/core';
+import { readFileLength, said } from '@zabble/core';
 import express, { Router } from 'express';
 import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
@@ -15,7 +15,7 @@ export function habitsRouter(habits: HabitRepository): Router {
     const wished = { ...validated(KeepHabits, request.body) };
     for (const [name, text] of Object.entries(wished) as [string, string | undefined][]) {
       const read = text === undefined ? undefined : readFileLength(text);
-      if (read && !read.ok) throw refuse(422, `${name}: ${read.says}. Nothing was changed.`);
+      if (read && !read.ok) throw refuse(422, said('habit-refused', { habit: name, why: read.wrong }));
     }
     await habits.keep(wished);
     response.json(await habits.read());

@@ -1,4 +1,8 @@
 import type { Conflict, Problem } from '@zabble/contract';
+import { ENGLISH, millimetres, said, wordsIn, type JobError, type Said } from '@zabble/core';
+
+/** How refusals are said: they have no lengths of a job in them. */
+const WORDS = wordsIn(ENGLISH, { unit: 'mm', step: millimetres(0.5) });
 
 /** An answer other than yes: its status and the sentence the person reads. */
 export class Refusal extends Error {
@@ -7,6 +11,23 @@ export class Refusal extends Error {
   }
 }
 
-export function refuse(status: number, says: string): Refusal {
-  return new Refusal({ status, says });
+/** What is answered, by its code. */
+export function problemOf(status: number, what: Said, errors?: readonly JobError[]): Problem {
+  const told = errors?.map((error) => ({ ...error, says: WORDS.say(error.said) }));
+  return { status, said: what, says: WORDS.say(what), ...(told ? { errors: told } : {}) };
+}
+
+export function refuse(status: number, what: Said): Refusal {
+  return new Refusal(problemOf(status, what));
+}
+
+/** What could not be read, with every field that is wrong in it. */
+export function unreadable(
+  what: 'job' | 'log' | 'stock' | 'slide' | 'material',
+  errors: readonly JobError[],
+  done: 'changed' | 'kept' | 'printed' = 'changed',
+): Refusal {
+  const [first] = errors;
+  const why = first && { path: first.path, why: first.said };
+  return new Refusal(problemOf(422, said('unreadable', { what, first: why, done }), errors));
 }

@@ -1,3 +1,4 @@
+import { said } from '@zabble/core';
 import { JobId, JobListQuery, LARGEST_BODY, NewJob, ReplaceJob } from '@zabble/contract';
 import express, { Router } from 'express';
 import { refuse } from '../http/refusal';
@@ -18,7 +19,7 @@ export function jobsRouter(jobs: JobService, log: LogService): Router {
   });
   router.post('/import', asText, async (request, response) => {
     const text: unknown = request.body;
-    if (typeof text !== 'string') throw refuse(415, 'A job file is sent as application/json. Nothing was changed.');
+    if (typeof text !== 'string') throw refuse(415, said('job-file-type'));
     response.status(201).json(await jobs.importFile(text));
   });
   router.post('/', asJson, async (request, response) => {

@@ -5,11 +5,11 @@ import {
   readJobFile,
   readLog,
   type JobDocument,
-  type JobError,
   type JobReading,
   type LogEntryDocument,
+  said,
 } from '@zabble/core';
-import { Refusal, refuse } from '../http/refusal';
+import { Refusal, refuse, problemOf, unreadable } from '../http/refusal';
 import { jobOf, wordsOf } from '../log/words';
 import type { JobRepository } from './repository';
 
@@ -34,23 +34,18 @@ export class JobService {
   /** Takes the text of a job file. */
   async importFile(text: string): Promise<StoredJob> {
     const reading = readJobFile(text);
-    if (!reading.ok) throw unreadable(reading.errors);
+    if (!reading.ok) throw unreadable('job', reading.errors);
     return this.keep(JSON.parse(text.replace(/^\uFEFF/, '')) as JobDocument);
   }
 
   async replace(id: string, revision: number, document: object): Promise<StoredJob> {
     const yours = checked(readJobDocument(document), document);
-    if (yours.log)
-      throw refuse(
-        422,
-        'log: entries are added to a job’s log one by one, never replaced with it. Nothing was changed.',
-      );
+    if (yours.log) throw refuse(422, said('log-not-replaced'));
     const outcome = await this.jobs.replace(id, revision, yours);
     if (!outcome) throw noSuchJob();
     if (outcome.replaced) return outcome.job;
     const conflict: Conflict = {
-      status: 409,
-      says: `This job was changed elsewhere meanwhile (it stands at revision ${outcome.job.revision}, yours was made from ${revision}). Nothing was overwritten.`,
+      ...problemOf(409, said('changed-elsewhere', { stands: outcome.job.revision, yours: revision })),
       kept: outcome.job,
       yours,
     };
@@ -62,7 +57,7 @@ export class JobService {
   }
 
   async restore(id: string): Promise<StoredJob> {
-    if (!(await this.jobs.restore(id))) throw refuse(404, 'There is no deleted job with this id.');
+    if (!(await this.jobs.restore(id))) throw refuse(404, said('no-deleted-job'));
     return this.read(id);
   }
 
@@ -79,16 +74,10 @@ export class JobService {
 }
 
 function checked(reading: JobReading, document: object): JobDocument {
-  if (!reading.ok) throw unreadable(reading.errors);
+  if (!reading.ok) throw unreadable('job', reading.errors);
   return document as JobDocument;
 }
 
-function unreadable(errors: readonly JobError[]): Refusal {
-  const [first] = errors;
-  const says = `The job can’t be read: ${first ? `${first.path}: ${first.says}` : 'it holds an error'}. Nothing was changed.`;
-  return new Refusal({ status: 422, says, errors });
-}
-
 function noSuchJob(): Refusal {
-  return refuse(404, 'There is no job with this id; it may have been deleted.');
+  return refuse(404, said('no-such-job'));
 }

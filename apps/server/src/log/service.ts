@@ -1,7 +1,7 @@
 import { EventEmitter } from 'node:events';
 import type { EntriesKept, LogPage, MadeList, RecordPage, RecordQuery } from '@zabble/contract';
-import { readLog, type Job, type LogEntryDocument } from '@zabble/core';
-import { Refusal, refuse } from '../http/refusal';
+import { readLog, type Job, type LogEntryDocument, said } from '@zabble/core';
+import { refuse, unreadable } from '../http/refusal';
 import type { JobService } from '../jobs/service';
 import type { LogRepository } from './repository';
 import { jobOf, lineOf, wordsOf } from './words';
@@ -22,18 +22,14 @@ export class LogService {
 
   async add(id: string, entries: readonly object[]): Promise<EntriesKept> {
     const read = readLog(entries);
-    if (!read.ok) {
-      const [first] = read.errors;
-      const says = `The log can’t be read: ${first?.path ?? 'entries'}: ${first?.says ?? 'it holds an error'}. Nothing was kept.`;
-      throw new Refusal({ status: 422, says, errors: read.errors });
-    }
+    if (!read.ok) throw unreadable('log', read.errors, 'kept');
     const job = jobOf((await this.jobs.read(id)).document);
     const wished = read.entries.map((entry, index) => ({
       entry: entries[index] as LogEntryDocument,
       words: wordsOf(job, entry),
     }));
     const kept = await this.log.add(id, wished);
-    if (!kept) throw refuse(404, 'There is no job with this id; it may have been deleted.');
+    if (!kept) throw refuse(404, said('no-such-job'));
     this.grown.emit(id);
     return { kept };
   }

@@ -7,6 +7,7 @@ import {
   type Job,
   type JobDocument,
   type LogEntry,
+  said,
 } from '@zabble/core';
 import type { FoundEntry } from '@zabble/contract';
 import { refuse } from '../http/refusal';
@@ -14,7 +15,7 @@ import { refuse } from '../http/refusal';
 /** A document that was kept can be read. */
 export function jobOf(document: JobDocument): Job {
   const reading = readJobDocument(document);
-  if (!reading.ok) throw refuse(422, 'This job can’t be read any more. Nothing was changed.');
+  if (!reading.ok) throw refuse(422, said('job-unreadable-now'));
   return reading.job;
 }
 

@@ -1,3 +1,4 @@
+import { said } from '@zabble/core';
 import { PICTURE_TYPES } from '@zabble/contract';
 import sharp from 'sharp';
 import { refuse } from '../http/refusal';
@@ -19,7 +20,7 @@ export async function pictureFrom(data: unknown, type: string | undefined): Prom
   if (!format || !Buffer.isBuffer(data))
     throw refuse(
       415,
-      `Read ${plain === '' ? 'nothing' : plain}: a photograph is ${PICTURE_TYPES.map((each) => each.slice(6).toUpperCase()).join(', ')}. Nothing was kept.`,
+      said('picture-type', { read: plain, types: PICTURE_TYPES.map((each) => each.slice(6).toUpperCase()) }),
     );
   try {
     const image = sharp(data, { failOn: 'error', limitInputPixels: MOST_PIXELS });
@@ -33,6 +34,6 @@ export async function pictureFrom(data: unknown, type: string | undefined): Prom
       .toBuffer({ resolveWithObject: true });
     return { width: written.info.width, height: written.info.height, data: written.data };
   } catch {
-    throw refuse(422, `This is no ${format.toUpperCase()} picture, whatever its name says. Nothing was kept.`);
+    throw refuse(422, said('no-picture', { format: format.toUpperCase() }));
   }
 }

@@ -1,3 +1,4 @@
+import { said } from '@zabble/core';
 import { LARGEST_PICTURE, PhotoId, type PhotoKept } from '@zabble/contract';
 import express, { Router } from 'express';
 import { refuse } from '../http/refusal';
@@ -21,7 +22,7 @@ export function photosRouter(photos: PhotoRepository, jobs: JobService): Router 
   router.get('/:id/photos/:photo', async (request, response) => {
     const { id, photo } = validated(PhotoId, request.params);
     const data = await photos.find(id, photo);
-    if (!data) throw refuse(404, 'There is no such photograph in this job.');
+    if (!data) throw refuse(404, said('no-photo'));
     response.set({
       'Content-Type': 'image/jpeg',
       'Content-Disposition': 'inline; filename="photograph.jpg"',

@@ -12,6 +12,7 @@ import {
   type FrontPanel,
   type PartCode,
   type Said,
+  materialCalled,
 } from '@zabble/core';
 import { MARGIN, Pdf } from './pdf';
 import { sizeOf, type Printing } from './printing';
@@ -95,7 +96,7 @@ function groupRows(
   panels: readonly FrontPanel[],
 ): void {
   table.section(
-    material.name,
+    printing.words.say(materialCalled(material)),
     said('paper/material', { thickness: material.thickness, count, grain: material.grain === true }),
   );
   for (const { length, width, parts, release } of panels) {

@@ -1,4 +1,4 @@
-import { drawerOfJob, partSaid, partsOf, said, toCut, type CutPart } from '@zabble/core';
+import { drawerOfJob, partSaid, partsOf, said, toCut, type CutPart, materialCalled } from '@zabble/core';
 import QRCode from 'qrcode';
 import { Pdf } from './pdf';
 import type { Printing } from './printing';
@@ -58,7 +58,7 @@ function sticker(pdf: Pdf, printing: Printing, part: CutPart, x: number, y: numb
     font: 'medium',
     width: room + 2,
   });
-  pdf.text(part.material.name, x + 2.5, y + 16.8, { size: 7.5, width: room });
+  pdf.say(materialCalled(part.material), x + 2.5, y + 16.8, { size: 7.5, width: room });
   pdf.text(part.name, x + 2.5, y + 20.2, { size: 6.5, width: room });
   const [face, edge] = LIES[part.use.role];
   arrow(pdf, x + 4.5, y + 25);

@@ -1,7 +1,7 @@
 import { LARGEST_PRINT, PrintWish, PRINTS, type PrintName } from '@zabble/contract';
-import { plan, readJobDocument, readLayouts, ENGLISH, wordsIn } from '@zabble/core';
+import { plan, readJobDocument, readLayouts, ENGLISH, wordsIn, said } from '@zabble/core';
 import express, { Router } from 'express';
-import { Refusal, refuse } from '../http/refusal';
+import { refuse, unreadable } from '../http/refusal';
 import { validated } from '../http/validate';
 import { benchCardPdf } from './bench-card-pdf';
 import { cutListPdf } from './cut-list-pdf';
@@ -41,16 +41,11 @@ export function printRouter(fonts: string): Router {
 
 function readWish({ document, layouts, paper, address, job: id }: PrintWish, fonts: string): Printing {
   const reading = readJobDocument(document);
-  if (!reading.ok) {
-    const [first] = reading.errors;
-    const says = `The job can’t be read: ${first?.path ?? 'job'}: ${first?.says ?? 'it holds an error'}. Nothing was printed.`;
-    throw new Refusal({ status: 422, says, errors: reading.errors });
-  }
+  if (!reading.ok) throw unreadable('job', reading.errors, 'printed');
   const { job } = reading;
   const planned = plan(job);
   const laid = readLayouts(layouts ?? [], job, planned);
-  if (!laid.ok)
-    throw refuse(422, `The layouts don’t hold: ${laid.says}. Nothing was printed; lay the parts out again.`);
+  if (!laid.ok) throw refuse(422, said('layouts-refused', { why: laid.wrong }));
   const partAt = (part: string): string =>
     `${address.replace(/\/+$/, '')}/jobs/${id}/cut?part=${encodeURIComponent(part)}`;
   const words = wordsIn(ENGLISH, planned);

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { KeepRow, LARGEST_BODY, ShopRowId, type ShopRowList } from '@zabble/contract';
-import { readShopMaterial, readShopRow, type JobError, type MaterialOf, type OwnSlideOf } from '@zabble/core';
+import { readShopMaterial, readShopRow, type JobError, type MaterialOf, type OwnSlideOf, said } from '@zabble/core';
 import express, { Router } from 'express';
-import { Refusal, refuse } from '../http/refusal';
+import { refuse, unreadable } from '../http/refusal';
 import { validated } from '../http/validate';
 import type { ShopRepository } from './repository';
 
@@ -26,7 +26,7 @@ export function shopRouter(
 function rowsRouter<T extends Named>(
   shop: ShopRepository<T>,
   read: (value: unknown) => RowReading<T>,
-  what: string,
+  what: 'slide' | 'material',
 ): Router {
   const router = Router();
   router.get('/', async (_request, response) => {
@@ -39,20 +39,19 @@ function rowsRouter<T extends Named>(
   });
   router.delete('/:id', async (request, response) => {
     const { id } = validated(ShopRowId, request.params);
-    if (!(await shop.delete(id))) throw refuse(404, `There is no ${what} with this id in the shop’s list.`);
+    if (!(await shop.delete(id))) throw refuse(404, said('not-in-shop', { what }));
     response.status(204).end();
   });
   return router;
 }
 
 /** A row that can be read and has a name to be found by. */
-function readRow<T extends Named>(reading: RowReading<T>, what: string): { readonly row: T; readonly name: string } {
-  if (!reading.ok) {
-    const [first] = reading.errors;
-    const says = `The ${what} can’t be read: ${first?.path ?? 'row'}: ${first?.says ?? 'it holds an error'}. Nothing was changed.`;
-    throw new Refusal({ status: 422, says, errors: reading.errors });
-  }
+function readRow<T extends Named>(
+  reading: RowReading<T>,
+  what: 'slide' | 'material',
+): { readonly row: T; readonly name: string } {
+  if (!reading.ok) throw unreadable(what, reading.errors);
   const name = reading.row.name?.trim();
-  if (!name) throw refuse(422, `The ${what} has no name to be found by. Nothing was changed.`);
+  if (!name) throw refuse(422, said('no-name', { what }));
   return { row: reading.row, name };
 }

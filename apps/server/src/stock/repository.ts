@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Booking, StockEntry, Taking } from '@zabble/contract';
-import type { StockItemOf } from '@zabble/core';
+import { type StockItemOf, said } from '@zabble/core';
 import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 import { inTransaction } from '../db/transaction';
 import { refuse } from '../http/refusal';
@@ -96,12 +96,11 @@ export class StockRepository {
   async undo(id: string): Promise<void> {
     await inTransaction(this.pool, async (connection) => {
       const booking = await bookingOf(connection, id);
-      if (!booking) throw refuse(404, 'There is no booking with this id.');
+      if (!booking) throw refuse(404, said('no-booking'));
       if (booking.undoneAt) return;
       for (const { id: offcut } of booking.brought) {
         const [gone] = await connection.execute<ResultSetHeader>('DELETE FROM stock WHERE id = ?', [offcut]);
-        if (gone.affectedRows === 0)
-          throw refuse(409, 'An off-cut of this layout has been used since. Nothing was put back.');
+        if (gone.affectedRows === 0) throw refuse(409, said('off-cut-used'));
       }
       for (const { id: stock, item } of booking.taken) await giveBack(connection, stock, item);
       await connection.execute('UPDATE bookings SET undone_at = UTC_TIMESTAMP(3) WHERE id = ?', [id]);
@@ -121,11 +120,7 @@ async function put(connection: Pool | PoolConnection, id: string, item: Item): P
 /** So many of an item, as an entry of that count; the row goes when none is left. */
 async function take(connection: PoolConnection, id: string, count: number): Promise<StockEntry> {
   const [[row]] = await connection.execute<StockRow[]>(`SELECT ${COLUMNS} FROM stock WHERE id = ? FOR UPDATE`, [id]);
-  if (!row || row.count < count)
-    throw refuse(
-      409,
-      `The rack has ${row?.count ?? 0} of what the layout takes ${count} of. Nothing was booked; lay it out again.`,
-    );
+  if (!row || row.count < count) throw refuse(409, said('rack-too-small', { has: row?.count ?? 0, takes: count }));
   if (row.count === count) await connection.execute('DELETE FROM stock WHERE id = ?', [id]);
   else await put(connection, id, { ...toEntry(row).item, count: row.count - count });
   const entry = toEntry(row);

@@ -8,9 +8,9 @@ import {
   type BookingList,
   type StockList,
 } from '@zabble/contract';
-import { readStockItem, type StockItemOf } from '@zabble/core';
+import { readStockItem, type StockItemOf, said } from '@zabble/core';
 import express, { Router } from 'express';
-import { Refusal, refuse } from '../http/refusal';
+import { refuse, unreadable } from '../http/refusal';
 import { validated } from '../http/validate';
 import type { StockRepository } from './repository';
 
@@ -33,7 +33,7 @@ export function stockRouter(stock: StockRepository): Router {
   });
   router.delete('/stock/:id', async (request, response) => {
     const { id } = validated(StockId, request.params);
-    if (!(await stock.delete(id))) throw refuse(404, 'There is nothing with this id in the rack (any more).');
+    if (!(await stock.delete(id))) throw refuse(404, said('not-in-rack'));
     response.json(await listed());
   });
   router.get('/bookings', async (request, response) => {
@@ -56,7 +56,5 @@ export function stockRouter(stock: StockRepository): Router {
 function readItem(value: object): StockItemOf<string> {
   const reading = readStockItem(value);
   if (reading.ok) return value as StockItemOf<string>;
-  const [first] = reading.errors;
-  const says = `The stock can’t be read: ${first?.path ?? 'item'}: ${first?.says ?? 'it holds an error'}. Nothing was changed.`;
-  throw new Refusal({ status: 422, says, errors: reading.errors });
+  throw unreadable('stock', reading.errors);
 }

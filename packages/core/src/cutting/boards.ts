@@ -1,4 +1,5 @@
-import { said } from '../words';
+import { materialCalled } from './called';
+import { said, sameSaid, saidKey } from '../words';
 import type { Job, Saw } from '../job';
 import { frontPanels, type FrontPanel } from './cut-list';
 import { sawOf } from './saw';
@@ -57,7 +58,7 @@ export interface Bought {
 }
 
 interface Wanted {
-  readonly wood: string;
+  readonly wood: Said;
   readonly what: BoardUse;
   readonly length: Length;
   readonly width: Length;
@@ -86,12 +87,12 @@ export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
   const solid = all.filter(({ material }) => material.kind === 'solid' && !material.sheet);
   const glued = frontPanels(job, plan, all)
     .filter(({ material }) => material.kind === 'solid' && !material.sheet)
-    .map((panel) => ({ wood: panel.material.name, made: glueUp(job, panel) }));
+    .map((panel) => ({ wood: materialCalled(panel.material), made: glueUp(job, panel) }));
   const inPanels = new Set(glued.flatMap(({ made }) => made.parts.map(({ name }) => name)));
   const own = solid
     .filter(({ name }) => !inPanels.has(name))
     .map(({ material, use, length, width }) => ({
-      wood: material.name,
+      wood: materialCalled(material),
       what: use.role,
       length: length.total,
       width: width.total,
@@ -99,21 +100,21 @@ export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
     }));
   const banks = plan.cases.flatMap((owner) => owner.banks);
   const wanted = [...own, ...banks.flatMap(railsOf)];
-  const woods = [...new Set([...wanted, ...glued].map(({ wood }) => wood))];
+  const woods = [...new Map([...wanted, ...glued].map(({ wood }) => [saidKey(wood), wood])).values()];
   return woods.map((wood) => {
-    const glueUps = glued.filter((each) => each.wood === wood).map(({ made }) => made);
+    const glueUps = glued.filter((each) => sameSaid(each.wood, wood)).map(({ made }) => made);
     const boards = glueUps.flatMap(({ length, thickness, boards: { count, width } }) =>
       Array.from({ length: count }, () => ({ wood, what: 'board' as const, length, width, thickness })),
     );
     const rows = [
       ...rowsOf(
-        wanted.filter((each) => each.wood === wood),
+        wanted.filter((each) => sameSaid(each.wood, wood)),
         allowanceOf(job),
       ),
       // A board of a panel has its end allowance from the panel already: only what jointing takes is added.
       ...rowsOf(boards, { length: ZERO, width: JOINTED[job.unit] }),
     ];
-    return { wood: woodSaid(wood), rows, glueUps, bought: boughtOf(rows) };
+    return { wood, rows, glueUps, bought: boughtOf(rows) };
   });
 }
 
@@ -157,19 +158,12 @@ export function allowanceOf({ saw, unit }: Job): NonNullable<Saw['allowance']> {
   return saw?.allowance ?? usual;
 }
 
-/** No material of the job has an empty name. */
-const CASE_RAILS = '';
-
-function woodSaid(wood: string): Said {
-  return wood === CASE_RAILS ? said('wood/case-rails') : said('text', { text: wood });
-}
-
 /** The rails between drawers, between the case's sides; what a joint adds is for the builder to say. */
 function railsOf({ bank, drawers, opening }: BankPlan): readonly Wanted[] {
   const { rail = ZERO } = bank;
   if (rail === 0) return [];
   const one: Wanted = {
-    wood: CASE_RAILS,
+    wood: said('wood/case-rails'),
     what: 'drawer-rail',
     length: opening.width.total,
     width: rail,

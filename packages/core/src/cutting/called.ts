@@ -2,7 +2,7 @@ import { CARRIER_ROLES } from '../mounting';
 import type { Plan } from '../plan';
 import type { Said } from '../length';
 import { said, type PartParams, type SaidAs } from '../words';
-import type { CutPart } from './parts';
+import type { CutMaterial, CutPart } from './parts';
 
 /** What one part is called among its drawer's: `side 1`, `runner left`. */
 export function partSaid(part: Pick<CutPart, 'name' | 'use'>): SaidAs<'part-named'> {
@@ -80,4 +80,9 @@ export function drawerOfJob({ cases }: Pick<Plan, 'cases'>, { use }: CutPart): S
     bank: bankTelling({ cases }, use.path),
     drawer: name === undefined ? { place: use.place } : { place: use.place, name },
   });
+}
+
+/** What a part is cut from, as it is called. */
+export function materialCalled({ name, planedFor }: CutMaterial): Said {
+  return planedFor === undefined ? said('text', { text: name }) : said(`planed/${planedFor}`);
 }

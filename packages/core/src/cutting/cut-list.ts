@@ -2,7 +2,7 @@ import type { Job, Material } from '../job';
 import type { Length, Tally } from '../length';
 import type { Plan } from '../plan';
 import { grainRuns } from './grain-runs';
-import { partsOf, toCut, type CutPart, type Use } from './parts';
+import { partsOf, toCut, type CutPart, type Use, type CutMaterial } from './parts';
 import { RELEASES, type Release } from './release';
 
 /** One drawer's share of a row of the cut list. */
@@ -32,7 +32,7 @@ export interface Rip {
 
 /** Everything out of one material, widest rip first. */
 export interface CutGroup {
-  readonly material: Material;
+  readonly material: CutMaterial;
   readonly count: number;
   readonly rips: readonly Rip[];
 }
@@ -78,7 +78,7 @@ export function frontPanels(job: Job, plan: Plan, parts: readonly CutPart[]): re
 }
 
 /** Parts in the order they are cut, by material; the materials in their order, then wood that is none of the job's. */
-export function groupsOf(materials: readonly Material[], parts: readonly CutPart[]): readonly CutGroup[] {
+export function groupsOf(materials: readonly CutMaterial[], parts: readonly CutPart[]): readonly CutGroup[] {
   const known = new Set(materials.map(({ id }) => id));
   const others = new Map(
     parts.filter(({ material }) => !known.has(material.id)).map(({ material }) => [material.id, material]),
@@ -89,7 +89,7 @@ export function groupsOf(materials: readonly Material[], parts: readonly CutPart
   });
 }
 
-function groupOf(material: Material, parts: readonly CutPart[]): CutGroup {
+function groupOf(material: CutMaterial, parts: readonly CutPart[]): CutGroup {
   const widths = [...new Set(parts.map(({ width }) => width.total))].sort((a, b) => b - a);
   const rips = widths.map((width) => ({
     width,

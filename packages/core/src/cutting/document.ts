@@ -1,3 +1,4 @@
+import type { Words } from '../words';
 import { inMillimetres } from '../length';
 import type { Job } from '../job';
 import type { Plan } from '../plan';
@@ -20,7 +21,7 @@ export interface Effort {
  * The cut list, saw settings, board list and a layout of every material that comes in sheets or has some in the rack,
  * as plain JSON; lengths in millimetres. Layouts hold what is held too: they are to buy by.
  */
-export function cutDocument(job: Job, plan: Plan, effort: Effort, rack: readonly RackItem[] = []) {
+export function cutDocument(job: Job, plan: Plan, words: Words, effort: Effort, rack: readonly RackItem[] = []) {
   const saw = sawOf(job);
   const list = cutList(job, plan);
   const laid = sheetParts(job, plan, 'all', rack);
@@ -52,10 +53,12 @@ export function cutDocument(job: Job, plan: Plan, effort: Effort, rack: readonly
       };
     }),
     boards: boardList(job, plan).map(({ wood, rows, bought }) => ({
-      wood,
+      wood: words.say(wood),
       bought,
-      rows: rows.map(({ length, width, thickness, rough, ...row }) => ({
-        ...row,
+      rows: rows.map(({ what, count, length, width, thickness, rough }) => ({
+        // The format's name for the rails between drawers.
+        what: what === 'drawer-rail' ? 'rail' : what,
+        count,
         length: inMillimetres(length),
         width: inMillimetres(width),
         thickness: inMillimetres(thickness),

@@ -20,6 +20,12 @@ export interface Use {
   readonly role: Role | CarrierRole | 'extra';
 }
 
+/** What a part is cut from: a material of the job, or wood planed for what it is, which none of them is. */
+export interface CutMaterial extends Material {
+  /** Kickers are of the runners' wood. */
+  readonly planedFor?: Exclude<CarrierRole, 'kicker'>;
+}
+
 /** One piece of wood to cut. Two alike are two of these. */
 export interface CutPart {
   /** `case/bank/drawer/role`, with its number where a drawer has several: a new plan keeps it. */
@@ -27,7 +33,7 @@ export interface CutPart {
   readonly use: Use;
   /** What it is called, where it is nobody’s. */
   readonly called?: string;
-  readonly material: Material;
+  readonly material: CutMaterial;
   /** As sawn: before edge banding, where it has any. `length` along the grain or the longer cut. */
   readonly length: Tally;
   readonly width: Tally;
@@ -151,16 +157,15 @@ function carrierPart(job: Job, owner: string, bank: BankPlan, drawer: DrawerPlan
 }
 
 /** Hard wood planed to a thickness, which no material of the job is. */
-function planedFor(role: CarrierRole, thickness: Length): Material {
-  return { id: `(${role} ${thickness})`, name: PLANED[role], kind: 'solid', thickness };
+function planedFor(role: CarrierRole, thickness: Length): CutMaterial {
+  return {
+    id: `(${role} ${thickness})`,
+    name: '',
+    kind: 'solid',
+    thickness,
+    planedFor: role === 'kicker' ? 'runner' : role,
+  };
 }
-
-const PLANED: Readonly<Record<CarrierRole, string>> = {
-  'build-out': 'Solid wood for build-outs',
-  runner: 'Hardwood for runners',
-  kicker: 'Hardwood for runners',
-  batten: 'Hardwood for battens',
-};
 
 /** Parts brought in from a list: they wait for nobody. */
 function extraParts({ materials, cutting }: Job): readonly CutPart[] {

@@ -1,3 +1,5 @@
+import { said } from '../words';
+import type { Said } from '../length';
 import type { Job } from '../job';
 import type { Plan } from '../plan';
 import { lyingIn, type Blade, type SawnPanel, type SheetLayout } from '../sheets';
@@ -13,7 +15,7 @@ export interface MaterialLayout {
 }
 
 export type LayoutsReading =
-  { readonly ok: true; readonly layouts: readonly MaterialLayout[] } | { readonly ok: false; readonly says: string };
+  { readonly ok: true; readonly layouts: readonly MaterialLayout[] } | { readonly ok: false; readonly wrong: Said };
 
 const DEEPEST = 40;
 const MOST = 2000;
@@ -23,19 +25,19 @@ const MOST = 2000;
  * its size, once, and lies in its sheet. So nothing is printed that the plan no longer says.
  */
 export function readLayouts(value: unknown, job: Job, plan: Plan): LayoutsReading {
-  if (!Array.isArray(value) || value.length > MOST) return refuse('the layouts are not a list of sheets');
+  if (!Array.isArray(value) || value.length > MOST) return refuse(said('layouts-no-list'));
   const layouts: MaterialLayout[] = [];
   for (const [index, each] of value.entries()) {
     const read = readOne(each);
-    if (!read) return refuse(`sheet ${index + 1} can’t be read as a layout`);
+    if (!read) return refuse(said('sheet-no-layout', { sheet: index }));
     layouts.push(read);
   }
   const problem = againstPlan(layouts, job, plan);
   return problem === undefined ? { ok: true, layouts } : refuse(problem);
 }
 
-function refuse(says: string): LayoutsReading {
-  return { ok: false, says };
+function refuse(wrong: Said): LayoutsReading {
+  return { ok: false, wrong };
 }
 
 function readOne(value: unknown): MaterialLayout | undefined {
@@ -84,19 +86,19 @@ function isSize(value: unknown): value is SheetLayout['length'] {
   return typeof value === 'number' && Number.isInteger(value) && value > 0;
 }
 
-/** What is wrong, in a sentence; undefined where nothing is. */
-function againstPlan(layouts: readonly MaterialLayout[], job: Job, plan: Plan): string | undefined {
+/** What is wrong; undefined where nothing is. */
+function againstPlan(layouts: readonly MaterialLayout[], job: Job, plan: Plan): Said | undefined {
   const parts = new Map(partsOf(job, plan).parts.map((part) => [part.name, part]));
   const rules = rulesOf(sawOf(job));
   for (const [index, { sheet, material, blade = rules }] of layouts.entries())
     for (const { piece, turned, x, y, long, wide } of lyingIn(sheet, blade)) {
       const inside = x + long <= sheet.length - blade.trim && y + wide <= sheet.width - blade.trim;
-      if (!inside) return `sheet ${index + 1}: a cut lies outside its sheet`;
+      if (!inside) return said('cut-outside-sheet', { sheet: index });
       if (piece === undefined) continue;
       const part = parts.get(piece);
       const [length, width] = turned ? [wide, long] : [long, wide];
       const same = part?.material.id === material && part.length.total === length && part.width.total === width;
-      if (!same) return `sheet ${index + 1}: ${piece} is not in the plan in this size (any more)`;
+      if (!same) return said('piece-not-in-plan', { sheet: index, piece });
       parts.delete(piece);
     }
   return undefined;

@@ -1,7 +1,7 @@
 import { patched, type Patch } from '../job';
 import { BANK, sample } from '../job/sample.spec-data';
 import { inches, inMillimetres, millimetres, nm } from '../length';
-import { demo } from '../plan/plan.spec-data';
+import { demo, IN_ENGLISH } from '../plan/plan.spec-data';
 import { layOut, lyingIn, stepsOf } from '../sheets';
 import { replay } from '../sheets/replay.spec-data';
 import { boardList } from './boards';
@@ -147,7 +147,7 @@ describe('boards', () => {
     const { job, planned } = worked(demo('flag-chest'));
     const [cherry, rails] = boardList(job, planned);
     const { fronts } = { fronts: partsOf(job, planned).parts.filter(({ use }) => use.role === 'face') };
-    expect(cherry!.wood).toBe('Black cherry, 20 mm');
+    expect(cherry!.wood.params).toEqual({ text: 'Black cherry, 20 mm' });
     expect(cherry!.rows.reduce((sum, { count }) => sum + count, 0)).toBe(fronts.length);
     expect(cherry!.rows[0]!.rough).toBe(inches(1, 1));
     expect(cherry!.rows[0]!.length).toBe(fronts[0]!.length.total + millimetres(25));
@@ -165,9 +165,7 @@ describe('boards', () => {
 
   it('hold the runners of drawers that ride on wood', () => {
     const { job, planned } = worked(demo('rope-bench'));
-    const runners = boardList(job, planned).find(
-      ({ wood }) => (wood.params as { text?: string }).text === 'Hardwood for runners',
-    )!;
+    const runners = boardList(job, planned).find(({ wood }) => wood.code === 'planed/runner')!;
     const banks = planned.cases.flatMap((owner) => owner.banks);
     const drawers = banks.flatMap((bank) => bank.drawers);
     const count = (what: string) =>
@@ -245,8 +243,8 @@ describe('the figure across a case', () => {
 describe('the cut document', () => {
   it('is the same for the same job, tries and seed, and holds every part once', () => {
     const { job, planned } = worked(demo('rope-bench'));
-    const once = cutDocument(job, planned, { tries: 150, seed: 3 });
-    expect(cutDocument(job, planned, { tries: 150, seed: 3 })).toEqual(once);
+    const once = cutDocument(job, planned, IN_ENGLISH, { tries: 150, seed: 3 });
+    expect(cutDocument(job, planned, IN_ENGLISH, { tries: 150, seed: 3 })).toEqual(once);
     const names = once.materials.flatMap(({ parts }) => parts.flatMap((row) => row.parts));
     expect(names.sort()).toEqual(
       partsOf(job, planned)

@@ -129,5 +129,5 @@ function screwTemplate({ holes, nominal, place, family }: DrawerPlan, words: Wor
     note(words.say(said('template/holes', { first: holes.first.total, pitch: holes.pitch })), 2, low + 1),
   ];
   const drawing = { x: 0, y: low, width: STRIP, height: -low + 2 * LETTERS, shapes };
-  return { title: said('template/screws', { family: family.name }), places: [place + 1], drawing };
+  return { title: said('template/screws', { family: family.called }), places: [place + 1], drawing };
 }

@@ -1,4 +1,4 @@
-import { cutList, type Crosscut } from '../cutting';
+import { cutList, type Crosscut, materialCalled, type CutMaterial } from '../cutting';
 import { groupFindings, type Severity } from '../findings';
 import { OPENING_SIZES, readAt, readingAt, readingLength, type Job } from '../job';
 import { smallest, subtract, toPack, ZERO, type Length, type Said } from '../length';
@@ -102,7 +102,7 @@ function slideFacts({ drawers }: BankPlan): readonly CardFact[] {
   return slides.map((family) => ({
     head: said('card-head/slide'),
     said: said('card/slide', {
-      name: family.name,
+      slide: family.called,
       own: family.origin === 'own',
       narrowBy: family.narrowBy,
       adjust: adjustsBy(family),
@@ -220,7 +220,7 @@ const PART_COLUMNS: readonly CardColumnOf[] = [
   { title: 'card-column/when', align: 'left' },
 ];
 
-function partRow(material: Job['materials'][number], width: Length, cut: Crosscut): readonly Said[] {
+function partRow(material: CutMaterial, width: Length, cut: Crosscut): readonly Said[] {
   const free = cut.release === 'now';
   return [
     served(cut),
@@ -228,7 +228,7 @@ function partRow(material: Job['materials'][number], width: Length, cut: Crosscu
     size(free ? cut.length : undefined, true),
     size(free ? width : undefined, true),
     said('cell/exact', { length: material.thickness }),
-    text(material.name),
+    materialCalled(material),
     said(`printed-when/${cut.release}`),
   ];
 }

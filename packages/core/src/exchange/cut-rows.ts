@@ -1,5 +1,5 @@
-import { cutList, type Crosscut } from '../cutting';
-import type { Job, Material } from '../job';
+import { cutList, type Crosscut, materialCalled, type CutMaterial } from '../cutting';
+import type { Job } from '../job';
 import { inMillimetres } from '../length';
 import type { Plan } from '../plan';
 import { said, type Words } from '../words';
@@ -33,7 +33,7 @@ export function cutRows(job: Job, plan: Plan, words: Words): readonly (readonly 
   return [CUT_HEADINGS, ...rows];
 }
 
-function cutRow(words: Words, material: Material, { length, widthTally, parts, count, left, release }: Crosscut) {
+function cutRow(words: Words, material: CutMaterial, { length, widthTally, parts, count, left, release }: Crosscut) {
   const [first] = parts;
   const { finished } = first ?? {};
   const width = widthTally.total;
@@ -42,7 +42,7 @@ function cutRow(words: Words, material: Material, { length, widthTally, parts, c
       words.say(said('cut-listed', { kind: `cut/${kind}`, at: `cut-at/${where}` })),
     ) ?? [];
   return [
-    material.name,
+    words.say(materialCalled(material)),
     String(inMillimetres(material.thickness)),
     String(inMillimetres(width)),
     String(inMillimetres(length)),

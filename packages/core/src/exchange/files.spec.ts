@@ -1,3 +1,4 @@
+import { said } from '../words';
 import DxfParser from 'dxf-parser';
 import Papa from 'papaparse';
 import { bestOf, partsOf, rulesOf, sameName, sawOf, sheetParts } from '../cutting';
@@ -226,7 +227,10 @@ describe('reading a table from elsewhere', () => {
     ];
     const [line] = readLines(rows, STOCK_COLUMNS, guessMapping(rows[0]!, STOCK_COLUMNS), 'mm');
     if (price === undefined)
-      expect(line).toMatchObject({ ok: false, says: expect.stringMatching(/may be 1200 or 1\.200/) as string });
+      expect(line).toMatchObject({
+        ok: false,
+        wrong: { params: { why: { params: { why: said('price-two-ways', { whole: '1', rest: '200' }) } } } },
+      });
     else expect(line).toMatchObject({ ok: true, values: { price } });
   });
 
@@ -240,7 +244,7 @@ describe('reading a table from elsewhere', () => {
       'ply,96,48,half',
       ',96,48,1',
     );
-    expect(lines.map((line) => (line.ok ? line.line : `${line.line}: ${line.says}`))).toEqual([
+    expect(lines.map((line) => (line.ok ? line.line : `${line.line}: ${IN_ENGLISH.say(line.wrong)}`))).toEqual([
       2,
       '4: length is empty',
       expect.stringMatching(/^5: width: Read .*1\/0/) as string,
@@ -248,7 +252,7 @@ describe('reading a table from elsewhere', () => {
       '7: material is empty',
     ]);
     const [none] = readLines([['a'], ['1']], STOCK_COLUMNS, {}, 'mm');
-    expect(none).toEqual({ ok: false, line: 2, says: 'no column is read as material' });
+    expect(none).toMatchObject({ ok: false, line: 2, wrong: { code: 'no-column' } });
   });
 
   it('refuses a part of a material the job has not', () => {
@@ -263,7 +267,7 @@ describe('reading a table from elsewhere', () => {
     );
     expect(partOfLine(line!, job.materials, 'in')).toMatchObject({
       ok: false,
-      says: 'the job has no material called “gold”',
+      wrong: said('no-such-material', { name: 'gold' }),
     });
     expect(sameName(' Birch  PLY', 'birch ply')).toBe(true);
   });

@@ -3,7 +3,7 @@ import { BANK, sample } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
 import { frontsAsHung } from '../fitting';
 import { plan, readJobDocument } from '../plan';
-import { one, told } from '../plan/plan.spec-data';
+import { one, told, IN_ENGLISH } from '../plan/plan.spec-data';
 import { ENGLISH, wordsIn } from '../words';
 import { benchCards } from './bench-card';
 import { benchCardText } from './bench-card-text';
@@ -22,7 +22,7 @@ const errors = (...patches: Patch[]): readonly { path: string; says: string }[] 
       patches.map(({ path, value }) => ({ path: path.replace('BANK', BANK), value })),
     ),
   );
-  return reading.ok ? [] : reading.errors;
+  return reading.ok ? [] : reading.errors.map(({ path, said }) => ({ path, says: IN_ENGLISH.say(said) }));
 };
 
 describe('readings with their place', () => {

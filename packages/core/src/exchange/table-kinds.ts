@@ -1,3 +1,4 @@
+import { said } from '../words';
 import type { RackItem } from '../cutting';
 import type { ExtraPartOf, Material } from '../job';
 import { writeExact, type Unit } from '../length';
@@ -6,19 +7,19 @@ import { lengthOf, type LineReading, type Read, type Wanted } from './table-read
 
 /** Columns of a list of parts. */
 export const PART_COLUMNS: readonly Wanted[] = [
-  { field: 'material', title: 'material', kind: 'text', headings: ['material', 'stock', 'wood', 'sheet'] },
-  { field: 'length', title: 'length', kind: 'length', headings: ['length', 'long', 'cut length', 'l'] },
-  { field: 'width', title: 'width', kind: 'length', headings: ['width', 'wide', 'rip', 'w', 'height'] },
+  { field: 'material', kind: 'text', headings: ['material', 'stock', 'wood', 'sheet'] },
+  { field: 'length', kind: 'length', headings: ['length', 'long', 'cut length', 'l'] },
+  { field: 'width', kind: 'length', headings: ['width', 'wide', 'rip', 'w', 'height'] },
   {
     field: 'count',
-    title: 'count',
+
     kind: 'count',
     headings: ['count', 'quantity', 'qty', 'pieces', 'number'],
     optional: true,
   },
   {
     field: 'name',
-    title: 'name',
+
     kind: 'title',
     headings: ['name', 'part', 'parts', 'label', 'description'],
     optional: true,
@@ -27,21 +28,21 @@ export const PART_COLUMNS: readonly Wanted[] = [
 
 /** Columns of a list of stock. */
 export const STOCK_COLUMNS: readonly Wanted[] = [
-  { field: 'material', title: 'material', kind: 'text', headings: ['material', 'name', 'stock', 'wood', 'sheet'] },
-  { field: 'length', title: 'length', kind: 'length', headings: ['length', 'long', 'l'] },
-  { field: 'width', title: 'width', kind: 'length', headings: ['width', 'wide', 'w'] },
-  { field: 'thickness', title: 'thickness', kind: 'length', headings: ['thickness', 'thick', 't'], optional: true },
+  { field: 'material', kind: 'text', headings: ['material', 'name', 'stock', 'wood', 'sheet'] },
+  { field: 'length', kind: 'length', headings: ['length', 'long', 'l'] },
+  { field: 'width', kind: 'length', headings: ['width', 'wide', 'w'] },
+  { field: 'thickness', kind: 'length', headings: ['thickness', 'thick', 't'], optional: true },
   {
     field: 'count',
-    title: 'count',
+
     kind: 'count',
     headings: ['count', 'quantity', 'qty', 'pieces', 'number'],
     optional: true,
   },
-  { field: 'price', title: 'price', kind: 'money', headings: ['price', 'cost'], optional: true },
+  { field: 'price', kind: 'money', headings: ['price', 'cost'], optional: true },
   {
     field: 'place',
-    title: 'where it leans',
+
     kind: 'text',
     headings: ['place', 'where', 'where it leans', 'location', 'rack'],
     optional: true,
@@ -57,7 +58,7 @@ export function partOfLine(
   if (!reading.ok) return reading;
   const { material: called, name, count } = reading.values;
   const material = materials.find((each) => each.id === called || sameName(each.name, String(called)));
-  if (!material) return { ok: false, line: reading.line, says: `the job has no material called “${String(called)}”` };
+  if (!material) return { ok: false, line: reading.line, wrong: said('no-such-material', { name: String(called) }) };
   const part = {
     name: String(name ?? 'part').slice(0, 200),
     material: material.id,

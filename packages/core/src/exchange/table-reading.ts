@@ -1,12 +1,16 @@
-import { nm, quoted, readLength, type Length, type Unit } from '../length';
+import { readWrong } from '../job';
+import { nm, readLength, type Length, type Said, type Unit } from '../length';
+import { said } from '../words';
+
+/** What a table may have a column of. */
+export type TableField = 'material' | 'length' | 'width' | 'thickness' | 'count' | 'name' | 'price' | 'place';
 
 /** What a column of a table may hold. */
 export type Kind = 'text' | 'title' | 'length' | 'count' | 'money';
 
 /** A field that is looked for in a table, the words its heading may have, and whether a row may do without it. */
 export interface Wanted {
-  readonly field: string;
-  readonly title: string;
+  readonly field: TableField;
   readonly kind: Kind;
   readonly headings: readonly string[];
   readonly optional?: boolean;
@@ -20,7 +24,7 @@ export type Read = Readonly<Record<string, string | number | undefined>>;
 /** A line of a file: what was understood, or why it was refused. `line` counts from 1, headings included. */
 export type LineReading =
   | { readonly ok: true; readonly line: number; readonly values: Read }
-  | { readonly ok: false; readonly line: number; readonly says: string };
+  | { readonly ok: false; readonly line: number; readonly wrong: Said };
 
 /** The columns whose headings are known by their words; the first that fits, each once. */
 export function guessMapping(headings: readonly string[], wanted: readonly Wanted[]): Mapping {
@@ -59,45 +63,46 @@ function readLine(
   unit: Unit,
 ): LineReading {
   const values: Record<string, string | number | undefined> = {};
-  for (const { field, title, kind, optional } of wanted) {
-    const column = mapping[field];
+  for (const { field: name, kind, optional } of wanted) {
+    const field = said(`column/${name}`);
+    const column = mapping[name];
     const text = column === undefined ? '' : unescaped(cells[column] ?? '');
     if (text === '') {
       if (optional) continue;
-      return { ok: false, line, says: column === undefined ? `no column is read as ${title}` : `${title} is empty` };
+      return { ok: false, line, wrong: said(column === undefined ? 'no-column' : 'cell-empty', { field }) };
     }
     const read = READERS[kind](text, unitOf(headings[column ?? 0] ?? '') ?? unit);
-    if ('says' in read) return { ok: false, line, says: `${title}: ${read.says}` };
-    values[field] = read.value;
+    if ('wrong' in read) return { ok: false, line, wrong: said('cell-wrong', { field, why: read.wrong }) };
+    values[name] = read.value;
   }
   return { ok: true, line, values };
 }
 
 type HeadingUnit = Unit | 'cm' | 'ft';
 
-type CellReading = { readonly value: string | number } | { readonly says: string };
+type CellReading = { readonly value: string | number } | { readonly wrong: Said };
 
 const READERS: Readonly<Record<Kind, (text: string, unit: HeadingUnit) => CellReading>> = {
-  text: (text) => (text.length > 200 ? { says: `longer than 200 characters` } : { value: text }),
+  text: (text) => (text.length > 200 ? { wrong: said('text-too-long', { most: 200 }) } : { value: text }),
   // What only tells parts apart may be cut short.
   title: (text) => ({ value: text.length > 200 ? `${text.slice(0, 199)}…` : text }),
   length: (text, unit) => {
     const written = unit === 'in' || unit === 'mm' ? { text, unit } : { text: inUnit(text, unit), unit: 'mm' as const };
     const read = readLength(written.text, written.unit);
-    if (!read.ok) return { says: read.says };
-    return read.value > 0 ? { value: read.value } : { says: `read ${quoted(text)}: it must be more than nothing` };
+    if (!read.ok) return { wrong: read.wrong };
+    return read.value > 0 ? { value: read.value } : { wrong: readWrong(text, said('more-than-nothing')) };
   },
   count: (text) => {
     const number = Number(text);
     const whole = Number.isInteger(number) && number >= 1 && number <= 1000;
-    return whole ? { value: number } : { says: `read ${quoted(text)}: a whole number from 1 to 1000 is wanted` };
+    return whole ? { value: number } : { wrong: readWrong(text, said('count-wanted')) };
   },
   money: (text) => {
     const [, whole, rest] = /^[^\d.-]*([1-9]\d{0,2}),(\d{3})$/.exec(text) ?? [];
-    if (rest !== undefined) return { says: `read ${quoted(text)}: that may be ${whole}${rest} or ${whole}.${rest}` };
+    if (rest !== undefined) return { wrong: readWrong(text, said('price-two-ways', { whole: whole ?? '', rest })) };
     const number = Number(text.replace(',', '.').replace(/^[^\d.-]+/, ''));
     const fine = Number.isFinite(number) && number >= 0 && number <= 1_000_000;
-    return fine ? { value: number } : { says: `read ${quoted(text)}: a price is wanted` };
+    return fine ? { value: number } : { wrong: readWrong(text, said('price-wanted')) };
   },
 };
 

@@ -69,12 +69,12 @@ function hasLengths({ job, bank, field, path }: BoxFacts, other: SlideFamily): b
 }
 
 /** A chosen length is of the old family’s list, so it goes. */
-function familyUsed({ field }: BoxFacts, { id, name }: SlideFamily): Remedy {
+function familyUsed({ field }: BoxFacts, { id, called }: SlideFamily): Remedy {
   const patches = [
     { path: field('slide.length'), value: undefined },
     { path: field('slide.family'), value: id },
   ];
-  return remedy('use-family', { family: name }, patches);
+  return remedy('use-family', { family: called }, patches);
 }
 
 /** A bottom the family takes, with the groove it needs. */

@@ -82,7 +82,7 @@ function stop(
 function depthTooShort(facts: BoxFacts): Judgement | undefined {
   const { fit, family, depth } = facts;
   if (fit.short <= 0) return undefined;
-  const finding = said('DEPTH_TOO_SHORT', { family: family.name, nominal: fit.nominal, depth, short: fit.short });
+  const finding = said('DEPTH_TOO_SHORT', { family: family.called, nominal: fit.nominal, depth, short: fit.short });
   return stop(finding, [longestThatFits(facts)], undefined, 'slides');
 }
 
@@ -90,7 +90,7 @@ function sideTooThick(facts: BoxFacts): Judgement | undefined {
   const { family, stock } = facts;
   if (family.maxSide === undefined || stock.sides.thickness <= family.maxSide) return undefined;
   const over = subtract(stock.sides.thickness, family.maxSide);
-  const about = { family: family.name, most: family.maxSide, wood: stock.sides.name, over };
+  const about = { family: family.called, most: family.maxSide, wood: stock.sides.name, over };
   return stop(said('SIDE_TOO_THICK', about), [anotherFamily(facts)]);
 }
 
@@ -99,7 +99,7 @@ function bottomNotAllowed(facts: BoxFacts): Judgement | undefined {
   if (family.bottoms.includes(stock.box.bottomFit)) return undefined;
   const fits = family.bottoms.map((fit) => said(`bottom-fit/${fit}`));
   return stop(
-    said('BOTTOM_NOT_ALLOWED', { family: family.name, fits }),
+    said('BOTTOM_NOT_ALLOWED', { family: family.called, fits }),
     family.bottoms.map((fit) => fitAllowed(facts, fit)),
   );
 }
@@ -109,7 +109,7 @@ function recessWrong(facts: BoxFacts): Judgement | undefined {
   if (family.recess === undefined) return undefined;
   const offset = BOTTOMS[stock.box.bottomFit].raised ? (stock.box.groove?.offset ?? nm(0)) : nm(0);
   if (Math.abs(offset - family.recess) <= RECESS_TOLERANCE) return undefined;
-  const finding = said('RECESS_WRONG', { family: family.name, wanted: family.recess, offset });
+  const finding = said('RECESS_WRONG', { family: family.called, wanted: family.recess, offset });
   return stop(finding, [raisedToRecess(facts)]);
 }
 
@@ -117,7 +117,7 @@ function easeTooMuch(facts: BoxFacts): Judgement | undefined {
   const { family, stock } = facts;
   const ease = stock.box.ease ?? nm(0);
   if (ease <= family.narrowBy) return undefined;
-  const finding = said('EASE_TOO_MUCH', { ease, family: family.name, most: family.narrowBy });
+  const finding = said('EASE_TOO_MUCH', { ease, family: family.called, most: family.narrowBy });
   return stop(finding, [easeAllowed(facts)]);
 }
 
@@ -125,7 +125,7 @@ function tooLow(facts: BoxFacts): Judgement | undefined {
   const { family, height, stock } = facts;
   if (!height || height.height.total >= family.minBox) return undefined;
   const short = subtract(family.minBox, height.height.total);
-  const finding = said('BOX_TOO_LOW', { short, least: family.minBox, family: family.name });
+  const finding = said('BOX_TOO_LOW', { short, least: family.minBox, family: family.called });
   const step = stock.box.heightStep;
   // With a height step the bay must allow the next whole one.
   const [allowed, needed] = step

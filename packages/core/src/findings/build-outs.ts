@@ -23,7 +23,7 @@ export function buildOutMissing({ style, bank, families }: BuildOutFacts): Findi
   const fixed = families.find(({ sideFixed }) => sideFixed);
   if (style !== 'face-frame' || bank.buildOut || !fixed) return undefined;
   return {
-    ...said('BUILD_OUT_MISSING', { family: fixed.name }),
+    ...said('BUILD_OUT_MISSING', { family: fixed.called }),
     severity: 'stop',
     step: 'measure',
   };
@@ -50,7 +50,7 @@ export function nothingBehind({ style, bank, path, families }: BuildOutFacts): F
   const under = families.find((family) => family.seat === 'bay' && !onRunners(family));
   if (style !== 'face-frame' || !under || bank.mounting?.behind) return undefined;
   return {
-    ...said('NOTHING_BEHIND', { family: under.name, inset: bank.front.mount === 'inset' }),
+    ...said('NOTHING_BEHIND', { family: under.called, inset: bank.front.mount === 'inset' }),
     severity: 'stop',
     step: 'slides',
     remedies: [

@@ -74,7 +74,12 @@ describe('things side by side in rows', () => {
 
 describe('findings said once', () => {
   const finding = (place: number, wood: string, path?: string): Finding => ({
-    ...said('SIDE_TOO_THICK', { family: 'a slide', most: millimetres(16), wood, over: millimetres(2) }),
+    ...said('SIDE_TOO_THICK', {
+      family: said('text', { text: 'a slide' }),
+      most: millimetres(16),
+      wood,
+      over: millimetres(2),
+    }),
     severity: 'warn',
     step: 'boxes',
     drawer: `d${place + 1}`,

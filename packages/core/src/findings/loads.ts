@@ -26,7 +26,7 @@ export const loadOver: BoxRule = (facts) => {
     front: load.front,
     share: total / family.load_kg,
     carries: family.load_kg,
-    family: family.name,
+    family: family.called,
   });
   const remedies = otherFamilies(facts, ({ load_kg }) => total <= FULL * load_kg);
   return judged({ ...finding, severity: over ? 'stop' : 'warn', step: 'slides' }, remedies);

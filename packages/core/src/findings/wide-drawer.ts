@@ -20,7 +20,7 @@ export const wideDrawer: BoxRule = (facts) => {
     over: over > 0 ? over : undefined,
     width: width.total,
     length: length.total,
-    family: family.name,
+    family: family.called,
     most: family.maxWidth,
   });
   const because = tally(...width.terms, minus('widest-that-runs-true', limit));

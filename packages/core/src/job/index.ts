@@ -10,7 +10,7 @@ export * from './opening-readings';
 export * from './patch';
 export * from './read';
 export * from './read-log';
-export { Report, type JobError } from './report';
+export { readWrong, Report, type JobError } from './report';
 export * from './settings';
 export * from './stock-item';
 export { materialShape, ownSlide } from './shape';

@@ -1,5 +1,5 @@
-import { quoted } from '../length';
-import type { Report } from './report';
+import { said } from '../words';
+import { readWrong, type Report } from './report';
 import type { Bank, Case } from './types';
 
 /** The banks whose drawers a bank carries lines across from. */
@@ -29,23 +29,22 @@ export function checkLines(owner: Case, path: string, report: Report): void {
     bank.drawers.forEach(({ line }, d) => {
       const wrong = line?.bank === undefined ? undefined : wrongWith(owner, bank, line.bank, line.drawer ?? '');
       if (!wrong) return;
-      report.add(`${path}.banks[${b}].drawers[${d}].line.${wrong.field}`, wrong.says);
+      report.add(`${path}.banks[${b}].drawers[${d}].line.${wrong.field}`, wrong.said);
       sound = false;
     }),
   );
   if (!sound) return;
   owner.banks.forEach((bank, b) => {
-    if (waitsFor(owner, bank, bank.id))
-      report.add(`${path}.banks[${b}]`, 'its lines come from a bank whose lines come from this one');
+    if (waitsFor(owner, bank, bank.id)) report.add(`${path}.banks[${b}]`, said('lines-in-circle'));
   });
 }
 
 function wrongWith({ banks }: Case, bank: Bank, id: string, drawer: string) {
   const leader = banks.find((each) => each.id === id);
-  if (!leader) return { field: 'bank', says: `read ${quoted(id)}: no bank of this case has this id` };
-  if (leader === bank) return { field: 'bank', says: `read ${quoted(id)}: a line is carried across from another bank` };
+  if (!leader) return { field: 'bank', said: readWrong(id, said('no-bank')) };
+  if (leader === bank) return { field: 'bank', said: readWrong(id, said('line-from-itself')) };
   if (leader.drawers.some((each) => each.id === drawer)) return undefined;
-  return { field: 'drawer', says: `read ${quoted(drawer)}: no drawer of bank ${leader.id} has this id` };
+  return { field: 'drawer', said: readWrong(drawer, said('no-drawer-of', { bank: leader.id })) };
 }
 
 /** Whether the lines of `bank` come, however far round, from the bank of this id. */

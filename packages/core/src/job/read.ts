@@ -1,3 +1,5 @@
+import type { Said } from '../length';
+import { said } from '../words';
 import { withReadings } from './as-built';
 import { checkReferences } from './references';
 import { Report, type JobError } from './report';
@@ -34,36 +36,35 @@ export function readJobText(text: string, check?: (job: Job, report: Report) => 
 }
 
 function parseJson(text: string): { value: unknown } | { error: JobError } {
-  const error = (says: string): { error: JobError } => ({ error: { path: '(file)', says } });
-  if (text.length > LARGEST_FILE)
-    return error(`${text.length} characters long: a job file is never over ${LARGEST_FILE}`);
+  const error = (what: Said): { error: JobError } => ({ error: { path: '(file)', said: what } });
+  if (text.length > LARGEST_FILE) return error(said('file-too-large', { characters: text.length, most: LARGEST_FILE }));
   const plain = text.replace(/^\uFEFF/, '');
-  if (plain.trim() === '') return error('the file is empty: a job file is JSON');
+  if (plain.trim() === '') return error(said('file-empty'));
   try {
     return { value: JSON.parse(plain) as unknown };
   } catch (problem) {
-    return error(`not JSON${whereIn(plain, problem)}`);
+    return error(notJson(plain, problem));
   }
 }
 
 /** Where the parser stopped, where it says so; its own words are not repeated: they differ between engines. */
-function whereIn(text: string, problem: unknown): string {
+function notJson(text: string, problem: unknown): Said {
   const position = /position (\d+)/.exec(problem instanceof Error ? problem.message : '')?.[1];
-  if (position === undefined) return ': it breaks off or holds something JSON has no word for';
+  if (position === undefined) return said('not-json');
   const before = text.slice(0, Number(position)).split('\n');
-  return `: it can’t be read at line ${before.length}, column ${(before.at(-1) ?? '').length + 1}`;
+  return said('not-json-at', { line: before.length, column: (before.at(-1) ?? '').length + 1 });
 }
 
 /** A file of another format or version gets that one sentence, not a list of its unknown fields. */
 function notAJob(value: unknown): JobError | undefined {
   if (typeof value !== 'object' || value === null || Array.isArray(value))
-    return { path: '(file)', says: 'a job file holds one object with "format": "zabble-job"' };
+    return { path: '(file)', said: said('not-an-object') };
   const { format, version } = value as { format?: unknown; version?: unknown };
-  if (format !== 'zabble-job') return { path: 'format', says: 'it must be "zabble-job": this is not a job file' };
+  if (format !== 'zabble-job') return { path: 'format', said: said('not-a-job') };
   if (typeof version === 'number' && version > JOB_VERSION)
     return {
       path: 'version',
-      says: `read ${version}: written by a newer Zabble; this one reads up to version ${JOB_VERSION}`,
+      said: said('newer-version', { version, reads: JOB_VERSION }),
     };
   return undefined;
 }

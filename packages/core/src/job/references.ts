@@ -1,8 +1,8 @@
-import { quoted } from '../length';
+import { said } from '../words';
 import { hasDepth } from './joints';
 import { OPENING_SIZES } from './opening-readings';
 import { checkLines } from './lines';
-import type { Report } from './report';
+import { readWrong, type Report } from './report';
 import { backCorner, drawerSettings } from './settings';
 import { checkTies } from './ties';
 import type { Bank, Corner, Drawer, Job } from './types';
@@ -28,7 +28,7 @@ function checkUnique(siblings: readonly { readonly id: string }[], path: string,
   siblings.forEach(({ id }, index) => {
     const first = seen.get(id);
     if (first === undefined) seen.set(id, index);
-    else report.add(`${path}[${index}].id`, `read ${quoted(id)}: ${path}[${first}] has this id already`);
+    else report.add(`${path}[${index}].id`, readWrong(id, said('id-taken', { by: `${path}[${first}]` })));
   });
 }
 
@@ -52,10 +52,7 @@ function checkReadings(bank: Bank, which: 'opening' | 'aside', path: string, rep
     bank[which]?.[size].forEach((reading, index) => {
       const drawer = typeof reading === 'object' ? reading.drawer : undefined;
       if (drawer !== undefined && !bank.drawers.some(({ id }) => id === drawer))
-        report.add(
-          `${path}.${which}.${size}[${index}].drawer`,
-          `read ${quoted(drawer)}: no drawer of this bank has this id`,
-        );
+        report.add(`${path}.${which}.${size}[${index}].drawer`, readWrong(drawer, said('no-drawer')));
     });
 }
 
@@ -77,7 +74,7 @@ function checkBoxMaterials(job: Job, box: Drawer['box'] & object, path: string, 
 
 function checkMaterial(job: Job, id: string, path: string, report: Report): void {
   if (job.materials.some((material) => material.id === id)) return;
-  report.add(path, `read ${quoted(id)}: no material of the job has this id`);
+  report.add(path, readWrong(id, said('no-material')));
 }
 
 /** Figures the chosen joint and bottom need. `box` is merged: bank's values with a drawer's over them. */
@@ -88,29 +85,29 @@ function checkBoxFigures(box: Bank['box'], path: string, report: Report): void {
   if (box.bottomFit === 'applied') return;
   for (const field of ['groove', 'play'] as const)
     if (box[field] === undefined)
-      report.add(`${path}.${field}`, `this field is missing: a ${box.bottomFit} bottom needs it`);
+      report.add(`${path}.${field}`, said('field-needed', { by: said('by-bottom', { fit: box.bottomFit }) }));
   const thin = box.groove?.depth === undefined || box.groove.offset === undefined;
-  if (box.groove && thin) report.add(`${path}.groove`, 'a groove has a depth and an offset');
+  if (box.groove && thin) report.add(`${path}.groove`, said('groove-needs'));
 }
 
 /** A muntin holds the halves of a bottom in grooves. */
 function checkMuntin({ muntin, bottomFit }: Bank['box'], path: string, report: Report): void {
   if (!muntin) return;
   for (const field of ['material', 'width'] as const)
-    if (muntin[field] === undefined) report.add(`${path}.muntin.${field}`, 'this field is missing');
+    if (muntin[field] === undefined) report.add(`${path}.muntin.${field}`, said('field-missing'));
   if (bottomFit === 'applied' || bottomFit === 'rabbeted')
-    report.add(`${path}.muntin`, `a muntin needs a bottom in grooves; this one is ${bottomFit}`);
+    report.add(`${path}.muntin`, said('muntin-needs-groove', { fit: bottomFit }));
 }
 
 function checkDepth(corner: Corner, path: string, report: Report): void {
-  if (corner.joint === undefined) report.add(`${path}.joint`, 'this field is missing');
+  if (corner.joint === undefined) report.add(`${path}.joint`, said('field-missing'));
   else if (hasDepth(corner.joint) && corner.depth === undefined)
-    report.add(`${path}.depth`, `this field is missing: joint "${corner.joint}" needs it`);
+    report.add(`${path}.depth`, said('field-needed', { by: said('by-joint', { joint: corner.joint }) }));
 }
 
 function checkMakeup(bank: Bank, path: string, report: Report): void {
   const { makeup } = bank.division;
   if (typeof makeup !== 'object') return;
   if (!bank.drawers.some(({ id }) => id === makeup.drawer))
-    report.add(`${path}.division.makeup.drawer`, `read ${quoted(makeup.drawer)}: no drawer of this bank has this id`);
+    report.add(`${path}.division.makeup.drawer`, readWrong(makeup.drawer, said('no-drawer')));
 }

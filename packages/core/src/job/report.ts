@@ -1,7 +1,9 @@
-/** One thing wrong in a job file: where, as a path of fields, and a sentence saying what was read and what is wrong. */
+import { said } from '../words';
+import { type Said, quoted } from '../length';
+/** One thing wrong in a job file: where, as a path of fields, and what was read and what is wrong. */
 export interface JobError {
   readonly path: string;
-  readonly says: string;
+  readonly said: Said;
 }
 
 /** More than this is not worth reading at once; the rest is counted. */
@@ -12,8 +14,8 @@ export class Report {
   private readonly kept: JobError[] = [];
   private more = 0;
 
-  add(path: string, says: string): void {
-    if (this.kept.length < MOST) this.kept.push({ path, says });
+  add(path: string, what: Said): void {
+    if (this.kept.length < MOST) this.kept.push({ path, said: what });
     else this.more += 1;
   }
 
@@ -23,6 +25,11 @@ export class Report {
 
   get errors(): readonly JobError[] {
     if (this.more === 0) return this.kept;
-    return [...this.kept, { path: '(file)', says: `and ${this.more} more like these` }];
+    return [...this.kept, { path: '(file)', said: said('and-more-errors', { count: this.more }) }];
   }
+}
+
+/** What was read, quoted, and what is wrong with it. */
+export function readWrong(read: unknown, why: Said): Said {
+  return said('read-wrong', { read: { quoted: quoted(read) }, why });
 }

@@ -1,3 +1,4 @@
+import { said } from '../words';
 import type { Length } from '../length';
 import type { SawnPanelOf } from '../sheets';
 import {
@@ -62,7 +63,7 @@ function panelAt(depth: number): Reader<SawnPanelOf<L>> {
   const rest = object<Extract<SawnPanelOf<L>, { kind: 'rest' }>>({ kind: required(oneOf('rest')) });
   const inside: Reader<SawnPanelOf<L>> = (value, path, report) => {
     if (depth < DEEPEST) return panelAt(depth + 1)(value, path, report);
-    report.add(path, `panels lie within panels no deeper than ${DEEPEST}`);
+    report.add(path, said('panels-too-deep', { deepest: DEEPEST }));
     return undefined;
   };
   const child = object<{ size: L; panel: SawnPanelOf<L> }>({ size: required(some), panel: required(inside) });

@@ -1,3 +1,4 @@
+import { said } from '../words';
 import { quoted, type Length } from '../length';
 import {
   OPPOSITE_PLACES,
@@ -23,7 +24,7 @@ const reading: Reader<OpeningReading> = (value, path, report) => {
   for (const places of OPPOSITE_PLACES) {
     const both = read?.place?.filter((each) => (places as readonly string[]).includes(each)) ?? [];
     if (both.length < 2) continue;
-    report.add(`${path}.place`, `read ${both.map(quoted).join(' and ')}: a reading is taken at one of them`);
+    report.add(`${path}.place`, said('places-opposite', { read: both.map(quoted) }));
     return undefined;
   }
   return read;

@@ -1,3 +1,4 @@
+import { said } from '../words';
 import type { Length } from '../length';
 import { JOINTS } from './joints';
 import { logShape } from './log-shape';
@@ -174,7 +175,7 @@ const pull: Reader<PullOf<L>> = (value, path, report) => {
   const needed = { centre: undefined, 'from-top': 'fromTop', 'third-when-low': 'lowUnder' } as const;
   const field = read && needed[read.school];
   if (!read || !field || read[field] !== undefined) return read;
-  report.add(join(path, field), `this field is missing: school "${read.school}" needs it`);
+  report.add(join(path, field), said('field-needed', { by: said('by-school', { school: read.school }) }));
   return undefined;
 };
 
@@ -219,7 +220,8 @@ const division: Reader<DivisionOf<L>> = (value, path, report) => {
     manual: [],
   } as const;
   const missing = wanted[read.scheme].filter((field) => read[field] === undefined);
-  for (const field of missing) report.add(join(path, field), `this field is missing: scheme "${read.scheme}" needs it`);
+  for (const field of missing)
+    report.add(join(path, field), said('field-needed', { by: said('by-scheme', { scheme: read.scheme }) }));
   return missing.length === 0 ? read : undefined;
 };
 
@@ -296,7 +298,7 @@ const line: Reader<LineOf<L>> = (value, path, report) => {
   const [height, level] = [read.y !== undefined, read.bank !== undefined && read.drawer !== undefined];
   const half = (read.bank !== undefined || read.drawer !== undefined) && !level;
   if (height !== level && !half) return read;
-  report.add(path, 'a line has a height y, or the bank and drawer whose lower edge it carries across');
+  report.add(path, said('line-needs'));
   return undefined;
 };
 

@@ -1,5 +1,6 @@
-import { quoted, type Length } from '../length';
-import type { Report } from './report';
+import type { Length } from '../length';
+import { said } from '../words';
+import { readWrong, type Report } from './report';
 import type { Bank, Drawer } from './types';
 
 /** Drawers whose fronts are tied to one height, by their places in the bank; most stand alone. */
@@ -55,10 +56,10 @@ function soundTies(bank: Bank, tie: Tie, path: string, report: Report): boolean 
     if (other === undefined) return;
     const at = `${path}.drawers[${index}].${tie}`;
     const wrong = !place.has(other)
-      ? 'no drawer of this bank has this id'
-      : rootOf(bank.drawers, place, index, tie) === undefined && 'the ties run in a circle';
+      ? said('no-drawer')
+      : rootOf(bank.drawers, place, index, tie) === undefined && said('ties-in-circle');
     if (!wrong) return;
-    report.add(at, `read ${quoted(other)}: ${wrong}`);
+    report.add(at, readWrong(other, wrong));
     sound = false;
   });
   return sound;
@@ -68,8 +69,7 @@ function checkLocks(bank: Bank, path: string, report: Report): void {
   for (const { members, locked } of tieGroups(bank.drawers))
     for (const index of members) {
       const own = bank.drawers[index]?.height;
-      if (own !== undefined && own !== locked)
-        report.add(`${path}.drawers[${index}].height`, 'a drawer tied to this one is locked at another height');
+      if (own !== undefined && own !== locked) report.add(`${path}.drawers[${index}].height`, said('locked-apart'));
     }
 }
 

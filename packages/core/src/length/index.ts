@@ -7,3 +7,4 @@ export * from './result';
 export { plain, type Said } from './said';
 export * from './tally';
 export * from './write';
+export { wrong, PLAIN_WRONGS, type PlainWrong, type WrongParams } from './wrong';

@@ -1,3 +1,4 @@
+import { wrong } from './wrong';
 import { fromDecimal, rational, sum, type Rational } from './rational';
 import { bad, good, type Reading } from './result';
 
@@ -19,8 +20,7 @@ export function readNumeral(text: string): Reading<Numeral> | undefined {
     const [all, whole = '', top = '', bottom = ''] = mixed;
     const part = readFraction(top, bottom);
     if (!part.ok) return part;
-    if (part.value.n >= part.value.d)
-      return bad(`${whole} ${top}/${bottom} has a fraction of one or more after its whole number`);
+    if (part.value.n >= part.value.d) return bad(wrong('fraction-over-one', { whole, top, bottom }));
     return good({ value: sum(rational(BigInt(whole)), part.value), taken: all.length });
   }
   const fraction = FRACTION.exec(text);
@@ -34,7 +34,7 @@ export function readNumeral(text: string): Reading<Numeral> | undefined {
 
 function readFraction(top: string, bottom: string): Reading<Rational> {
   const [n, d] = [BigInt(top), BigInt(bottom)];
-  if (d === 0n) return bad(`the fraction ${top}/${bottom} divides by nothing`);
-  if ((n * 64n) % d !== 0n) return bad(`the fraction ${top}/${bottom} is not in sixty-fourths`);
+  if (d === 0n) return bad(wrong('fraction-by-nothing', { top, bottom }));
+  if ((n * 64n) % d !== 0n) return bad(wrong('fraction-off-grid', { top, bottom }));
   return good(rational(n, d));
 }

@@ -1,3 +1,5 @@
+import type { Said } from './said';
+import { wrong } from './wrong';
 import { INCH, LONGEST, MILLIMETRE, nm, type Length, type Unit } from './length';
 import { readNumeral } from './numeral';
 import { nearest, negate, product, quotient, rational, sum, type Rational } from './rational';
@@ -32,7 +34,6 @@ const GLYPHS: Readonly<Record<string, string>> = {
 const UNIT = new RegExp(`^(?:${UNITS.map(([written]) => written.replace('.', '\\.')).join('|')})(?![a-z])`);
 const FOOT = 12 * INCH;
 const FILE_LENGTH = /^(.*\d\.?)\s*(in|mm|cm)$/s;
-const ONE_LENGTH = 'a length is one number or fraction and its unit: in, mm or cm';
 /** More than anybody writes on one piece of scrap. */
 const LONGEST_TEXT = 120;
 
@@ -41,15 +42,15 @@ const LONGEST_TEXT = 120;
  * Refuses anything else, a negative size and anything over 100 m, with one sentence.
  */
 export function readFileLength(text: string): Reading<Length> {
-  const refuse = (why: string): Reading<never> => bad(`read ${quoted(text)}: ${why}`);
+  const refuse = (why: Said): Reading<never> => bad(wrong('wrong-length', { read: quoted(text), why }));
   const trimmed = text.trim();
-  if (trimmed === '') return refuse('there is no length in it');
-  if (trimmed.length > LONGEST_TEXT) return refuse('too long for one length');
-  if (/^[-−]/.test(trimmed)) return refuse('a size can’t be negative');
+  if (trimmed === '') return refuse(wrong('no-length'));
+  if (trimmed.length > LONGEST_TEXT) return refuse(wrong('too-long-for-length'));
+  if (/^[-−]/.test(trimmed)) return refuse(wrong('negative-size'));
   const [, number = trimmed, unit = ''] = FILE_LENGTH.exec(trimmed) ?? [];
   const read = readWholeNumeral(number);
-  if (!read.ok) return refuse(read.says);
-  if (unit === '') return refuse(ONE_LENGTH);
+  if (!read.ok) return refuse(read.wrong);
+  if (unit === '') return refuse(wrong('one-length-wanted'));
   return finish(product(read.value, rational(NANOMETRES.get(unit) ?? 0)), refuse);
 }
 
@@ -57,7 +58,7 @@ export function readFileLength(text: string): Reading<Length> {
 function readWholeNumeral(text: string): Reading<Rational> {
   const numeral = readNumeral(text);
   if (numeral && !numeral.ok) return numeral;
-  return numeral?.value.taken === text.length ? good(numeral.value.value) : bad(ONE_LENGTH);
+  return numeral?.value.taken === text.length ? good(numeral.value.value) : bad(wrong('one-length-wanted'));
 }
 
 /**
@@ -66,35 +67,34 @@ function readWholeNumeral(text: string): Reading<Rational> {
  * refused, saying which. The answer is rounded half up to the nanometre.
  */
 export function readLength(text: string, unit: Unit): Reading<Length> {
-  const refuse = (why: string): Reading<never> => bad(`Read ${quoted(text)}: ${why}.`);
-  if (text.length > LONGEST_TEXT) return refuse('too long for one length');
+  const refuse = (why: Said): Reading<never> => bad(wrong('wrong-field', { read: quoted(text), why }));
+  if (text.length > LONGEST_TEXT) return refuse(wrong('too-long-for-length'));
   const plain = inPlainCharacters(text);
-  if (plain === '') return bad('Nothing is written here: a length is wanted.');
+  if (plain === '') return bad(wrong('nothing-written'));
   const doubt = twoWays(plain);
   if (doubt) return refuse(doubt);
   const sentence = new Sum(plain.replace(/(\d),(\d)/g, '$1.$2'), unit);
   const read = sentence.read();
-  return read.ok ? finish(read.value, refuse) : refuse(read.says);
+  return read.ok ? finish(read.value, refuse) : refuse(read.wrong);
 }
 
 /** What of a text can be read two ways. */
-function twoWays(plain: string): string | undefined {
-  if (/(?<![\d.,])[1-9]\d{0,2},\d{3}(?!\d)/.test(plain))
-    return 'a comma before three figures can be read two ways, so write it with a point or without';
+function twoWays(plain: string): Said | undefined {
+  if (/(?<![\d.,])[1-9]\d{0,2},\d{3}(?!\d)/.test(plain)) return wrong('comma-two-ways');
   const [, whole, fraction] = /(?<![\d./])(\d+)(?: +-|- +)(\d+\/\d+)/.exec(plain) ?? [];
   if (fraction !== undefined && !/\d - \d/.test(plain))
-    return `${whole}-${fraction} with a gap on one side can be read two ways: write ${whole} ${fraction}, or ${whole} - ${fraction} to take it off`;
+    return wrong('hyphen-two-ways', { whole: whole ?? '', fraction });
   const [, feet, inches] =
     /(\d+) *(?:'|ft\.?|foot|feet) +- *(\d+(?:[ -]\d+\/\d+)?|\d+\/\d+) *(?:''|"|in)/.exec(plain) ?? [];
   if (inches !== undefined && Number.parseInt(inches, 10) < 12)
-    return `${feet}' - ${inches}" can be read two ways: write ${feet}' ${inches}", or (${feet}') - ${inches}" to take it off`;
+    return wrong('feet-two-ways', { feet: feet ?? '', inches });
   return undefined;
 }
 
-function finish(value: Rational, refuse: (why: string) => Reading<never>): Reading<Length> {
+function finish(value: Rational, refuse: (why: Said) => Reading<never>): Reading<Length> {
   const whole = nearest(value);
-  if (whole < 0n) return refuse('that comes to less than nothing');
-  if (whole > BigInt(LONGEST)) return refuse('that is over 100 m');
+  if (whole < 0n) return refuse(wrong('less-than-nothing'));
+  if (whole > BigInt(LONGEST)) return refuse(wrong('over-longest'));
   return good(nm(Number(whole)));
 }
 
@@ -131,10 +131,10 @@ class Sum {
   read(): Reading<Rational> {
     try {
       const quantity = this.additions();
-      if (this.rest !== '') throw new Slip(`${quoted(this.rest)} can’t be read`);
+      if (this.rest !== '') throw new Slip(wrong('cannot-read', { rest: quoted(this.rest) }));
       return good(this.asLength(quantity).value);
     } catch (slip) {
-      if (slip instanceof Slip) return bad(slip.message);
+      if (slip instanceof Slip) return bad(slip.why);
       throw slip;
     }
   }
@@ -160,23 +160,23 @@ class Sum {
   }
 
   private times(a: Quantity, b: Quantity): Quantity {
-    if (a.isLength && b.isLength) throw new Slip('a length times a length is not a length');
+    if (a.isLength && b.isLength) throw new Slip(wrong('length-times-length'));
     return { value: product(a.value, b.value), isLength: a.isLength || b.isLength };
   }
 
   private dividedBy(a: Quantity, b: Quantity): Quantity {
-    if (b.isLength) throw new Slip('a length can only be divided by a plain number');
-    if (b.value.n === 0n) throw new Slip('it divides by nothing');
+    if (b.isLength) throw new Slip(wrong('divided-by-length'));
+    if (b.value.n === 0n) throw new Slip(wrong('divides-by-nothing'));
     return { value: quotient(a.value, b.value), isLength: a.isLength };
   }
 
   private single(): Quantity {
     if (this.take(/^\(/)) {
       const inside = this.additions();
-      if (!this.take(/^\)/)) throw new Slip('a bracket is not closed');
+      if (!this.take(/^\)/)) throw new Slip(wrong('bracket-open'));
       const unit = this.take(UNIT);
       if (!unit) return inside;
-      if (inside.isLength) throw new Slip('what is in the bracket has its unit already');
+      if (inside.isLength) throw new Slip(wrong('bracket-has-unit'));
       return lengthOf(inside.value, unit);
     }
     if (this.take(/^-/)) {
@@ -203,8 +203,8 @@ class Sum {
     if (joined) this.take(/^-/);
     const inches = this.numeral();
     const unit = this.take(UNIT);
-    if (unit && NANOMETRES.get(unit) !== INCH) throw new Slip(`feet are followed by inches, not by ${quoted(unit)}`);
-    if (joined && inches.n >= 12n * inches.d) throw new Slip('a foot and more of inches follows the feet');
+    if (unit && NANOMETRES.get(unit) !== INCH) throw new Slip(wrong('feet-then-inches', { unit: quoted(unit) }));
+    if (joined && inches.n >= 12n * inches.d) throw new Slip(wrong('foot-and-more'));
     return { value: sum(feet.value, product(inches, rational(INCH))), isLength: true };
   }
 
@@ -214,8 +214,7 @@ class Sum {
     const number = this.numeral();
     const unit = this.take(UNIT);
     const smaller = unit === undefined ? 0 : (NANOMETRES.get(unit) ?? 0);
-    if (unit === undefined || smaller >= size || smaller === INCH)
-      throw new Slip('after metres or centimetres a smaller unit is wanted');
+    if (unit === undefined || smaller >= size || smaller === INCH) throw new Slip(wrong('smaller-unit-wanted'));
     const more = this.smallerAfter(lengthOf(number, unit), smaller);
     return { value: sum(length.value, more.value), isLength: true };
   }
@@ -223,8 +222,8 @@ class Sum {
   private numeral(): Rational {
     const numeral = readNumeral(this.rest);
     if (!numeral)
-      throw new Slip(this.rest === '' ? 'the sum breaks off' : `a number is wanted at ${quoted(this.rest)}`);
-    if (!numeral.ok) throw new Slip(numeral.says);
+      throw new Slip(this.rest === '' ? wrong('sum-breaks-off') : wrong('number-wanted', { rest: quoted(this.rest) }));
+    if (!numeral.ok) throw new Slip(numeral.wrong);
     this.rest = this.rest.slice(numeral.value.taken).trimStart();
     return numeral.value.value;
   }
@@ -241,7 +240,11 @@ class Sum {
   }
 }
 
-class Slip extends Error {}
+class Slip extends Error {
+  constructor(readonly why: Said) {
+    super(why.code);
+  }
+}
 
 function lengthOf(value: Rational, unit: string): Quantity {
   return { value: product(value, rational(NANOMETRES.get(unit) ?? 0)), isLength: true };

@@ -1,8 +1,10 @@
-/** Something read, or one sentence saying what was read and what is wrong with it. */
-export type Reading<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly says: string };
+import type { Said } from './said';
+
+/** Something read, or what was read and what is wrong with it. */
+export type Reading<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly wrong: Said };
 
 export const good = <T>(value: T): Reading<T> => ({ ok: true, value });
-export const bad = (says: string): Reading<never> => ({ ok: false, says });
+export const bad = (wrong: Said): Reading<never> => ({ ok: false, wrong });
 
 /** What a person wrote, quoted for a sentence on one line: control characters escaped, long texts cut. */
 export function quoted(value: unknown): string {

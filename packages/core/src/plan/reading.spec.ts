@@ -1,3 +1,4 @@
+import { IN_ENGLISH } from './plan.spec-data';
 import fc from 'fast-check';
 import { readJobDocument, readJobFile } from './plan';
 import { patched, valueAt, type Patch } from '../job';
@@ -6,7 +7,7 @@ import { BANK, sample } from '../job/sample.spec-data';
 /** The errors of the sample with patches applied, one line each. */
 function errors(...patches: Patch[]): string[] {
   const reading = readJobDocument(patched(sample, patches));
-  return reading.ok ? [] : reading.errors.map(({ path, says }) => `${path}: ${says}`);
+  return reading.ok ? [] : reading.errors.map(({ path, said }) => `${path}: ${IN_ENGLISH.say(said)}`);
 }
 const at = (path: string, value: unknown): Patch => ({ path: path.replace('BANK', BANK), value });
 
@@ -110,7 +111,9 @@ describe('reading a job', () => {
     ['x'.repeat(9_000_000), 'never over'],
   ])('a file of %.30s… is refused with one sentence', (text, says) => {
     const reading = readJobFile(text);
-    expect(reading.ok ? [] : reading.errors.map((each) => `${each.path}: ${each.says}`).join('|')).toContain(says);
+    expect(
+      reading.ok ? [] : reading.errors.map((each) => `${each.path}: ${IN_ENGLISH.say(each.said)}`).join('|'),
+    ).toContain(says);
   });
 
   it('takes no field from a prototype', () => {

@@ -1,3 +1,4 @@
+import { IN_ENGLISH } from './plan.spec-data';
 import { patched } from '../job';
 import { sample } from '../job/sample.spec-data';
 import { SPECIES } from '../timber';
@@ -9,7 +10,9 @@ describe('the species of a file', () => {
     const reading = readJobDocument(patched(sample, [{ path, value: 'cherri' }]));
     expect(reading).toMatchObject({ ok: false, errors: [{ path }] });
     if (!reading.ok)
-      expect(reading.errors[0]?.says).toMatch(/^read "cherri": no wood .* Cherry, black \("cherry-black"\)/);
+      expect(IN_ENGLISH.say(reading.errors[0]!.said)).toMatch(
+        /^read "cherri": no wood .* Cherry, black \("cherry-black"\)/,
+      );
   });
 
   it.each(SPECIES.map(({ id, name }) => [id, name]))('%s is taken by its id and its name', (id, name) => {

@@ -1,3 +1,4 @@
+import { said } from '../words';
 import type { BottomFit } from '../job';
 import { inches, millimetres, ZERO, type Length } from '../length';
 import type { LengthList, SlideFamily } from './family';
@@ -91,14 +92,14 @@ export const BUILT_IN: readonly SlideFamily[] = [
   {
     ...ballBearing,
     id: 'side-ball-bearing',
-    name: 'Side-mount, ball bearing',
+    called: said('slide/side-ball-bearing'),
     load_kg: 45,
     price: 18,
   },
   {
     ...side,
     id: 'side-light',
-    name: 'Side-mount, light',
+    called: said('slide/side-light'),
     side: mm(10),
     narrowBy: mm(1),
     top: mm(5),
@@ -113,7 +114,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
   {
     ...side,
     id: 'side-heavy',
-    name: 'Side-mount, heavy',
+    called: said('slide/side-heavy'),
     side: inches(3, 4),
     narrowBy: inches(1, 16),
     top: mm(8),
@@ -128,7 +129,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
   {
     ...side,
     id: 'roller-corner',
-    name: 'Roller, under the corner',
+    called: said('slide/roller-corner'),
     side: inches(1, 2),
     narrowBy: mm(2),
     parallel: mm(2),
@@ -146,7 +147,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
   {
     ...undermount,
     id: 'undermount-16',
-    name: 'Undermount, sides to 16 mm',
+    called: said('slide/undermount-16'),
     insideDeduction: mm(42),
     maxSide: mm(16),
     load_kg: 30,
@@ -155,7 +156,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
   {
     ...undermount,
     id: 'undermount-19',
-    name: 'Undermount, sides to 19 mm',
+    called: said('slide/undermount-19'),
     insideDeduction: mm(49),
     maxSide: mm(19),
     load_kg: 45,
@@ -164,7 +165,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
   {
     ...side,
     id: 'centre-mount',
-    name: 'Centre-mount, one rail',
+    called: said('slide/centre-mount'),
     side: inches(1, 8),
     narrowBy: mm(2),
     parallel: mm(5),
@@ -186,7 +187,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
   {
     ...wooden,
     id: 'wood-runner',
-    name: 'Wooden runner',
+    called: said('slide/wood-runner'),
     side: inches(1, 16),
     narrowBy: inches(1, 16),
     top: inches(1, 16),
@@ -203,7 +204,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
   {
     ...wooden,
     id: 'side-hung',
-    name: 'Side-hung on battens',
+    called: said('slide/side-hung'),
     side: mm(0.8),
     narrowBy: mm(0.8),
     top: mm(3),
@@ -220,7 +221,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
   {
     ...ballBearing,
     id: 'side-over-travel',
-    name: 'Side-mount, over-travel',
+    called: said('slide/side-over-travel'),
     overTravel: inches(1),
     load_kg: 40,
     price: 27,

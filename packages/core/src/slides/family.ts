@@ -1,3 +1,4 @@
+import type { SaidAs, SlideCode } from '../words';
 import type { BottomFit, LengthUnit, SlideAdjust, SlideCuts, SlideScrews } from '../job';
 import type { Length } from '../length';
 
@@ -19,7 +20,8 @@ export type Seat = 'side' | 'corner' | 'bay' | 'bottom';
 /** One slide family: a row of data. Every figure is a default; the sheet supplied with the slide always wins. */
 export interface SlideFamily {
   readonly id: string;
-  readonly name: string;
+  /** What it is called: a built-in row by its code, an own one by its name. */
+  readonly called: SaidAs<SlideCode | 'text'>;
   readonly origin: 'built-in' | 'own';
   /** Whether the clearance is counted from the box's outside or its inside width. */
   readonly basis: 'outside' | 'inside';

@@ -51,7 +51,7 @@ describe('own rows', () => {
     const own = family('own', { ...like, name: 'Mine', insideDeduction: mm(41), load_kg: 35 });
     expect(own).toMatchObject({
       id: 'own',
-      name: 'Mine',
+      called: { code: 'text', params: { text: 'Mine' } },
       origin: 'own',
       insideDeduction: mm(41),
       load_kg: 35,

@@ -1,5 +1,5 @@
-import type { Job, LengthUnit, OwnSlide, Report, SlideChoice } from '../job';
-import { quoted } from '../length';
+import { readWrong, type Job, type LengthUnit, type OwnSlide, type Report, type SlideChoice } from '../job';
+import { said } from '../words';
 import { BUILT_IN } from './builtin';
 import type { LengthList, SlideFamily } from './family';
 
@@ -17,8 +17,16 @@ export function slideTable(job: Job): ReadonlyMap<string, SlideFamily> {
 
 /** The built-in row with the own row's figures in place of its. */
 function ownRow(own: OwnSlide, like: SlideFamily): SlideFamily {
-  const { like: _like, lengths, ...figures } = own;
-  return { ...like, ...figures, origin: 'own', basis: basisOf(own, like), lengths: lengthsOf(lengths, like) };
+  const { like: _like, lengths, name, ...figures } = own;
+  const called = name === undefined ? {} : { called: said('text', { text: name }) };
+  return {
+    ...like,
+    ...figures,
+    ...called,
+    origin: 'own',
+    basis: basisOf(own, like),
+    lengths: lengthsOf(lengths, like),
+  };
 }
 
 function lengthsOf(own: OwnSlide['lengths'], like: SlideFamily): SlideFamily['lengths'] {
@@ -65,16 +73,16 @@ export function checkSlides(job: Job, report: Report): void {
 
 /** Says what is wrong with an own row beside its shape; `path` is the row's. */
 export function checkOwnRow(own: OwnSlide, path: string, report: Report): void {
-  if (builtIn.has(own.id)) report.add(`${path}.id`, `read ${quoted(own.id)}: a built-in row has this id`);
+  if (builtIn.has(own.id)) report.add(`${path}.id`, readWrong(own.id, said('built-in-id')));
   const like = builtIn.get(own.like);
   if (!like) {
-    report.add(`${path}.like`, `read ${quoted(own.like)}: there is no built-in row of this name`);
+    report.add(`${path}.like`, readWrong(own.like, said('no-built-in')));
     return;
   }
   const row = ownRow(own, like);
   const figure = row.basis === 'outside' ? 'side' : 'insideDeduction';
   if (row[figure] === undefined)
-    report.add(`${path}.${figure}`, `this field is missing: basis "${row.basis}" needs it`);
+    report.add(`${path}.${figure}`, said('field-needed', { by: said('by-basis', { basis: row.basis }) }));
 }
 
 function checkChoice(
@@ -86,10 +94,10 @@ function checkChoice(
 ): void {
   const family = table.get(choice.family);
   if (!family) {
-    report.add(`${path}.family`, `read ${quoted(choice.family)}: there is no slide family of this name`);
+    report.add(`${path}.family`, readWrong(choice.family, said('no-family')));
     return;
   }
   const { list } = lengthListOf(job, family, choice);
   if (choice.length !== undefined && list && !list.includes(choice.length))
-    report.add(`${path}.length`, `this length is not on the list of ${family.id}`);
+    report.add(`${path}.length`, said('not-on-list', { family: family.id }));
 }

@@ -1,5 +1,6 @@
-import type { Job, Report } from '../job';
-import { quoted } from '../length';
+import { readWrong, type Job, type Report } from '../job';
+import type { Said } from '../length';
+import { said } from '../words';
 import { isListed, SPECIES, type Species } from './species';
 
 /** How many names are offered for one nobody knows. */
@@ -13,9 +14,11 @@ export function checkSpecies(job: Job, report: Report): void {
 }
 
 /** What is said of a wood that is not in the table. */
-export function unknownSpecies(name: string): string {
-  const names = nearestSpecies(name).map((each) => `${each.name} (${quoted(each.id)})`);
-  return `read ${quoted(name)}: no wood of this name is known; nearest are ${names.join(', ')}, and without a species a careful figure is counted`;
+export function unknownSpecies(name: string): Said {
+  return readWrong(
+    name,
+    said('no-species', { nearest: nearestSpecies(name).map(({ id, name: wood }) => ({ id, name: wood })) }),
+  );
 }
 
 /** The woods whose names are nearest to what was written, nearest first. */

@@ -7,6 +7,8 @@ export type { DrawnSize } from './en/drawings';
 export type { PackedAt } from './en/findings';
 export type { PartCode, PartParams } from './en/parts';
 export type { FaultCode, MeasuredCode, OtherwiseCode, StepCode } from './en/record';
+export type { SlideCode } from './en/slides';
+export type { StandingCode } from './en/steps';
 export type { UseCode } from './en/uses';
 export {
   said,

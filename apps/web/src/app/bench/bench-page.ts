@@ -74,7 +74,7 @@ export class BenchPage implements OnDestroy {
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly name = computed(() => this.document()?.name);
-  protected readonly current = computed<Step>(() => STEPS.find(({ id }) => id === this.step())?.id ?? 'measure');
+  protected readonly current = computed<Step>(() => STEPS.find((id) => id === this.step()) ?? 'measure');
   protected readonly unopened = computed(() => this.document() === undefined && this.sync() === 'refused');
   protected readonly caseName = computed(() => {
     const path = this.bank()?.path ?? '';

@@ -101,7 +101,8 @@ export class ConflictBar {
       chosen.map(({ path, value }) => ({ path, value })),
     );
     const reading = readJobDocument(document);
-    if (reading.ok) this.store.dispatch(JobActions.choicesMade({ document }));
-    else this.says.set(`These don’t go together: ${reading.errors[0]?.says ?? 'the job can’t be read'}.`);
+    if (reading.ok) return this.store.dispatch(JobActions.choicesMade({ document }));
+    const [first] = reading.errors;
+    this.says.set(`These don’t go together: ${first ? this.speech.say(first.said) : 'the job can’t be read'}.`);
   }
 }

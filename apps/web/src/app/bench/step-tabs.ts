@@ -1,13 +1,14 @@
+import { Say } from '../words/say';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import type { BankPlan, Step } from '@zabble/core';
+import { said, type BankPlan, type Step } from '@zabble/core';
 import { standingOf, STEPS } from './steps';
 
 /** The steps in working order, each with how it stands; any of them may be gone to. */
 @Component({
   selector: 'z-step-tabs',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [RouterLink],
+  imports: [RouterLink, Say],
   template: `<nav aria-label="Steps of the work">
     <ol class="grid grid-cols-[repeat(8,auto)] border-b-2 max-sm:grid-cols-4 border-ink">
       @for (step of steps(); track step.id; let i = $index) {
@@ -20,15 +21,13 @@ import { standingOf, STEPS } from './steps';
             [routerLink]="['/jobs', job(), step.id]"
             [attr.aria-current]="step.id === current() ? 'step' : null"
           >
-            <span class="text-lg leading-tight font-semibold max-sm:text-[0.9375rem]">{{ step.name }}</span>
+            <span class="text-lg leading-tight font-semibold max-sm:text-[0.9375rem]">{{ step.name | say }}</span>
             <span
               class="text-[0.8125rem] leading-tight"
               [class.text-soft]="step.id !== current() && step.state === 'done'"
-              [class.text-lead]="step.id !== current() && step.state === 'wants' && step.mend"
-              [class.text-ochre]="
-                step.id !== current() && (step.state === 'held' || (step.state === 'wants' && !step.mend))
-              "
-              >{{ step.says }}</span
+              [class.text-lead]="step.id !== current() && step.state === 'mend'"
+              [class.text-ochre]="step.id !== current() && (step.state === 'held' || step.state === 'wants')"
+              >{{ step.said | say }}</span
             >
           </a>
         </li>
@@ -41,9 +40,6 @@ export class StepTabs {
   readonly job = input.required<string>();
   readonly current = input.required<Step>();
   protected readonly steps = computed(() =>
-    STEPS.map((step) => {
-      const standing = standingOf(this.bank(), step.id);
-      return { ...step, ...standing, mend: standing.says.includes('mend') };
-    }),
+    STEPS.map((id) => ({ id, name: said(`step-of/${id}`), ...standingOf(this.bank(), id) })),
   );
 }

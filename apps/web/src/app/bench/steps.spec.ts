@@ -1,4 +1,4 @@
-import { patched, plan, readJobDocument, type BankPlan, type Patch } from '@zabble/core';
+import { patched, plan, readJobDocument, type BankPlan, type Patch, said } from '@zabble/core';
 import { newJob } from '../jobs/new-job';
 import { standingOf, stepOfPath } from './steps';
 
@@ -17,20 +17,20 @@ const built = { path: 'basis', value: 'as-built' };
 
 describe('how the steps stand', () => {
   it('a planned bank wants measuring and holds the cutting', () => {
-    expect(standingOf(bank(), 'measure')).toEqual({ state: 'wants', says: 'planned sizes' });
-    expect(standingOf(bank(), 'cut')).toEqual({ state: 'held', says: 'held until measured' });
-    expect(standingOf(bank(), 'divide')).toEqual({ state: 'done', says: '4 fronts' });
+    expect(standingOf(bank(), 'measure')).toEqual({ state: 'wants', said: said('standing/planned') });
+    expect(standingOf(bank(), 'cut')).toEqual({ state: 'held', said: said('standing/held-until-measured') });
+    expect(standingOf(bank(), 'divide')).toEqual({ state: 'done', said: said('standing/fronts', { count: 4 }) });
   });
 
   it('a bank as built, without a stop, is ready for the saw', () => {
-    expect(standingOf(bank(built), 'measure')).toEqual({ state: 'done', says: 'as built' });
-    expect(standingOf(bank(built), 'cut')).toEqual({ state: 'done', says: 'ready for the saw' });
+    expect(standingOf(bank(built), 'measure')).toEqual({ state: 'done', said: said('standing/as-built') });
+    expect(standingOf(bank(built), 'cut')).toEqual({ state: 'done', said: said('standing/ready') });
   });
 
   it('a stop is counted in its step and holds the cutting', () => {
     const broken = bank(built, { path: 'drawers[0].height', value: '900 mm' });
-    expect(standingOf(broken, 'divide')).toEqual({ state: 'wants', says: '1 thing to mend' });
-    expect(standingOf(broken, 'cut')).toEqual({ state: 'held', says: 'held by what is to mend' });
+    expect(standingOf(broken, 'divide')).toEqual({ state: 'mend', said: said('standing/to-mend', { count: 1 }) });
+    expect(standingOf(broken, 'cut')).toEqual({ state: 'held', said: said('standing/held-by-stops') });
   });
 
   it.each([

@@ -1,82 +1,63 @@
-import type { BankPlan, Step } from '@zabble/core';
+import { said, type BankPlan, type Gates, type SaidAs, type StandingCode, type Step } from '@zabble/core';
 
-export const STEPS: readonly { readonly id: Step; readonly name: string }[] = [
-  { id: 'case', name: 'Case' },
-  { id: 'measure', name: 'Measure' },
-  { id: 'slides', name: 'Slides' },
-  { id: 'divide', name: 'Divide' },
-  { id: 'boxes', name: 'Boxes' },
-  { id: 'fronts', name: 'Fronts' },
-  { id: 'cut', name: 'Cut' },
-  { id: 'fit', name: 'Fit' },
-];
+export const STEPS: readonly Step[] = ['case', 'measure', 'slides', 'divide', 'boxes', 'fronts', 'cut', 'fit'];
 
 /** The views of the step Cut. */
-export const CUT_VIEWS = [
-  { id: 'saw', name: 'At the saw' },
-  { id: 'sheets', name: 'Sheets' },
-  { id: 'boards', name: 'Boards' },
-  { id: 'rack', name: 'Rack' },
-  { id: 'files', name: 'Files' },
-] as const;
-export type CutView = (typeof CUT_VIEWS)[number]['id'];
+export const CUT_VIEWS = ['saw', 'sheets', 'boards', 'rack', 'files'] as const;
+export type CutView = (typeof CUT_VIEWS)[number];
 
-/** What opens a gate of a bank, as its button says it. */
-export const GATE_WORDS = {
-  slides: 'The slides are in hand',
-  groove: 'The groove is tried',
-  glued: 'The boxes are glued',
-  hung: 'The boxes are hung',
-} as const;
+/** The gates of a bank. */
+export type GateName = keyof Gates;
 
-/** How a step stands: done, wanting something, or held, and by what. */
+/** How a step stands: done, with something to mend, wanting something else, or held. */
 export interface Standing {
-  readonly state: 'done' | 'wants' | 'held';
-  readonly says: string;
+  readonly state: 'done' | 'mend' | 'wants' | 'held';
+  readonly said: SaidAs<StandingCode>;
 }
 
 export function standingOf(bank: BankPlan, step: Step): Standing {
   const stops = bank.findings.filter((finding) => finding.severity === 'stop');
-  const own = stops.filter((finding) => finding.step === step).length;
-  if (own > 0) return { state: 'wants', says: own === 1 ? '1 thing to mend' : `${own} things to mend` };
+  const count = stops.filter((finding) => finding.step === step).length;
+  if (count > 0) return { state: 'mend', said: said('standing/to-mend', { count }) };
   return STANDINGS[step](bank, stops.length > 0);
 }
 
-const done = (says: string): Standing => ({ state: 'done', says });
+const done = (what: SaidAs<StandingCode>): Standing => ({ state: 'done', said: what });
+const held = (by: 'standing/held-by-stops' | 'standing/held-until-measured'): Standing => ({
+  state: 'held',
+  said: said(by),
+});
 const isPlanned = ({ bank }: BankPlan): boolean => bank.basis === 'planned';
 
 /** How each step stands when nothing of its own is to mend; `stopped`: something is, in another. */
 const STANDINGS: Readonly<Record<Step, (bank: BankPlan, stopped: boolean) => Standing>> = {
-  case: ({ bank }) => done(`${bank.drawers.length === 1 ? '1 drawer' : `${bank.drawers.length} drawers`}`),
-  measure: (bank) => (isPlanned(bank) ? { state: 'wants', says: 'planned sizes' } : done('as built')),
-  slides: (bank) => done(slidesOf(bank)),
-  divide: ({ drawers }) => done(drawers.length === 1 ? '1 front' : `${drawers.length} fronts`),
+  case: ({ bank }) => done(said('standing/drawers', { count: bank.drawers.length })),
+  measure: (bank) =>
+    isPlanned(bank) ? { state: 'wants', said: said('standing/planned') } : done(said('standing/as-built')),
+  slides: ({ drawers }) =>
+    done(said('standing/kinds', { count: new Set(drawers.map(({ family }) => family.id)).size })),
+  divide: ({ drawers }) => done(said('standing/fronts', { count: drawers.length })),
   boxes: ({ drawers }) => {
     const heights = new Set(drawers.map(({ dimensions }) => dimensions['box.height']?.total)).size;
-    return done(heights === 1 ? '1 box height' : `${heights} box heights`);
+    return done(said('standing/heights', { count: heights }));
   },
-  fronts: (bank) => done(mountOf(bank)),
+  fronts: ({ bank, drawers }) =>
+    done(
+      said('standing/mount', {
+        inset: bank.front.mount === 'inset',
+        pulls: drawers.some(({ bores }) => bores.length > 0),
+      }),
+    ),
   cut: (bank, stopped) => {
-    if (stopped) return { state: 'held', says: 'held by what is to mend' };
-    return isPlanned(bank) ? { state: 'held', says: 'held until measured' } : done('ready for the saw');
+    if (stopped) return held('standing/held-by-stops');
+    return isPlanned(bank) ? held('standing/held-until-measured') : done(said('standing/ready'));
   },
   fit: (bank, stopped) => {
-    if (stopped) return { state: 'held', says: 'held by what is to mend' };
-    if (isPlanned(bank)) return { state: 'held', says: 'held until measured' };
-    return done(bank.bank.gates?.hung ? 'boxes hung' : 'to be hung');
+    if (stopped) return held('standing/held-by-stops');
+    if (isPlanned(bank)) return held('standing/held-until-measured');
+    return done(said(bank.bank.gates?.hung ? 'standing/hung' : 'standing/to-be-hung'));
   },
 };
-
-/** The length of the slides, or how many kinds there are. */
-function slidesOf({ drawers }: BankPlan): string {
-  const kinds = new Set(drawers.map(({ family }) => family.id)).size;
-  return kinds === 1 ? '1 kind' : `${kinds} kinds`;
-}
-
-function mountOf({ bank, drawers }: BankPlan): string {
-  const pulled = drawers.some(({ bores }) => bores.length > 0);
-  return pulled ? `${bank.front.mount}, with pulls` : bank.front.mount;
-}
 
 /** The step that holds a field of the job. */
 export function stepOfPath(path: string): Step {

@@ -1,4 +1,4 @@
-import { readLength, writeExact, type BankOf, type JobDocument, type Unit } from '@zabble/core';
+import { readLength, writeExact, type BankOf, type JobDocument, type Unit, type Words } from '@zabble/core';
 
 /** What a new job is asked, as it is written; what is blank is as the way of building has it. */
 export interface Asked {
@@ -18,10 +18,11 @@ export function jobBegun(
   way: JobDocument,
   basis: 'planned' | 'as-built',
   asked: Asked,
+  words: Words,
 ): { readonly document: JobDocument; readonly wrong: Readonly<Partial<Record<keyof Asked, string>>> } {
   const wrong: Partial<Record<keyof Asked, string>> = {};
   const size = (name: 'width' | 'height' | 'depth', usual: BankOf<string>['opening']['width']) => {
-    const read = lengthOf(asked[name], way.unit);
+    const read = lengthOf(asked[name], way.unit, words);
     if (typeof read === 'string') wrong[name] = read;
     return typeof read === 'object' ? [read.exact] : usual;
   };
@@ -50,10 +51,10 @@ export function jobBegun(
 }
 
 /** The length as the document writes it, a sentence, or undefined where nothing is written. */
-function lengthOf(text: string, unit: Unit): { readonly exact: string } | string | undefined {
+function lengthOf(text: string, unit: Unit, words: Words): { readonly exact: string } | string | undefined {
   if (text.trim() === '') return undefined;
   const read = readLength(text, unit);
-  if (!read.ok) return read.says;
+  if (!read.ok) return words.say(read.wrong);
   return read.value === 0
     ? `Read ${JSON.stringify(text)}: it must be more than nothing.`
     : { exact: writeExact(read.value, unit) };

@@ -82,7 +82,9 @@ export class NewJobSheet {
       drawers: String(bank?.drawers.length ?? ''),
     };
   });
-  private readonly begun = computed(() => jobBegun(this.way().document, this.basis(), this.asked()));
+  private readonly begun = computed(() =>
+    jobBegun(this.way().document, this.basis(), this.asked(), this.speech.words()),
+  );
   protected readonly wrong = computed(() => this.begun().wrong);
   /** The job as it is said so far: its face, its box in words, and what would have to be mended first. */
   protected readonly drawn = computed(() => {

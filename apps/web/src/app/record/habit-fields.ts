@@ -1,3 +1,4 @@
+import { Speech } from '../words/speech';
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { readLength, writeExact, type HabitName } from '@zabble/core';
 import { Says } from '../ui/says';
@@ -33,6 +34,7 @@ import { HABIT_WORDS, HABITS, ShopHabits } from './habits';
 export class HabitFields {
   protected readonly habits = inject(ShopHabits);
   protected readonly names = HABITS;
+  private readonly speech = inject(Speech);
   protected readonly words = HABIT_WORDS;
   protected readonly says = signal('');
   protected readonly wrong = signal<HabitName | undefined>(undefined);
@@ -41,7 +43,7 @@ export class HabitFields {
     const written = text.trim();
     const unit = /mm|cm/.test(written) ? 'mm' : 'in';
     const read = written === '' ? undefined : readLength(written, unit);
-    this.says.set(read && !read.ok ? `${HABIT_WORDS[name].name}: ${read.says}` : '');
+    this.says.set(read && !read.ok ? `${HABIT_WORDS[name].name}: ${this.speech.say(read.wrong)}` : '');
     this.wrong.set(read && !read.ok ? name : undefined);
     if (!read || read.ok) this.habits.keep(name, read ? writeExact(read.value, unit) : '');
   }

@@ -1,3 +1,4 @@
+import { Speech } from '../words/speech';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -59,6 +60,7 @@ export class LengthField implements OnDestroy {
   readonly along = input<readonly Patch[]>([]);
 
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   private readonly writing = inject(Writing);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly showing = inject(Store).selectSignal(selectShowing);
@@ -141,7 +143,7 @@ export class LengthField implements OnDestroy {
     const showing = this.showing();
     if (!showing || text.trim() === '' || OPEN_END.test(text)) return '';
     const read = readLength(text, showing.unit);
-    return read.ok ? '' : read.says;
+    return read.ok ? '' : this.speech.say(read.wrong);
   }
 
   private isHalf(): boolean {
@@ -207,7 +209,7 @@ export class LengthField implements OnDestroy {
       return;
     }
     const read = readLength(text, showing.unit);
-    this.says.set(read.ok ? (this.put(read.value) ?? '') : read.says);
+    this.says.set(read.ok ? (this.put(read.value) ?? '') : this.speech.say(read.wrong));
   }
 
   private put(length: Length): string | undefined {

@@ -1,3 +1,4 @@
+import { Speech } from '../words/speech';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
@@ -40,6 +41,7 @@ export class LengthsField {
   readonly placeholder = input('');
   protected readonly writing = inject(Writing);
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly control = new FormControl('', { nonNullable: true });
   protected readonly says = signal('');
@@ -72,7 +74,7 @@ export class LengthsField {
     const lengths: Length[] = [];
     for (const text of texts) {
       const read = readLength(text, this.unit());
-      if (!read.ok) return this.says.set(read.says);
+      if (!read.ok) return this.says.set(this.speech.say(read.wrong));
       lengths.push(read.value);
     }
     const value = lengths.length === 0 ? undefined : lengths.map((each) => writeExact(each, this.unit()));

@@ -1,4 +1,4 @@
-import type { Length, ReadAt } from '../../length';
+import type { Length, ReadAt, Said } from '../../length';
 import type { Words } from '../words';
 import { atReading, bankName, whereRead } from './places';
 
@@ -79,12 +79,12 @@ export const CARD = {
       })
       .join(' | '),
   'card/slide': (
-    p: { name: string; own: boolean; narrowBy: Length; adjust: readonly { way: Way; by: Length }[] },
+    p: { slide: Said; own: boolean; narrowBy: Length; adjust: readonly { way: Way; by: Length }[] },
     w: Words,
   ) => {
     const told = p.adjust.map(({ way, by }) => `${w.bare(by)} ${WAYS[way]}`);
     const adjusts = told.length === 0 ? '' : `; adjusts by ${told.join(', ')}`;
-    return `${p.name} (${p.own ? 'own row' : 'built-in row; its own sheet wins'}); box may be ${w.bare(p.narrowBy)} narrower, never wider${adjusts}`;
+    return `${w.say(p.slide)} (${p.own ? 'own row' : 'built-in row; its own sheet wins'}); box may be ${w.bare(p.narrowBy)} narrower, never wider${adjusts}`;
   },
   'card/spacing/top-first': 'top first, each cut from the one before',
   'card/spacing/bottom-up': 'from the bottom up, each on the slide below',

@@ -5,21 +5,21 @@ import { atReading, bankName, drawerName, inSentence, kilos, numbers } from './p
 
 /** What is noticed of one drawer: said after its name, so each begins small. */
 export const DRAWER_FINDINGS = {
-  DEPTH_TOO_SHORT: (p: { family: string; nominal: Length | undefined; depth: Length; short: Length }, w: Words) =>
-    `${p.nominal === undefined ? `no length of ${p.family} fits` : `a ${w.size(p.nominal)} slide does not fit`}; the depth of ${w.size(p.depth)} is ${w.size(p.short)} short.`,
-  SIDE_TOO_THICK: (p: { family: string; most: Length; wood: string; over: Length }, w: Words) =>
-    `${p.family} takes sides up to ${w.size(p.most)}; ${p.wood} is ${w.size(p.over)} over.`,
-  BOTTOM_NOT_ALLOWED: (p: { family: string; fits: readonly Said[] }, w: Words) =>
-    `${p.family} wants a bottom ${w.list(
+  DEPTH_TOO_SHORT: (p: { family: Said; nominal: Length | undefined; depth: Length; short: Length }, w: Words) =>
+    `${p.nominal === undefined ? `no length of ${w.say(p.family)} fits` : `a ${w.size(p.nominal)} slide does not fit`}; the depth of ${w.size(p.depth)} is ${w.size(p.short)} short.`,
+  SIDE_TOO_THICK: (p: { family: Said; most: Length; wood: string; over: Length }, w: Words) =>
+    `${w.say(p.family)} takes sides up to ${w.size(p.most)}; ${p.wood} is ${w.size(p.over)} over.`,
+  BOTTOM_NOT_ALLOWED: (p: { family: Said; fits: readonly Said[] }, w: Words) =>
+    `${w.say(p.family)} wants a bottom ${w.list(
       p.fits.map((fit) => inSentence(w.say(fit))),
       'or',
     )}.`,
-  RECESS_WRONG: (p: { family: string; wanted: Length; offset: Length }, w: Words) =>
-    `${p.family} wants the bottom ${w.size(p.wanted)} up; it is ${w.size(p.offset)} up.`,
-  EASE_TOO_MUCH: (p: { ease: Length; family: string; most: Length }, w: Words) =>
-    `an ease of ${w.size(p.ease)} makes the box too narrow; ${p.family} allows ${w.size(p.most)}.`,
-  BOX_TOO_LOW: (p: { short: Length; least: Length; family: string }, w: Words) =>
-    `the box is ${w.size(p.short)} under the ${w.size(p.least)} that ${p.family} needs.`,
+  RECESS_WRONG: (p: { family: Said; wanted: Length; offset: Length }, w: Words) =>
+    `${w.say(p.family)} wants the bottom ${w.size(p.wanted)} up; it is ${w.size(p.offset)} up.`,
+  EASE_TOO_MUCH: (p: { ease: Length; family: Said; most: Length }, w: Words) =>
+    `an ease of ${w.size(p.ease)} makes the box too narrow; ${w.say(p.family)} allows ${w.size(p.most)}.`,
+  BOX_TOO_LOW: (p: { short: Length; least: Length; family: Said }, w: Words) =>
+    `the box is ${w.size(p.short)} under the ${w.size(p.least)} that ${w.say(p.family)} needs.`,
   BOX_TOO_HIGH: (p: { over: Length; most: Length; shown: Length; stepped: boolean }, w: Words) =>
     `the box height given is ${w.size(p.over)} over the ${w.size(p.most)} the bay allows; ${w.size(p.shown)}${p.stepped ? ', the greatest in whole height steps,' : ''} is shown.`,
   CONTENTS_TOO_TALL: (p: { thing: string; short: Length }, w: Words) =>
@@ -35,26 +35,29 @@ export const DRAWER_FINDINGS = {
     `the ${w.say(p.what)} would come to ${w.size(p.size)}.`,
   BOTTOM_TOO_THIN: (p: { bottom: string; short: Length; wanted: Length }, w: Words) =>
     `the load stands on the bottom’s edge, and ${p.bottom} is ${w.size(p.short)} under the ${w.size(p.wanted)} it wants.`,
-  LOAD_OVER: (p: {
-    total: number;
-    stored: number;
-    box: number;
-    front: number;
-    share: number;
-    carries: number;
-    family: string;
-  }) =>
-    `it weighs ${kilos(p.total)} in all (${kilos(p.stored)} stored, box ${kilos(p.box)}, front ${kilos(p.front)}), ${Math.round(100 * p.share)} % of the ${kilos(p.carries)} ${p.family} carries.`,
+  LOAD_OVER: (
+    p: {
+      total: number;
+      stored: number;
+      box: number;
+      front: number;
+      share: number;
+      carries: number;
+      family: Said;
+    },
+    w: Words,
+  ) =>
+    `it weighs ${kilos(p.total)} in all (${kilos(p.stored)} stored, box ${kilos(p.box)}, front ${kilos(p.front)}), ${Math.round(100 * p.share)} % of the ${kilos(p.carries)} ${w.say(p.family)} carries.`,
   BOTTOM_SAGS: (p: { sag: Length; withCreep: boolean; most: Length; needed: Length }, w: Words) =>
     `its bottom would sag ${w.size(p.sag)} in the middle ${p.withCreep ? 'under what is stored, over the years' : 'under the usual test load of 15 lb/ft²'}; ${w.size(p.most)} is as much as looks right. About ${w.size(p.needed)} of the same would hold.`,
   WIDE_DRAWER: (
-    p: { over: Length | undefined; width: Length; length: Length; family: string; most: Length },
-    { size }: Words,
+    p: { over: Length | undefined; width: Length; length: Length; family: Said; most: Length },
+    { size, say }: Words,
   ) => {
     const why =
       p.over === undefined
         ? `it is ${size(p.width)} wide inside and ${size(p.length)} long: over one and a half times as wide as long`
-        : `it is ${size(p.over)} wider inside than ${p.family} serves well, ${size(p.most)}`;
+        : `it is ${size(p.over)} wider inside than ${say(p.family)} serves well, ${size(p.most)}`;
     return `${why}, so it racks when pulled at one side. One pull in the middle, or two used together, help.`;
   },
   GROOVE_TOO_DEEP: (p: { groove: Said; depth: Length; over: Length; wood: string }, w: Words) =>
@@ -166,12 +169,12 @@ export const BANK_FINDINGS = {
     'These are planned sizes: good for buying and pricing. Nothing is cut by them until the case is built and measured.',
   NOT_YET_MEASURED:
     'These are still the planned sizes, to the last reading. Measure the case as it was built before anything is cut by them.',
-  BUILD_OUT_MISSING: (p: { family: string }) =>
-    `No build-outs are given. ${p.family} is fixed to the case side, so it must be brought out flush with the face frame’s edge: measure from case wall to frame edge, left and right.`,
+  BUILD_OUT_MISSING: (p: { family: Said }, w: Words) =>
+    `No build-outs are given. ${w.say(p.family)} is fixed to the case side, so it must be brought out flush with the face frame’s edge: measure from case wall to frame edge, left and right.`,
   BUILD_OUT_WITHOUT_FRAME: (p: { left: Length; right: Length }, w: Words) =>
     `Build-outs of ${w.size(p.left)} left and ${w.size(p.right)} right are given, and this case has no frame to build out to: they would stand in the way of boxes as wide as the opening. Measure the width between what is packed out instead.`,
-  NOTHING_BEHIND: (p: { family: string; inset: boolean }) =>
-    `${p.family} is not fixed to the case side: behind a face frame it wants ${p.inset ? 'upright strips in front and at the back' : 'two upright strips at the back'} (or blocking), their faces in line with the frame’s edge, from the case’s floor up. Its own sheet says where.`,
+  NOTHING_BEHIND: (p: { family: Said; inset: boolean }, w: Words) =>
+    `${w.say(p.family)} is not fixed to the case side: behind a face frame it wants ${p.inset ? 'upright strips in front and at the back' : 'two upright strips at the back'} (or blocking), their faces in line with the frame’s edge, from the case’s floor up. Its own sheet says where.`,
   BUILD_OUT_OFF: (p: { left: Length; right: Length; off: Length; forgives: Length }, w: Words) =>
     `The stock at hand does not make the build-outs up: left ${stackOff(p.left, w)}, right ${stackOff(p.right, w)}; together ${w.size(p.off)}, and the slide forgives ${w.size(p.forgives)}.`,
   DIVISION_IMPOSSIBLE: (

@@ -60,6 +60,9 @@ export const PARTS = {
     const name = drawer.name ? `, ${drawer.name}` : '';
     return `${bank.length === 0 ? 'Drawer' : `${bank.join(' ')}, drawer`} ${drawer.place + 1}${name}`;
   },
+  'planed/build-out': 'Solid wood for build-outs',
+  'planed/runner': 'Hardwood for runners',
+  'planed/batten': 'Hardwood for battens',
   'wood/case-rails': 'Rails of the case',
   'when/now': 'may be cut now',
   'when/forecast': 'held until the opening is measured as built',

@@ -9,7 +9,7 @@ const named = (drawers: readonly CalledDrawer[], { list }: Words): string => lis
 export const REMEDIES = {
   'use-longest-slide': (p: { length: Length }, w: Words) => `Use the longest that fits, ${w.size(p.length)}`,
   'use-shorter-slide': (p: { length: Length }, w: Words) => `Use a slide of ${w.exact(p.length)}`,
-  'use-family': (p: { family: string }) => `Use ${p.family}`,
+  'use-family': (p: { family: Said }, w: Words) => `Use ${w.say(p.family)}`,
   'fit-bottom': (p: { fit: Said }, w: Words) => `Make it ${inSentence(w.say(p.fit))}`,
   'raise-groove': (p: { to: Length }, w: Words) => `Raise the groove to ${w.exact(p.to)}`,
   'ease-as-allowed': (p: { ease: Length }, w: Words) => `Ease it by ${w.size(p.ease)}, all that is allowed`,

@@ -1,4 +1,4 @@
-import type { Length } from '../../length';
+import type { Length, Said } from '../../length';
 import type { Words } from '../words';
 
 const MARKS = {
@@ -14,7 +14,7 @@ export const TEMPLATES = {
   ...MARKS,
   'template/pull': 'Pull',
   'template/back': 'Back for its slides',
-  'template/screws': ({ family }: { family: string }) => `Screw line, ${family}`,
+  'template/screws': ({ family }: { family: Said }, w: Words) => `Screw line, ${w.say(family)}`,
   'template/top-edge': 'top edge of the front',
   'template/pair': ({ in: length }: { in: Length }, w: Words) =>
     `centre line ${w.mark(length)} in from the left edge, and as far from the right`,

@@ -1,4 +1,4 @@
-import { Speech } from '../../words/speech';
+import { Speech, gone } from '../../words/speech';
 import { Dialog } from '@angular/cdk/dialog';
 import { createGlobalPositionStrategy } from '@angular/cdk/overlay';
 import { computed, inject, Injectable, Injector } from '@angular/core';
@@ -46,22 +46,22 @@ export class ShellActions {
   private readonly redoName = this.store.selectSignal(selectRedoName);
 
   private readonly list = computed((): readonly Action[] => [
-    ...STEPS.map(({ id, name }, index) => ({
-      name: `Go to ${name}`,
+    ...STEPS.map((id, index) => ({
+      name: `Go to ${this.speech.plain(`step-of/${id}`)}`,
       group: 'Steps',
       words: STEP_WORDS[id],
       key: String(index + 1),
       alt: true,
       run: () => void this.router.navigate(['/jobs', this.id(), id]),
     })),
-    ...CUT_VIEWS.map(({ id, name }) => ({
-      name: `Cut: ${name.toLowerCase()}`,
+    ...CUT_VIEWS.map((id) => ({
+      name: `Cut: ${gone(this.speech.plain(`cut-view/${id}`))}`,
       group: 'Steps',
       words: CUT_WORDS[id],
       run: () => void this.router.navigate(['/jobs', this.id(), 'cut'], { queryParams: { view: id } }),
     })),
-    ...FIT_VIEWS.map(({ id, name }) => ({
-      name: `Fit: ${name.toLowerCase()}`,
+    ...FIT_VIEWS.map((id) => ({
+      name: `Fit: ${gone(this.speech.plain(`fit-view/${id}`))}`,
       group: 'Steps',
       words: FIT_WORDS[id],
       run: () => {

@@ -22,7 +22,6 @@ import { addPatch, lockPatch, schemePatches } from '../divide/bank-edits';
 import { duplicatePatch, movePatch } from '../divide/drawer-edits';
 import { worstFirst } from '../findings/worst-first';
 import { slidePatches } from '../slides/slide-patches';
-import { GATE_WORDS } from '../steps';
 import type { Action } from './action';
 
 const SCHEMES = [
@@ -63,12 +62,12 @@ export class WorkActions {
   private gates(plan: BankPlan): readonly Action[] {
     const { bank, path } = plan;
     const held = walkHeld(plan, 'hang') !== undefined;
-    return (['slides', 'groove', 'glued', 'hung'] as const).map((gate) => ({
-      name: GATE_WORDS[gate],
-      group: 'Cut',
-      off: held || bank.gates?.[gate] !== undefined,
-      run: () => this.apply(GATE_WORDS[gate], [{ path: `${path}.gates.${gate}`, value: this.who.deed() }]),
-    }));
+    return (['slides', 'groove', 'glued', 'hung'] as const).map((gate) => {
+      const name = this.speech.plain(`open-gate/${gate}`);
+      const off = held || bank.gates?.[gate] !== undefined;
+      const run = () => this.apply(name, [{ path: `${path}.gates.${gate}`, value: this.who.deed() }]);
+      return { name, group: 'Cut', off, run };
+    });
   }
 
   private ofDrawers(bank: BankPlan): readonly Action[] {
@@ -156,12 +155,11 @@ export class WorkActions {
     const [job, document] = [this.job(), this.document()];
     if (!job || !document) return [];
     const { path, bank: written } = bank;
-    const slides = [...slideTable(job).values()].map(({ id, name }) => ({
-      name: `Slide: ${name}`,
-      group: 'Slides',
-      off: id === written.slide.family,
-      run: () => this.apply(`Slide: ${name}`, slidePatches(path, id)),
-    }));
+    const slides = [...slideTable(job).values()].map(({ id, called }) => {
+      const name = `Slide: ${this.speech.say(called)}`;
+      const off = id === written.slide.family;
+      return { name, group: 'Slides', off, run: () => this.apply(name, slidePatches(path, id)) };
+    });
     const bottoms = (Object.keys(BOTTOMS) as BottomFit[]).map((fit) => ({
       name: `Bottom: ${this.speech.plain(`bottom-fit/${fit}`)}`,
       group: 'Boxes',

@@ -1,3 +1,4 @@
+import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
@@ -18,6 +19,7 @@ import {
   type FrontPanel,
   type Release,
   type Served,
+  materialCalled,
 } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -42,7 +44,7 @@ interface Held {
 @Component({
   selector: 'z-at-the-saw',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Figure, GateButton, Says, SettingsList, Size],
+  imports: [Figure, GateButton, Say, Says, SettingsList, Size],
   templateUrl: './at-the-saw.html',
 })
 export class AtTheSaw {
@@ -55,6 +57,7 @@ export class AtTheSaw {
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly says = signal('');
+  protected readonly named = materialCalled;
   protected readonly groups = computed(() => groupsOf(this.desk.job()?.materials ?? [], this.desk.free()));
   protected readonly held = computed((): readonly Held[] => {
     const waiting = this.desk.parts().filter((part) => part.release !== 'now' && toCut(part));

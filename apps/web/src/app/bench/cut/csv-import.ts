@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
@@ -14,6 +15,7 @@ import {
   type Read,
   type StockItemOf,
   type Unit,
+  type Wanted,
 } from '@zabble/core';
 import Papa from 'papaparse';
 import { FileDrop } from '../../jobs/file-drop';
@@ -47,6 +49,8 @@ export class CsvImport {
   protected readonly file = signal('');
   protected readonly rows = signal<readonly (readonly string[])[]>([]);
   protected readonly mapping = signal<Mapping>({});
+  private readonly speech = inject(Speech);
+  protected readonly titleOf = ({ field }: Wanted): string => this.speech.plain(`column/${field}`);
   protected readonly wanted = computed(() => (this.what() === 'parts' ? PART_COLUMNS : STOCK_COLUMNS));
   protected readonly headings = computed(() => this.rows()[0] ?? []);
   private readonly unit = computed((): Unit => this.showing()?.unit ?? 'mm');
@@ -97,7 +101,7 @@ export class CsvImport {
   }
 
   protected shown(line: LineReading): string {
-    if (!line.ok) return line.says;
+    if (!line.ok) return this.speech.say(line.wrong);
     return Object.values(line.values)
       .map((value, index) => this.word(Object.keys(line.values)[index] ?? '', value))
       .join(' · ');

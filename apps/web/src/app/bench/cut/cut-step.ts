@@ -1,3 +1,4 @@
+import { Say } from '../../words/say';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -10,8 +11,8 @@ import {
 } from '@angular/core';
 import { ActivatedRoute } from '@angular/router';
 import { toSignal } from '@angular/core/rxjs-interop';
-import type { BankPlan } from '@zabble/core';
-import { CUT_VIEWS } from '../steps';
+import { type BankPlan, said } from '@zabble/core';
+import { CUT_VIEWS, type CutView } from '../steps';
 import { AtTheSaw } from './at-the-saw';
 import { BoardsView } from './boards-view';
 import { CutDesk } from './cut-desk';
@@ -24,22 +25,22 @@ import { SheetsView } from './sheets-view';
 @Component({
   selector: 'z-cut-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [AtTheSaw, BoardsView, FilesView, PartCard, RackView, SheetsView],
+  imports: [AtTheSaw, BoardsView, FilesView, PartCard, RackView, Say, SheetsView],
   template: `<div class="flex flex-col gap-4">
     <div class="flex flex-wrap gap-1" role="tablist" aria-label="Views of the cutting">
-      @for (view of views; track view.id) {
+      @for (view of views; track view) {
         <button
           type="button"
           role="tab"
           class="press"
-          [class.press-main]="view.id === desk.view()"
-          [attr.aria-selected]="view.id === desk.view()"
-          [tabindex]="view.id === desk.view() ? 0 : -1"
-          (click)="desk.view.set(view.id)"
+          [class.press-main]="view === desk.view()"
+          [attr.aria-selected]="view === desk.view()"
+          [tabindex]="view === desk.view() ? 0 : -1"
+          (click)="desk.view.set(view)"
           (keydown.arrowRight)="turn(1, $event)"
           (keydown.arrowLeft)="turn(-1, $event)"
         >
-          {{ view.name }}
+          {{ nameOf(view) | say }}
         </button>
       }
     </div>
@@ -68,6 +69,7 @@ import { SheetsView } from './sheets-view';
 export class CutStep implements OnDestroy {
   readonly bank = input.required<BankPlan>();
   protected readonly desk = inject(CutDesk);
+  protected readonly nameOf = (view: CutView) => said(`cut-view/${view}`);
   protected readonly views = CUT_VIEWS;
   private readonly query = toSignal(inject(ActivatedRoute).queryParamMap);
   protected readonly part = computed(() => this.desk.byName().get(this.desk.part() ?? ''));
@@ -76,8 +78,8 @@ export class CutStep implements OnDestroy {
     this.desk.active.set(true);
     effect(() => {
       const [name, asked] = [this.query()?.get('part'), this.query()?.get('view')];
-      const view = CUT_VIEWS.find(({ id }) => id === asked);
-      if (view) untracked(() => this.desk.view.set(view.id));
+      const view = CUT_VIEWS.find((id) => id === asked);
+      if (view) untracked(() => this.desk.view.set(view));
       if (name) untracked(() => this.desk.part.set(name));
     });
   }
@@ -87,9 +89,9 @@ export class CutStep implements OnDestroy {
   }
 
   protected turn(by: number, event: Event): void {
-    const at = CUT_VIEWS.findIndex(({ id }) => id === this.desk.view());
+    const at = CUT_VIEWS.indexOf(this.desk.view());
     const next = CUT_VIEWS[(at + by + CUT_VIEWS.length) % CUT_VIEWS.length];
-    if (next) this.desk.view.set(next.id);
+    if (next) this.desk.view.set(next);
     const tabs = (event.currentTarget as HTMLElement).parentElement?.querySelectorAll('button');
     tabs?.[(at + by + CUT_VIEWS.length) % CUT_VIEWS.length]?.focus();
   }

@@ -1,4 +1,4 @@
-import { Speech } from '../../words/speech';
+import { Speech, gone } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -7,7 +7,7 @@ import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectBank } from '../../store/session/session';
 import { Says } from '../../ui/says';
-import { GATE_WORDS } from '../steps';
+import type { GateName } from '../steps';
 import { CutDesk } from './cut-desk';
 import { Who } from '../../store/session/who';
 
@@ -38,7 +38,11 @@ export class GateButton {
   protected readonly id = this.store.selectSignal(jobFeature.selectId);
   protected readonly bank = this.store.selectSignal(selectBank);
   protected readonly says = signal('');
-  protected readonly words = computed(() => words(this.release()));
+  /** What its button says, where it is a gate at all. */
+  protected readonly words = computed(() => {
+    const release = this.release();
+    return isGate(release) ? this.speech.plain(`open-gate/${release}`) : undefined;
+  });
   protected readonly bankName = computed(() => {
     if (!this.several()) return '';
     const banks = this.desk.plan()?.cases.flatMap((owner) => owner.banks) ?? [];
@@ -48,10 +52,10 @@ export class GateButton {
 
   protected pass(says: string): void {
     const patch = { path: `${this.path()}.gates.${this.release()}`, value: this.who.deed() };
-    this.says.set(this.edits.apply(says.toLowerCase(), [patch]) ?? '');
+    this.says.set(this.edits.apply(gone(says), [patch]) ?? '');
   }
 }
 
-function words(release: Release): string | undefined {
-  return release in GATE_WORDS ? GATE_WORDS[release as keyof typeof GATE_WORDS] : undefined;
+function isGate(release: Release): release is GateName {
+  return release === 'slides' || release === 'groove' || release === 'glued' || release === 'hung';
 }

@@ -1,8 +1,9 @@
+import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import { drawerOfJob, readLength, writeExact, type CutPart, type Length } from '@zabble/core';
+import { drawerOfJob, readLength, writeExact, type CutPart, type Length, materialCalled } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
@@ -16,7 +17,7 @@ import { Who } from '../../store/session/who';
 @Component({
   selector: 'z-part-card',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [ReactiveFormsModule, Says, Size],
+  imports: [ReactiveFormsModule, Say, Says, Size],
   templateUrl: './part-card.html',
 })
 export class PartCard {
@@ -40,6 +41,7 @@ export class PartCard {
     const drawer = plan && drawerOfJob(plan, this.part());
     return drawer ? this.speech.say(drawer) : '';
   });
+  protected readonly of = computed(() => materialCalled(this.part().material));
   protected readonly free = computed(() => this.part().release === 'now');
   protected readonly works = computed(() =>
     this.part().machining.map(({ kind, where, sizes }) => ({
@@ -72,7 +74,8 @@ export class PartCard {
     const [length, width] = [readLength(this.length.value, unit), readLength(this.width.value, unit)];
     if (!document) return;
     if (!length.ok || !width.ok) {
-      this.says.set(length.ok ? (width.ok ? '' : width.says) : length.says);
+      const bad = length.ok ? width : length;
+      this.says.set(bad.ok ? '' : this.speech.say(bad.wrong));
       return;
     }
     const wrong = this.wrong.value.trim();

@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
@@ -22,6 +23,7 @@ const text = () => new FormControl('', { nonNullable: true });
   templateUrl: './rack-view.html',
 })
 export class RackView {
+  private readonly speech = inject(Speech);
   protected readonly rack = inject(Rack);
   private readonly desk = inject(CutDesk);
   private readonly store = inject(Store);
@@ -63,7 +65,7 @@ export class RackView {
     const wrong = read.find(({ reading }) => !reading.ok);
     const [number, money] = [Number(count), readMoney(price)];
     if (material.trim() === '') return this.says.set('What is it made of? A layout finds it by that name.');
-    if (wrong && !wrong.reading.ok) return this.says.set(`${wrong.name}: ${wrong.reading.says}`);
+    if (wrong && !wrong.reading.ok) return this.says.set(`${wrong.name}: ${this.speech.say(wrong.reading.wrong)}`);
     if (!Number.isInteger(number) || number < 1)
       return this.says.set(`Read ${JSON.stringify(count)}: how many there are is a whole number.`);
     if (!money.ok) return this.says.set(money.says);

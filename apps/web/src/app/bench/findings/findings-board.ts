@@ -7,7 +7,6 @@ import { said, saidKey, type BankPlan, type Finding, type FindingGroup } from '@
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectPlan } from '../../store/job/job.selectors';
 import { SessionActions } from '../../store/session/session';
-import { STEPS } from '../steps';
 import { FindingCard } from './finding-card';
 import { allWorstFirst } from './worst-first';
 
@@ -64,7 +63,7 @@ export class FindingsBoard {
   }
 
   protected stepOf({ step }: Finding): string {
-    return STEPS.find(({ id }) => id === step)?.name ?? step;
+    return this.speech.plain(`step-of/${step}`);
   }
 
   protected go({ path }: BankPlan, { step, drawer }: Finding): void {

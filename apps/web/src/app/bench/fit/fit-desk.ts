@@ -1,14 +1,8 @@
 import { Injectable, signal } from '@angular/core';
 
 /** The views of the step Fit, in the order of the work. */
-export const FIT_VIEWS = [
-  { id: 'hang', name: 'Hang' },
-  { id: 'measure', name: 'Measure back' },
-  { id: 'fronts', name: 'Fronts' },
-  { id: 'record', name: 'Record' },
-  { id: 'paper', name: 'On paper' },
-] as const;
-export type FitView = (typeof FIT_VIEWS)[number]['id'];
+export const FIT_VIEWS = ['hang', 'measure', 'fronts', 'record', 'paper'] as const;
+export type FitView = (typeof FIT_VIEWS)[number];
 
 /** What is looked at in the step Fit. */
 @Injectable({ providedIn: 'root' })

@@ -1,7 +1,8 @@
+import { Say } from '../../words/say';
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
-import type { BankPlan } from '@zabble/core';
+import { type BankPlan, said } from '@zabble/core';
 import { CaseCaution } from './case-caution';
-import { FIT_VIEWS, FitDesk } from './fit-desk';
+import { FIT_VIEWS, FitDesk, type FitView } from './fit-desk';
 import { FrontsView } from './fronts-view';
 import { MeasureBack } from './measure-back';
 import { PaperView } from './paper-view';
@@ -13,23 +14,23 @@ import { WhoField } from './who-field';
 @Component({
   selector: 'z-fit-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [CaseCaution, FrontsView, MeasureBack, PaperView, RecordView, StepWalk, WhoField],
+  imports: [CaseCaution, FrontsView, MeasureBack, PaperView, RecordView, Say, StepWalk, WhoField],
   template: `<div class="flex flex-col gap-4">
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2 max-sm:grid max-sm:grid-cols-3 max-sm:gap-1">
       <div class="flex flex-wrap gap-1 max-sm:contents" role="tablist" aria-label="Views of the fitting">
-        @for (each of views; track each.id) {
+        @for (each of views; track each) {
           <button
             type="button"
             role="tab"
             class="press max-sm:px-1"
-            [class.press-main]="each.id === desk.view()"
-            [attr.aria-selected]="each.id === desk.view()"
-            [tabindex]="each.id === desk.view() ? 0 : -1"
-            (click)="desk.view.set(each.id)"
+            [class.press-main]="each === desk.view()"
+            [attr.aria-selected]="each === desk.view()"
+            [tabindex]="each === desk.view() ? 0 : -1"
+            (click)="desk.view.set(each)"
             (keydown.arrowRight)="turn(1, $event)"
             (keydown.arrowLeft)="turn(-1, $event)"
           >
-            {{ each.name }}
+            {{ nameOf(each) | say }}
           </button>
         }
       </div>
@@ -58,13 +59,14 @@ import { WhoField } from './who-field';
 export class FitStep {
   readonly bank = input.required<BankPlan>();
   protected readonly desk = inject(FitDesk);
+  protected readonly nameOf = (view: FitView) => said(`fit-view/${view}`);
   protected readonly views = FIT_VIEWS;
 
   protected turn(by: number, event: Event): void {
-    const at = FIT_VIEWS.findIndex(({ id }) => id === this.desk.view());
+    const at = FIT_VIEWS.indexOf(this.desk.view());
     const next = FIT_VIEWS[(at + by + FIT_VIEWS.length) % FIT_VIEWS.length];
     if (!next) return;
-    this.desk.view.set(next.id);
+    this.desk.view.set(next);
     const tabs = (event.currentTarget as HTMLElement).parentElement?.querySelectorAll('button');
     tabs?.item(FIT_VIEWS.indexOf(next)).focus();
     event.preventDefault();

@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
@@ -78,6 +79,7 @@ const LOW = 15;
   host: { '(document:keydown.t)': 'key($event)' },
 })
 export class ReadingEntry {
+  private readonly speech = inject(Speech);
   readonly label = input.required<string>();
   readonly device = input.required<'laser' | 'caliper'>();
   /** The size as it is known so far, and which of its places. */
@@ -110,7 +112,7 @@ export class ReadingEntry {
 
   protected keep(): void {
     const read = readLength(this.text(), this.unit());
-    this.says.set(read.ok ? '' : read.says);
+    this.says.set(read.ok ? '' : this.speech.say(read.wrong));
     if (!read.ok) return;
     this.text.set('');
     this.taken.emit({ length: read.value, device: 'typed' });

@@ -1,3 +1,4 @@
+import { gone, Speech } from '../../words/speech';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -35,7 +36,6 @@ import { SessionActions } from '../../store/session/session';
 import { Who } from '../../store/session/who';
 import { isWriting } from '../../ui/is-writing';
 import { Says } from '../../ui/says';
-import { GATE_WORDS } from '../steps';
 import { cutPatch } from '../cut/records';
 import { bankKey } from './bank-key';
 import { FrontStepBody } from './front-step-body';
@@ -76,6 +76,7 @@ export class StepWalk {
   readonly bank = input.required<BankPlan>();
   readonly which = input.required<'hang' | 'fronts'>();
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   private readonly who = inject(Who);
   private readonly desk = inject(LogDesk);
   private readonly store = inject(Store);
@@ -224,6 +225,6 @@ export class StepWalk {
 
   protected release(): void {
     const patch = { path: `${this.bank().path}.gates.hung`, value: this.who.deed() };
-    this.says.set(this.edits.apply(GATE_WORDS.hung.toLowerCase(), [patch]) ?? '');
+    this.says.set(this.edits.apply(gone(this.speech.plain('open-gate/hung')), [patch]) ?? '');
   }
 }

@@ -1,3 +1,4 @@
+import { IN_ENGLISH } from '../../words/words.spec-data';
 import { materialSaid, type MaterialSaid } from './material-said';
 
 const ply: MaterialSaid = {
@@ -10,7 +11,7 @@ const ply: MaterialSaid = {
 
 describe('a material as it is said', () => {
   it('has its measured thickness exactly, a usual sheet, its price and its grain', () => {
-    expect(materialSaid(ply, 'mm', true)).toEqual({
+    expect(materialSaid(ply, 'mm', true, IN_ENGLISH)).toEqual({
       name: '12 mm birch plywood',
       kind: 'plywood',
       thickness: '11.8 mm',
@@ -18,7 +19,7 @@ describe('a material as it is said', () => {
       grain: true,
       price: 71.5,
     });
-    expect(materialSaid({ ...ply, thickness: '15/32', price: '' }, 'in', false)).toEqual({
+    expect(materialSaid({ ...ply, thickness: '15/32', price: '' }, 'in', false, IN_ENGLISH)).toEqual({
       name: '12 mm birch plywood',
       kind: 'plywood',
       thickness: '15/32 in',
@@ -28,14 +29,16 @@ describe('a material as it is said', () => {
 
   it('of solid wood has its species by its id and no sheet', () => {
     const boards = { ...ply, kind: 'solid', price: '', thickness: '19.2' } as const;
-    expect(materialSaid({ ...boards, species: 'white ash' }, 'mm', true)).toEqual({
+    expect(materialSaid({ ...boards, species: 'white ash' }, 'mm', true, IN_ENGLISH)).toEqual({
       name: '12 mm birch plywood',
       kind: 'solid',
       thickness: '19.2 mm',
       grain: true,
       species: 'ash-white',
     });
-    expect(materialSaid({ ...boards, species: 'ashes' }, 'mm', true)).toMatch(/^Read "ashes": no wood .* Ash, white/);
+    expect(materialSaid({ ...boards, species: 'ashes' }, 'mm', true, IN_ENGLISH)).toMatch(
+      /^Read "ashes": no wood .* Ash, white/,
+    );
   });
 
   it.each<[string, Partial<MaterialSaid>, string]>([
@@ -46,6 +49,6 @@ describe('a material as it is said', () => {
     ['a price that may be two', { price: '1,200' }, 'Read "1,200"'],
     ['a price in words', { price: 'dear' }, 'a price is a number'],
   ])('with %s is answered in one sentence', (_, over, says) => {
-    expect(materialSaid({ ...ply, ...over }, 'mm', true)).toContain(says);
+    expect(materialSaid({ ...ply, ...over }, 'mm', true, IN_ENGLISH)).toContain(says);
   });
 });

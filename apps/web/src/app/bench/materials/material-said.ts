@@ -1,3 +1,4 @@
+import { begun } from '../../words/speech';
 import {
   isListed,
   readLength,
@@ -7,6 +8,7 @@ import {
   type MaterialKind,
   type MaterialOf,
   type Unit,
+  type Words,
 } from '@zabble/core';
 import { readMoney } from '../../ui/read-number';
 import { usualSheet } from './material-starts';
@@ -23,10 +25,10 @@ export interface MaterialSaid {
 type Material = Omit<MaterialOf<string>, 'id'>;
 
 /** The material, or the one sentence that says what is wrong with it. `grain` is what it begins with. */
-export function materialSaid(said: MaterialSaid, unit: Unit, grain: boolean): Material | string {
-  const thickness = thicknessOf(said.thickness, unit);
+export function materialSaid(said: MaterialSaid, unit: Unit, grain: boolean, words: Words): Material | string {
+  const thickness = thicknessOf(said.thickness, unit, words);
   const money = readMoney(said.price);
-  const species = said.kind === 'solid' ? speciesId(said.species.trim()) : {};
+  const species = said.kind === 'solid' ? speciesId(said.species.trim(), words) : {};
   if (said.name.trim() === '') return 'What is it called? It is found by that name.';
   if (thickness.says !== undefined) return thickness.says;
   if (!money.ok) return money.says;
@@ -43,19 +45,18 @@ export function materialSaid(said: MaterialSaid, unit: Unit, grain: boolean): Ma
   };
 }
 
-function thicknessOf(text: string, unit: Unit): { readonly exact: string; readonly says?: string } {
+function thicknessOf(text: string, unit: Unit, words: Words): { readonly exact: string; readonly says?: string } {
   const no = (says: string) => ({ exact: '', says });
   if (text.trim() === '')
     return no('How thick is it? Measure it with a caliper at the edge: the name of a sheet is not its thickness.');
   const read = readLength(text, unit);
-  if (!read.ok) return no(`Thickness: ${read.says}`);
+  if (!read.ok) return no(`Thickness: ${words.say(read.wrong)}`);
   if (read.value === 0) return no(`Thickness: read ${JSON.stringify(text)}: it must be more than nothing.`);
   return { exact: writeExact(read.value, unit) };
 }
 
-function speciesId(wood: string): { readonly species?: string } | { readonly says: string } {
+function speciesId(wood: string, words: Words): { readonly species?: string } | { readonly says: string } {
   if (wood === '') return {};
   if (isListed(wood)) return { species: speciesOf(wood).id };
-  const says = unknownSpecies(wood);
-  return { says: `${says.charAt(0).toUpperCase()}${says.slice(1)}.` };
+  return { says: `${begun(words.say(unknownSpecies(wood)))}.` };
 }

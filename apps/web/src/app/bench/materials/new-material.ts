@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
@@ -26,6 +27,7 @@ const text = () => new FormControl('', { nonNullable: true });
   templateUrl: './new-material.html',
 })
 export class NewMaterial {
+  private readonly speech = inject(Speech);
   /** Id of what was put in. */
   readonly made = output<string>();
   readonly left = output();
@@ -64,7 +66,12 @@ export class NewMaterial {
     const said = this.form.getRawValue();
     const begun = this.begun();
     const grain = begun?.kind === said.kind ? begun.grain : said.kind === 'plywood' || said.kind === 'solid';
-    const material = materialSaid({ ...said, thickness: nominal ?? said.thickness }, this.unit(), grain);
+    const material = materialSaid(
+      { ...said, thickness: nominal ?? said.thickness },
+      this.unit(),
+      grain,
+      this.speech.words(),
+    );
     if (typeof material === 'string') this.says.set(material);
     else this.taken(material);
   }

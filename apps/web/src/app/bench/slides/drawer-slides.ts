@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { lengthListOf, slideTable, writeExact, type BankPlan, type DrawerPlan, type Patch } from '@zabble/core';
@@ -90,13 +91,17 @@ import { LENGTH_LISTS } from './length-lists';
   </section>`,
 })
 export class DrawerSlides {
+  private readonly speech = inject(Speech);
   readonly bank = input.required<BankPlan>();
   private readonly job = inject(Store).selectSignal(selectJob);
   protected readonly lists = [{ value: '', label: 'bank’s' }, ...LENGTH_LISTS];
   protected readonly families = computed(() => {
     const job = this.job();
     const all = job ? [...slideTable(job).values()] : [];
-    return [{ value: '', label: 'as the bank' }, ...all.map(({ id, name }) => ({ value: id, label: name }))];
+    return [
+      { value: '', label: 'as the bank' },
+      ...all.map(({ id, called }) => ({ value: id, label: this.speech.say(called) })),
+    ];
   });
   protected readonly rows = computed(() =>
     this.bank().drawers.map((drawer) => {

@@ -16,6 +16,7 @@ import {
   type Patch,
   type SlideFamily,
   type Unit,
+  type Words,
 } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -73,7 +74,7 @@ export class OwnSlide {
   protected readonly says = signal('');
   protected readonly lengths = LENGTHS;
   protected readonly numbers = NUMBERS;
-  protected readonly builtIn = BUILT_IN.map(({ id, name }) => ({ value: id, label: name }));
+  protected readonly builtIn = BUILT_IN.map(({ id, called }) => ({ value: id, label: this.speech.say(called) }));
   protected readonly bases = [
     { value: 'outside', label: 'outside' },
     { value: 'inside', label: 'inside' },
@@ -150,7 +151,7 @@ export class OwnSlide {
   protected copy(): void {
     const [document, family] = [this.document(), this.family()];
     if (!document || !family) return;
-    const { id, patch } = withRow(document, copyOf(family, document.unit));
+    const { id, patch } = withRow(document, copyOf(family, document.unit, this.speech.words()));
     this.take('a row from its sheet', [patch, { path: `${this.bank().path}.slide.family`, value: id }]);
   }
 
@@ -171,13 +172,13 @@ export class OwnSlide {
 }
 
 /** Every figure of the row written out, to be written over. */
-function copyOf(family: SlideFamily, unit: Unit): OwnSlideOf<string> {
+function copyOf(family: SlideFamily, unit: Unit, { say }: Words): OwnSlideOf<string> {
   const figures = Object.fromEntries(
     LENGTHS.flatMap(({ figure }) => {
       const size = family[figure];
       return size === undefined ? [] : [[figure, writeExact(size, unit)]];
     }),
   );
-  const { id: like, load_kg, price, name } = family;
-  return { id: like, like, name: `${name}, from its sheet`, ...figures, load_kg, price };
+  const { id: like, load_kg, price, called } = family;
+  return { id: like, like, name: `${say(called)}, from its sheet`, ...figures, load_kg, price };
 }

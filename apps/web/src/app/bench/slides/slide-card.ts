@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
@@ -25,13 +26,16 @@ import { withoutLength } from './slide-patches';
   templateUrl: './slide-card.html',
 })
 export class SlideCard {
+  private readonly speech = inject(Speech);
   readonly bank = input.required<BankPlan>();
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(selectJob);
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly families = computed(() => {
     const job = this.job();
-    return job ? [...slideTable(job).values()].map(({ id, name }) => ({ value: id, label: name })) : [];
+    return job
+      ? [...slideTable(job).values()].map(({ id, called }) => ({ value: id, label: this.speech.say(called) }))
+      : [];
   });
   protected readonly family = computed(() => {
     const job = this.job();

@@ -1,3 +1,4 @@
+import { Speech } from '../../words/speech';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -8,7 +9,7 @@ import {
   viewChild,
   type OnDestroy,
 } from '@angular/core';
-import type { SlideComparison } from '@zabble/core';
+import type { SlideComparison, Words } from '@zabble/core';
 import { ScatterChart } from 'echarts/charts';
 import { GridComponent } from 'echarts/components';
 import { init, use, type EChartsType } from 'echarts/core';
@@ -37,6 +38,7 @@ use([ScatterChart, GridComponent, SVGRenderer]);
   </figure>`,
 })
 export class SlideChart implements OnDestroy {
+  private readonly speech = inject(Speech);
   readonly rows = input.required<readonly SlideComparison[]>();
   readonly used = input.required<string>();
   private readonly theme = inject(ThemeChoice);
@@ -50,7 +52,7 @@ export class SlideChart implements OnDestroy {
       const element = this.place().nativeElement;
       this.chart ??= init(element, undefined, { renderer: 'svg' });
       this.observer.observe(element);
-      this.chart.setOption(optionOf(this.rows(), this.used(), inkNow()));
+      this.chart.setOption(optionOf(this.rows(), this.used(), inkNow(), this.speech.words()));
     });
   }
 
@@ -63,9 +65,9 @@ export class SlideChart implements OnDestroy {
 /** The plot inside the axes, in pixels; as wide as the step panel usually leaves it. */
 const PLOT = { width: 560, height: 250 };
 
-function optionOf(rows: readonly SlideComparison[], used: string, ink: Ink) {
+function optionOf(rows: readonly SlideComparison[], used: string, ink: Ink, { say }: Words) {
   const shown = apart(rows, used);
-  const sides = sidesOf(shown);
+  const sides = sidesOf(shown, say);
   return {
     animation: false,
     grid: { left: 52, right: 20, top: 16, bottom: 48 },
@@ -75,7 +77,10 @@ function optionOf(rows: readonly SlideComparison[], used: string, ink: Ink) {
       {
         type: 'scatter' as const,
         symbolSize: 12,
-        data: shown.map((row, index) => pointOf(row, row.family.id === used, sides[index] ?? 'right', ink)),
+        data: shown.map((row, index) => ({
+          ...pointOf(row, row.family.id === used, ink),
+          label: labelOf(say(row.family.called), row.family.id === used, sides[index] ?? 'right', ink),
+        })),
       },
     ],
   };
@@ -97,24 +102,27 @@ function axis(name: string, ink: Ink) {
   return { ...chartAxis(name, ink), scale: true, boundaryGap: ['0%', '8%'] as [string, string] };
 }
 
-function pointOf({ family, cost, volume, stops }: SlideComparison, inUse: boolean, side: Side, ink: Ink) {
+function pointOf({ cost, volume, stops }: SlideComparison, inUse: boolean, ink: Ink) {
   const line = inUse ? 'chalk' : stops.length > 0 ? 'edge' : 'ink';
   return {
     value: [cost, Math.round(volume * 10) / 10],
     itemStyle: { color: ink(stops.length > 0 ? 'sheet' : line), borderColor: ink(line), borderWidth: 2 },
-    label: {
-      show: true,
-      position: side,
-      formatter: family.name,
-      color: ink(inUse ? 'chalk' : 'ink'),
-      fontWeight: inUse ? (600 as const) : (400 as const),
-      fontSize: 13,
-      fontFamily: 'Barlow',
-    },
   };
 }
 
-function sidesOf(rows: readonly SlideComparison[]): readonly Side[] {
+function labelOf(formatter: string, inUse: boolean, position: Side, ink: Ink) {
+  return {
+    show: true,
+    position,
+    formatter,
+    color: ink(inUse ? 'chalk' : 'ink'),
+    fontWeight: inUse ? (600 as const) : (400 as const),
+    fontSize: 13,
+    fontFamily: 'Barlow',
+  };
+}
+
+function sidesOf(rows: readonly SlideComparison[], say: Words['say']): readonly Side[] {
   const across = rows.map(({ cost }) => cost);
   const up = rows.map(({ volume }) => volume);
   const part = (value: number, all: readonly number[]): number =>
@@ -122,7 +130,7 @@ function sidesOf(rows: readonly SlideComparison[]): readonly Side[] {
   const points = rows.map(({ family, cost, volume }) => ({
     x: part(cost, across) * PLOT.width,
     y: (1 - part(volume, up)) * PLOT.height,
-    name: family.name,
+    name: say(family.called),
   }));
   return labelSides(points, PLOT.width);
 }

@@ -1,4 +1,5 @@
-import { Speech } from '../../words/speech';
+import { Say } from '../../words/say';
+import { Speech, gone } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { compareSlides, type BankPlan, type SlideComparison, type SlideFamily } from '@zabble/core';
@@ -13,7 +14,7 @@ import { Says } from '../../ui/says';
 @Component({
   selector: 'z-slide-compare',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Says, Size, SlideChart],
+  imports: [Say, Says, Size, SlideChart],
   template: `<section class="border-t border-line pt-4">
     <h3 class="text-lg font-semibold">Side by side, for this bank</h3>
     <div class="overflow-x-auto" tabindex="0" role="group" aria-label="Slides side by side">
@@ -34,7 +35,7 @@ import { Says } from '../../ui/says';
           @for (row of rows(); track row.family.id) {
             <tr class="border-b border-line" [class.bg-chalk-wash]="row.family.id === used()">
               <th class="max-w-44 py-2 pr-2 pl-2 text-left font-medium" scope="row">
-                {{ row.family.name }}
+                {{ row.family.called | say }}
                 <span class="caption block font-normal first-letter:uppercase">{{ asks(row) }}</span>
               </th>
               <td class="pr-2 text-right">
@@ -78,7 +79,7 @@ import { Says } from '../../ui/says';
                   <button
                     type="button"
                     class="press px-2"
-                    [attr.aria-label]="'Use ' + row.family.name"
+                    [attr.aria-label]="'Use ' + (row.family.called | say)"
                     (click)="use(row)"
                   >
                     Use
@@ -142,7 +143,7 @@ export class SlideCompare {
 
   protected use({ family }: SlideComparison): void {
     const patches = slidePatches(this.bank().path, family.id);
-    this.says.set(this.edits.apply(`slide: ${family.name.toLowerCase()}`, patches) ?? '');
+    this.says.set(this.edits.apply(`slide: ${gone(this.speech.say(family.called))}`, patches) ?? '');
   }
 }
 

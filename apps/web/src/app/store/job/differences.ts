@@ -33,7 +33,8 @@ const WORDS: Readonly<Record<string, string>> = {
 
 /** Every difference, in the order of the document; lists of another length are one difference. */
 export function differences(mine: JobDocument, theirs: JobDocument, words: Speaker): readonly Difference[] {
-  const names = new Map([...namesOf(mine), ...namesOf(theirs)]);
+  const builtIn = BUILT_IN.map(({ id, called }) => [id, words.say(called)] as const);
+  const names = new Map([...builtIn, ...namesOf(mine), ...namesOf(theirs)]);
   return new Comparison(words).compare(mine, theirs, '', []).map((each) => ({
     ...each,
     mine: names.get(each.mine) ?? each.mine,
@@ -43,7 +44,7 @@ export function differences(mine: JobDocument, theirs: JobDocument, words: Speak
 
 /** Stock and slides are told by their names, not by the ids that refer to them. */
 function namesOf({ materials, slides = [] }: JobDocument): readonly (readonly [string, string])[] {
-  return [...BUILT_IN, ...slides, ...materials].map(({ id, name }) => [id, name ?? id] as const);
+  return [...slides, ...materials].map(({ id, name }) => [id, name ?? id] as const);
 }
 
 /** Goes through two versions side by side, with what places are called. */

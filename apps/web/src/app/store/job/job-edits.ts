@@ -1,4 +1,4 @@
-import { Speech } from '../../words/speech';
+import { Speech, begun } from '../../words/speech';
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { patched, saidOf, type Finding, type Job, type JobDocument, type Patch } from '@zabble/core';
@@ -28,8 +28,8 @@ export class JobEdits {
     if (JSON.stringify(document) === JSON.stringify(before)) return undefined;
     const reading = readOnce(document);
     if (!reading.ok) {
-      const says = reading.errors[0]?.says ?? 'that can’t be read';
-      return `${says.charAt(0).toUpperCase()}${says.slice(1)}.`;
+      const [first] = reading.errors;
+      return `${begun(first ? this.speech.say(first.said) : 'that can’t be read')}.`;
     }
     const refused = patches.some(({ path }) => WISH.test(path))
       ? this.newlyImpossible(measuredOnce(reading.job, this.log()))

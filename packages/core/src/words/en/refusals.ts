@@ -1,0 +1,64 @@
+import type { Said } from '../../length';
+import type { Words } from '../words';
+
+/** What could not be read, as refusals call it. */
+const THINGS = {
+  job: 'job',
+  log: 'log',
+  stock: 'stock',
+  slide: 'slide',
+  material: 'material',
+};
+
+type Thing = keyof typeof THINGS;
+
+/** Why the server or the command line does not do what is asked: what happened, what was kept, what to do. */
+export const REFUSALS = {
+  unreadable: (
+    p: { what: Thing; first: { path: string; why: Said } | undefined; done: 'changed' | 'kept' | 'printed' },
+    w: Words,
+  ) => {
+    const why = p.first ? `${p.first.path}: ${w.say(p.first.why)}` : 'it holds an error';
+    return `The ${THINGS[p.what]} can’t be read: ${why}. Nothing was ${p.done}.`;
+  },
+  'no-such-job': 'There is no job with this id; it may have been deleted.',
+  'no-deleted-job': 'There is no deleted job with this id.',
+  'job-unreadable-now': 'This job can’t be read any more. Nothing was changed.',
+  'log-not-replaced': 'log: entries are added to a job’s log one by one, never replaced with it. Nothing was changed.',
+  'changed-elsewhere': (p: { stands: number; yours: number }) =>
+    `This job was changed elsewhere meanwhile (it stands at revision ${p.stands}, yours was made from ${p.yours}). Nothing was overwritten.`,
+  'job-file-type': 'A job file is sent as application/json. Nothing was changed.',
+  'fields-wanted': 'An object with fields is wanted. Nothing was changed.',
+  'fields-refused': ({ fields }: { fields: readonly { field: string; why: string }[] }) =>
+    `${fields.map(({ field, why }) => `${field}: ${why}.`).join(' ')} Nothing was changed.`,
+  'not-in-shop': ({ what }: { what: Thing }) => `There is no ${THINGS[what]} with this id in the shop’s list.`,
+  'no-name': ({ what }: { what: Thing }) => `The ${THINGS[what]} has no name to be found by. Nothing was changed.`,
+  'layouts-refused': (p: { why: Said }, w: Words) =>
+    `The layouts don’t hold: ${w.say(p.why)}. Nothing was printed; lay the parts out again.`,
+  'not-in-rack': 'There is nothing with this id in the rack (any more).',
+  'no-booking': 'There is no booking with this id.',
+  'off-cut-used': 'An off-cut of this layout has been used since. Nothing was put back.',
+  'rack-too-small': (p: { has: number; takes: number }) =>
+    `The rack has ${p.has} of what the layout takes ${p.takes} of. Nothing was booked; lay it out again.`,
+  'no-photo': 'There is no such photograph in this job.',
+  'picture-type': (p: { read: string; types: readonly string[] }) =>
+    `Read ${p.read === '' ? 'nothing' : p.read}: a photograph is ${p.types.join(', ')}. Nothing was kept.`,
+  'no-picture': ({ format }: { format: string }) =>
+    `This is no ${format} picture, whatever its name says. Nothing was kept.`,
+  'habit-refused': (p: { habit: string; why: Said }, w: Words) => `${p.habit}: ${w.say(p.why)}. Nothing was changed.`,
+  'nothing-at': ({ method, path }: { method: string; path: string }) => `There is nothing at ${method} ${path}.`,
+  'too-large': ({ limit }: { limit: number }) =>
+    `That is over ${limit} bytes, more than a job takes. Nothing was changed.`,
+  'sent-no-json': 'What was sent is not JSON. Nothing was changed.',
+  'sent-encoding': 'What was sent is in an encoding that can’t be read. Nothing was changed.',
+  'database-away': 'The database does not answer. Nothing was changed; try again in a moment.',
+  'server-wrong': 'Something went wrong in the server. Nothing was changed; its log has the details.',
+  'file-wrong': (p: { file: string; why: Said }, w: Words) => `${p.file}: ${w.say(p.why)}`,
+  'file/too-large': ({ bytes }: { bytes: number }) => `${bytes} bytes: a job file is never so large`,
+  'file/missing': 'there is no such file',
+  'file/folder': 'that is a folder, not a file',
+  'file/forbidden': 'the file may not be read',
+  'file/not-utf8': 'the file is not UTF-8 text',
+  'file/unreadable': 'the file can’t be read',
+  'file/no-text': 'there is no such file of UTF-8 text',
+};
