@@ -41,6 +41,33 @@ const upward = ROOMS.slice(0, -1).map((name, index) =>
   ),
 );
 
+/** Folders of the server, each standing only on those before it. */
+const SERVER = [
+  'db',
+  'http',
+  'health',
+  'record',
+  'jobs',
+  'log',
+  'job-file',
+  'photos',
+  'habits',
+  'shop',
+  'stock',
+  'prices',
+  'print',
+  'devices',
+  'demo',
+];
+const serverUpward = SERVER.slice(0, -1).map((name, index) =>
+  forbid(
+    `server-${name}-stands-below`,
+    `^apps/server/src/${name}/(?!.*\\.spec)`,
+    `^apps/server/src/(${SERVER.slice(index + 1).join('|')})/`,
+    `${name} may only stand on folders before it`,
+  ),
+);
+
 module.exports = {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
@@ -58,7 +85,31 @@ module.exports = {
     forbid('cli-on-core', '^packages/cli/', '^(packages/contract|apps|e2e)/', 'the command line stands on core'),
     forbid('server-alone', '^apps/server/', '^(packages/cli|apps/web|e2e)/', 'server stands on core and contract'),
     forbid('web-alone', '^apps/web/', '^(packages/cli|apps/server|e2e)/', 'web stands on core and contract'),
-    forbid('routers-ask-services', '/src/jobs/router', '/src/(jobs/repository|db/)', 'SQL stays in repositories'),
+    ...serverUpward,
+    forbid(
+      'routers-ask-services',
+      '^apps/server/src/.*/router\\.ts$',
+      '(/repository\\.ts$|^apps/server/src/db/)',
+      'a router holds a service',
+    ),
+    forbid(
+      'repositories-know-no-http',
+      '^apps/server/src/.*/repository\\.ts$',
+      '^apps/server/src/http/',
+      'a repository answers with outcomes',
+    ),
+    forbid(
+      'services-know-no-express',
+      '^apps/server/src/.*/(service|repository)\\.ts$',
+      'node_modules/express',
+      'HTTP stays in routers',
+    ),
+    forbid(
+      'sql-in-repositories',
+      '^apps/server/src/(?!db/|main|app|health/service|own-server)(?!.*(repository|entries)\\.ts$)(?!.*\\.spec)',
+      '^apps/server/src/db/',
+      'SQL stays in repositories',
+    ),
     forbid(
       'through-the-face',
       '^(apps|packages/(?!core))',

@@ -1,3 +1,12 @@
+import { readShopMaterial, readShopRow, type MaterialOf, type OwnSlideOf } from '@zabble/core';
+import { PriceService } from './prices/service';
+import { StockService } from './stock/service';
+import { ShopRowService } from './shop/service';
+import { HabitService } from './habits/service';
+import { PhotoService } from './photos/service';
+import { JobFileService } from './job-file/service';
+import { jobFileRouter } from './job-file/router';
+import { HealthService } from './health/service';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
@@ -45,17 +54,24 @@ export function createApp({ pool, jobs, logger, webRoot, fonts, version }: AppPa
   app.use(pinoHttp({ logger, autoLogging: { ignore: ({ url }) => !url?.startsWith('/api/') } }));
   app.use(securityHeaders());
   app.use(compression());
-  app.use('/api/health', healthRouter(pool, version));
+  app.use('/api/health', healthRouter(new HealthService(pool, version)));
   const log = new LogService(new LogRepository(pool), jobs);
-  app.use('/api/jobs', jobsRouter(jobs, log));
+  app.use('/api/jobs', jobsRouter(jobs));
+  app.use('/api/jobs', jobFileRouter(new JobFileService(jobs, log)));
   app.use('/api/jobs', logRouter(log));
-  app.use('/api/jobs', photosRouter(new PhotoRepository(pool), jobs));
+  app.use('/api/jobs', photosRouter(new PhotoService(new PhotoRepository(pool), jobs)));
   app.use('/api/record', recordRouter(log));
-  app.use('/api/shop/habits', habitsRouter(new HabitRepository(pool)));
-  app.use('/api/shop', shopRouter(new ShopRepository(pool, 'slides'), new ShopRepository(pool, 'materials')));
-  app.use('/api/shop', stockRouter(new StockRepository(pool)));
+  app.use('/api/shop/habits', habitsRouter(new HabitService(new HabitRepository(pool))));
+  const slides = new ShopRowService<OwnSlideOf<string>>(new ShopRepository(pool, 'slides'), readShopRow, 'slide');
+  const materials = new ShopRowService<MaterialOf<string>>(
+    new ShopRepository(pool, 'materials'),
+    readShopMaterial,
+    'material',
+  );
+  app.use('/api/shop', shopRouter(slides, materials));
+  app.use('/api/shop', stockRouter(new StockService(new StockRepository(pool))));
   const supplier = simulatedSupplier(Math.random, () => new Date());
-  app.use('/api/shop/prices', pricesRouter(new PriceRepository(pool), supplier));
+  app.use('/api/shop/prices', pricesRouter(new PriceService(new PriceRepository(pool), supplier)));
   app.use('/api/print', printRouter(fonts));
   app.use(
     '/api/devices',

@@ -1,6 +1,6 @@
 import { pathToFileURL } from 'node:url';
 import { readConfig } from './config';
-import { jobFileName } from './jobs/file-name';
+import { jobFileName } from './job-file/file-name';
 
 const root = pathToFileURL('/somewhere else/');
 

@@ -23,8 +23,16 @@ async function once<T>(pool: Pool, work: (connection: PoolConnection) => Promise
     return done;
   } catch (problem) {
     await connection.rollback().catch(() => undefined);
+    if (problem instanceof RolledBack) return problem.outcome as T;
     throw problem;
   } finally {
     connection.release();
+  }
+}
+
+/** Thrown by the work of a transaction that is to leave nothing behind: the transaction answers with its outcome. */
+export class RolledBack<T> extends Error {
+  constructor(readonly outcome: T) {
+    super('rolled back');
   }
 }

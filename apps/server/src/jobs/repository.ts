@@ -2,7 +2,7 @@ import type { JobList, JobListQuery, StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
 import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 import { inTransaction } from '../db/transaction';
-import { addTo, type ToKeep } from '../log/repository';
+import { addTo, type ToKeep } from '../record/entries';
 
 interface JobRow extends RowDataPacket {
   id: string;

@@ -3,12 +3,10 @@ import { JobId, JobListQuery, LARGEST_BODY, NewJob, ReplaceJob } from '@zabble/c
 import express, { Router } from 'express';
 import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
-import type { LogService } from '../log/service';
-import { jobFileName } from './file-name';
 import type { JobService } from './service';
 
-/** /api/jobs: list, create, import, read, replace, delete, restore and download. */
-export function jobsRouter(jobs: JobService, log: LogService): Router {
+/** /api/jobs: list, create, import, read, replace, delete and restore. */
+export function jobsRouter(jobs: JobService): Router {
   const router = Router();
   // Only application/json: a page from elsewhere can't send that here without asking first.
   const asText = express.text({ type: 'application/json', limit: LARGEST_BODY });
@@ -40,13 +38,6 @@ export function jobsRouter(jobs: JobService, log: LogService): Router {
   });
   router.post('/:id/restore', async (request, response) => {
     response.json(await jobs.restore(idOf(request.params)));
-  });
-  router.get('/:id/file', async (request, response) => {
-    const id = idOf(request.params);
-    const [{ document }, entries] = [await jobs.read(id), await log.whole(id)];
-    response.attachment(jobFileName(document.name)).type('application/json');
-    const whole = entries.length > 0 ? { ...document, log: entries } : document;
-    response.send(`${JSON.stringify(whole, null, 2)}\n`);
   });
   return router;
 }

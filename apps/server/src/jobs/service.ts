@@ -10,7 +10,7 @@ import {
   said,
 } from '@zabble/core';
 import { Refusal, refuse, problemOf, unreadable } from '../http/refusal';
-import { jobOf, wordsOf } from '../log/words';
+import { jobOf, searchTextOf } from '../record/lines';
 import type { JobRepository } from './repository';
 
 /** What may be done with jobs, and what is refused with which sentence. */
@@ -67,7 +67,10 @@ export class JobService {
     const job = jobOf(document);
     const read = readLog(log);
     const entries = read.ok ? read.entries : [];
-    const kept = entries.map((entry, index) => ({ entry: log[index] as LogEntryDocument, words: wordsOf(job, entry) }));
+    const kept = entries.map((entry, index) => ({
+      entry: log[index] as LogEntryDocument,
+      words: searchTextOf(job, entry),
+    }));
     await this.jobs.insert(id, document, kept);
     return this.read(id);
   }

@@ -1,7 +1,8 @@
 import type { KeptEntry, RecordQuery } from '@zabble/contract';
 import type { LogEntryDocument } from '@zabble/core';
-import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import type { Pool, RowDataPacket } from 'mysql2/promise';
 import { inTransaction } from '../db/transaction';
+import { addTo, type ToKeep } from '../record/entries';
 
 interface EntryRow extends RowDataPacket {
   seq: number;
@@ -10,12 +11,6 @@ interface EntryRow extends RowDataPacket {
 
 interface FoundRow extends EntryRow {
   job_id: string;
-}
-
-/** An entry with the words it is found by. */
-export interface ToKeep {
-  readonly entry: LogEntryDocument;
-  readonly words: string;
 }
 
 /** An entry of any job, as the search finds it. */
@@ -81,43 +76,6 @@ export class LogRepository {
     );
     return rows.map((row) => toKept(row).entry).reverse();
   }
-}
-
-/** Adds to a job whose row is locked, or is made in the same transaction. */
-export async function addTo(
-  connection: PoolConnection,
-  job: string,
-  entries: readonly ToKeep[],
-): Promise<readonly { id: string; seq: number }[]> {
-  const [[last]] = await connection.execute<RowDataPacket[]>(
-    'SELECT COALESCE(MAX(seq), 0) AS seq FROM log_entries WHERE job_id = ?',
-    [job],
-  );
-  let seq = Number(last?.['seq'] ?? 0);
-  const kept: { id: string; seq: number }[] = [];
-  for (const { entry, words } of entries) {
-    const [result] = await connection.execute<ResultSetHeader>(
-      `INSERT IGNORE INTO log_entries (job_id, seq, id, kind, happened_at, entry, words, kept_at)
-       VALUES (?, ?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
-      [job, seq + 1, entry.id, entry.kind, moment(entry.at), JSON.stringify(entry), words],
-    );
-    if (result.affectedRows === 1) seq += 1;
-    kept.push({ id: entry.id, seq: result.affectedRows === 1 ? seq : await numberOf(connection, job, entry.id) });
-  }
-  return kept;
-}
-
-async function numberOf(connection: PoolConnection, job: string, id: string): Promise<number> {
-  const [[row]] = await connection.execute<RowDataPacket[]>('SELECT seq FROM log_entries WHERE job_id = ? AND id = ?', [
-    job,
-    id,
-  ]);
-  return Number(row?.['seq'] ?? 0);
-}
-
-/** A moment as MariaDB takes it. */
-function moment(at: string): string {
-  return new Date(at).toISOString().slice(0, 23).replace('T', ' ');
 }
 
 function toKept({ seq, entry }: EntryRow): KeptEntry {

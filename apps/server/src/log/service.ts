@@ -4,7 +4,7 @@ import { readLog, type Job, type LogEntryDocument, said } from '@zabble/core';
 import { refuse, unreadable } from '../http/refusal';
 import type { JobService } from '../jobs/service';
 import type { LogRepository } from './repository';
-import { jobOf, lineOf, wordsOf } from './words';
+import { jobOf, lineOf, searchTextOf } from '../record/lines';
 
 /** What may be done with the logs of jobs. Entries are only ever added. */
 export class LogService {
@@ -26,7 +26,7 @@ export class LogService {
     const job = jobOf((await this.jobs.read(id)).document);
     const wished = read.entries.map((entry, index) => ({
       entry: entries[index] as LogEntryDocument,
-      words: wordsOf(job, entry),
+      words: searchTextOf(job, entry),
     }));
     const kept = await this.log.add(id, wished);
     if (!kept) throw refuse(404, said('no-such-job'));

@@ -1,18 +1,14 @@
-import type { PriceList } from '@zabble/contract';
 import { Router } from 'express';
-import type { PriceRepository } from './repository';
-import type { Supplier } from './simulated-supplier';
+import type { PriceService } from './service';
 
 /** /api/shop/prices: the supplier's list as last asked for; refresh asks again. */
-export function pricesRouter(prices: PriceRepository, supplier: Supplier): Router {
+export function pricesRouter(prices: PriceService): Router {
   const router = Router();
-  const listed = async (): Promise<PriceList> => ({ items: await prices.list(), simulated: true });
   router.get('/', async (_request, response) => {
-    response.json(await listed());
+    response.json(await prices.list());
   });
   router.post('/refresh', async (_request, response) => {
-    await prices.replace(await supplier());
-    response.json(await listed());
+    response.json(await prices.refresh());
   });
   return router;
 }

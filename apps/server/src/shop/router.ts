@@ -1,57 +1,31 @@
-import { randomUUID } from 'node:crypto';
-import { KeepRow, LARGEST_BODY, ShopRowId, type ShopRowList } from '@zabble/contract';
-import { readShopMaterial, readShopRow, type JobError, type MaterialOf, type OwnSlideOf, said } from '@zabble/core';
+import { KeepRow, LARGEST_BODY, ShopRowId } from '@zabble/contract';
+import type { MaterialOf, OwnSlideOf } from '@zabble/core';
 import express, { Router } from 'express';
-import { refuse, unreadable } from '../http/refusal';
 import { validated } from '../http/validate';
-import type { ShopRepository } from './repository';
-
-interface Named {
-  readonly name?: string;
-}
-type RowReading<T> =
-  { readonly ok: true; readonly row: T } | { readonly ok: false; readonly errors: readonly JobError[] };
+import type { ShopRowService } from './service';
 
 /** What the shop keeps across jobs: /slides and /materials, each to be listed, kept (one to a name) and deleted. */
 export function shopRouter(
-  slides: ShopRepository<OwnSlideOf<string>>,
-  materials: ShopRepository<MaterialOf<string>>,
+  slides: ShopRowService<OwnSlideOf<string>>,
+  materials: ShopRowService<MaterialOf<string>>,
 ): Router {
   const router = Router();
-  router.use('/slides', rowsRouter(slides, readShopRow, 'slide'));
-  router.use('/materials', rowsRouter(materials, readShopMaterial, 'material'));
+  router.use('/slides', rowsRouter(slides));
+  router.use('/materials', rowsRouter(materials));
   return router;
 }
 
-function rowsRouter<T extends Named>(
-  shop: ShopRepository<T>,
-  read: (value: unknown) => RowReading<T>,
-  what: 'slide' | 'material',
-): Router {
+function rowsRouter<T extends { readonly name?: string }>(rows: ShopRowService<T>): Router {
   const router = Router();
   router.get('/', async (_request, response) => {
-    const list: ShopRowList<T> = { items: await shop.list() };
-    response.json(list);
+    response.json(await rows.list());
   });
   router.put('/', express.json({ limit: LARGEST_BODY }), async (request, response) => {
-    const { row, name } = readRow(read(validated(KeepRow, request.body).row), what);
-    response.json(await shop.keep(randomUUID(), name, row));
+    response.json(await rows.keep(validated(KeepRow, request.body).row));
   });
   router.delete('/:id', async (request, response) => {
-    const { id } = validated(ShopRowId, request.params);
-    if (!(await shop.delete(id))) throw refuse(404, said('not-in-shop', { what }));
+    await rows.delete(validated(ShopRowId, request.params).id);
     response.status(204).end();
   });
   return router;
-}
-
-/** A row that can be read and has a name to be found by. */
-function readRow<T extends Named>(
-  reading: RowReading<T>,
-  what: 'slide' | 'material',
-): { readonly row: T; readonly name: string } {
-  if (!reading.ok) throw unreadable(what, reading.errors);
-  const name = reading.row.name?.trim();
-  if (!name) throw refuse(422, said('no-name', { what }));
-  return { row: reading.row, name };
 }

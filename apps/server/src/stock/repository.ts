@@ -1,9 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { Booking, StockEntry, Taking } from '@zabble/contract';
-import { type StockItemOf, said } from '@zabble/core';
+import type { StockItemOf } from '@zabble/core';
 import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
-import { inTransaction } from '../db/transaction';
-import { refuse } from '../http/refusal';
+import { inTransaction, RolledBack } from '../db/transaction';
 
 type Item = StockItemOf<string>;
 
@@ -31,6 +30,13 @@ export interface ToBook {
   readonly taken: readonly Taking[];
   readonly brought: readonly Item[];
 }
+
+/** Booked, or what the rack has too little of. */
+export type Booked =
+  { readonly booked: true } | { readonly booked: false; readonly has: number; readonly takes: number };
+
+/** Taken back (or it was already), never booked, or an off-cut of it is used. */
+export type Undone = 'undone' | 'unknown' | 'used';
 
 const COLUMNS = 'id, item, count, updated_at';
 const BOOKING = 'id, material, taken, brought, booked_at, undone_at';
@@ -72,12 +78,16 @@ export class StockRepository {
   }
 
   /** Takes from the rack and puts the off-cuts in, all or nothing; the same id again changes nothing. */
-  async book(wish: ToBook): Promise<void> {
-    await inTransaction(this.pool, async (connection) => {
+  async book(wish: ToBook): Promise<Booked> {
+    return inTransaction(this.pool, async (connection): Promise<Booked> => {
       const known = await bookingOf(connection, wish.id);
-      if (known) return;
+      if (known) return { booked: true };
       const taken: StockEntry[] = [];
-      for (const { stock, count } of wish.taken) taken.push(await take(connection, stock, count));
+      for (const { stock, count } of wish.taken) {
+        const entry = await take(connection, stock, count);
+        if (typeof entry === 'number') throw new RolledBack<Booked>({ booked: false, has: entry, takes: count });
+        taken.push(entry);
+      }
       const brought: StockEntry[] = [];
       for (const item of wish.brought) {
         const id = randomUUID();
@@ -89,21 +99,23 @@ export class StockRepository {
          VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
         [wish.id, wish.job, wish.material, JSON.stringify(taken), JSON.stringify(brought)],
       );
+      return { booked: true };
     });
   }
 
   /** Puts back what was taken and takes the off-cuts out again, while they are all still there. */
-  async undo(id: string): Promise<void> {
-    await inTransaction(this.pool, async (connection) => {
+  async undo(id: string): Promise<Undone> {
+    return inTransaction(this.pool, async (connection): Promise<Undone> => {
       const booking = await bookingOf(connection, id);
-      if (!booking) throw refuse(404, said('no-booking'));
-      if (booking.undoneAt) return;
+      if (!booking) return 'unknown';
+      if (booking.undoneAt) return 'undone';
       for (const { id: offcut } of booking.brought) {
         const [gone] = await connection.execute<ResultSetHeader>('DELETE FROM stock WHERE id = ?', [offcut]);
-        if (gone.affectedRows === 0) throw refuse(409, said('off-cut-used'));
+        if (gone.affectedRows === 0) throw new RolledBack<Undone>('used');
       }
       for (const { id: stock, item } of booking.taken) await giveBack(connection, stock, item);
       await connection.execute('UPDATE bookings SET undone_at = UTC_TIMESTAMP(3) WHERE id = ?', [id]);
+      return 'undone';
     });
   }
 }
@@ -117,10 +129,10 @@ async function put(connection: Pool | PoolConnection, id: string, item: Item): P
   );
 }
 
-/** So many of an item, as an entry of that count; the row goes when none is left. */
-async function take(connection: PoolConnection, id: string, count: number): Promise<StockEntry> {
+/** So many of an item, as an entry of that count; the row goes when none is left. How many there are, where too few. */
+async function take(connection: PoolConnection, id: string, count: number): Promise<StockEntry | number> {
   const [[row]] = await connection.execute<StockRow[]>(`SELECT ${COLUMNS} FROM stock WHERE id = ? FOR UPDATE`, [id]);
-  if (!row || row.count < count) throw refuse(409, said('rack-too-small', { has: row?.count ?? 0, takes: count }));
+  if (!row || row.count < count) return row?.count ?? 0;
   if (row.count === count) await connection.execute('DELETE FROM stock WHERE id = ?', [id]);
   else await put(connection, id, { ...toEntry(row).item, count: row.count - count });
   const entry = toEntry(row);

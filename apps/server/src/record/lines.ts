@@ -27,7 +27,7 @@ export function lineOf(job: Job, entry: LogEntry): Omit<FoundEntry, 'job' | 'job
 }
 
 /** What an entry is found by: what it says, where, by whom, in which job. */
-export function wordsOf(job: Job, entry: LogEntry): string {
+export function searchTextOf(job: Job, entry: LogEntry): string {
   const { says, where, by } = lineOf(job, entry);
   return [says, where, by ?? '', job.name].join(' · ');
 }

@@ -1,0 +1,21 @@
+import type { PriceList } from '@zabble/contract';
+import type { PriceRepository } from './repository';
+import type { Supplier } from './simulated-supplier';
+
+/** The supplier's list as last asked for. */
+export class PriceService {
+  constructor(
+    private readonly prices: PriceRepository,
+    private readonly supplier: Supplier,
+  ) {}
+
+  async list(): Promise<PriceList> {
+    return { items: await this.prices.list(), simulated: true };
+  }
+
+  /** Asks the supplier again. */
+  async refresh(): Promise<PriceList> {
+    await this.prices.replace(await this.supplier());
+    return this.list();
+  }
+}
