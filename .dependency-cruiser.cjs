@@ -2,26 +2,8 @@
  * Who may import whom. The rooms of core stand on those before them in the list, never sideways in a circle; packages
  * and applications stand on core and contract, never on each other.
  */
-const ROOMS = [
-  'length',
-  'words',
-  'sheets',
-  'job',
-  'opening',
-  'slides',
-  'division',
-  'box',
-  'fronts',
-  'mounting',
-  'timber',
-  'stability',
-  'findings',
-  'plan',
-  'cutting',
-  'fitting',
-  'drawing',
-  'exchange',
-];
+
+const rooms = require('./rooms.json');
 
 const room = (name) => `^packages/core/src/${name}/`;
 const forbid = (name, from, to, comment) => ({
@@ -32,41 +14,38 @@ const forbid = (name, from, to, comment) => ({
   to: { path: to },
 });
 
-const upward = ROOMS.slice(0, -1).map((name, index) =>
-  forbid(
-    `core-${name}-stands-below`,
-    room(name),
-    `^packages/core/src/(${ROOMS.slice(index + 1).join('|')})/`,
-    `${name} may only stand on rooms before it`,
-  ),
-);
+const upward = rooms.core
+  .slice(0, -1)
+  .map((name, index) =>
+    forbid(
+      `core-${name}-stands-below`,
+      room(name),
+      `^packages/core/src/(${rooms.core.slice(index + 1).join('|')})/`,
+      `${name} may only stand on rooms before it`,
+    ),
+  );
 
-/** Folders of the server, each standing only on those before it. */
-const SERVER = [
-  'db',
-  'http',
-  'health',
-  'record',
-  'jobs',
-  'log',
-  'job-file',
-  'photos',
-  'habits',
-  'shop',
-  'stock',
-  'prices',
-  'print',
-  'devices',
-  'demo',
-];
-const serverUpward = SERVER.slice(0, -1).map((name, index) =>
-  forbid(
-    `server-${name}-stands-below`,
-    `^apps/server/src/${name}/(?!.*\\.spec)`,
-    `^apps/server/src/(${SERVER.slice(index + 1).join('|')})/`,
-    `${name} may only stand on folders before it`,
-  ),
-);
+const serverUpward = rooms.server
+  .slice(0, -1)
+  .map((name, index) =>
+    forbid(
+      `server-${name}-stands-below`,
+      `^apps/server/src/${name}/(?!.*\\.spec)`,
+      `^apps/server/src/(${rooms.server.slice(index + 1).join('|')})/`,
+      `${name} may only stand on folders before it`,
+    ),
+  );
+
+const webUpward = rooms.web
+  .slice(0, -1)
+  .map((name, index) =>
+    forbid(
+      `web-${name}-stands-below`,
+      `^apps/web/src/app/${name}/(?!.*\\.spec)`,
+      `^apps/web/src/app/(${rooms.web.slice(index + 1).join('|')})/`,
+      `${name} may only stand on rooms before it`,
+    ),
+  );
 
 module.exports = {
   forbidden: [
@@ -86,6 +65,13 @@ module.exports = {
     forbid('server-alone', '^apps/server/', '^(packages/cli|apps/web|e2e)/', 'server stands on core and contract'),
     forbid('web-alone', '^apps/web/', '^(packages/cli|apps/server|e2e)/', 'web stands on core and contract'),
     ...serverUpward,
+    ...webUpward,
+    forbid(
+      'server-is-asked-in-one-room',
+      '^apps/web/src/app/(?!server-api/|app\\.config)(?!.*\\.spec)',
+      'node_modules/@angular/common/.*http',
+      'requests are made in server-api',
+    ),
     forbid(
       'routers-ask-services',
       '^apps/server/src/.*/router\\.ts$',

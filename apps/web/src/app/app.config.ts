@@ -1,9 +1,11 @@
+import { selectShowing } from './store/job/job.selectors';
+import { WRITING } from './words/speech';
 import { provideHttpClient } from '@angular/common/http';
-import { isDevMode, provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
+import { isDevMode, provideZonelessChangeDetection, type ApplicationConfig, inject } from '@angular/core';
 import { provideRouter, withComponentInputBinding } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
-import { provideStore } from '@ngrx/store';
+import { provideStore, Store } from '@ngrx/store';
 import { routes } from './app.routes';
 import { JobEffects } from './store/job/job.effects';
 import { JobsEffects, jobsFeature } from './jobs/jobs-store';
@@ -26,6 +28,7 @@ export const appConfig: ApplicationConfig = {
       [sessionFeature.name]: sessionFeature.reducer,
     }),
     provideEffects(JobEffects, JobsEffects, LogEffects),
+    { provide: WRITING, useFactory: () => inject(Store).selectSignal(selectShowing) },
     { provide: LAYOUT_SEARCH, useValue: makeLayoutWorker },
     // The application itself stays on the device: a page can be loaded afresh while the server is away.
     provideServiceWorker('ngsw-worker.js', {

@@ -1,8 +1,9 @@
 import { demo } from '../plan/plan.spec-data';
-import { layOut } from '../sheets';
+import { layOut, lyingIn } from '../sheets';
 import { worked } from './cutting.spec-data';
 import { bestOf } from './document';
 import { readLayouts } from './read-layouts';
+import { rulesOf, sawOf } from './saw';
 import { sheetParts } from './sheet-parts';
 
 const { job, planned } = worked(demo('rope-bench'));
@@ -26,5 +27,15 @@ describe('layouts from elsewhere', () => {
     ['no list', () => '{}', 'layouts-no-list'],
   ])('are refused with %s', (_, change, code) => {
     expect(spoilt(change)).toMatchObject({ ok: false, wrong: { code } });
+  });
+
+  it('are refused where a cut lies in what is trimmed off, as much as beyond the sheet', () => {
+    const { width } = layouts[0]!.sheet;
+    const nearer = (by: number) =>
+      readLayouts([{ ...layouts[0]!, sheet: { ...layouts[0]!.sheet, width: width - by } }], job, planned);
+    const reach = Math.max(...lyingIn(layouts[0]!.sheet, rulesOf(sawOf(job))).map(({ y, wide }) => y + wide));
+    const free = width - rulesOf(sawOf(job)).trim - reach;
+    expect(nearer(free).ok).toBe(true);
+    expect(nearer(free + 1)).toMatchObject({ wrong: { code: 'cut-outside-sheet' } });
   });
 });

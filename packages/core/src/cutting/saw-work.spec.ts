@@ -163,6 +163,20 @@ describe('boards', () => {
     });
   });
 
+  // Common practice: 21 mm comes out of a board of an inch; over two inches 5 mm are left to plane.
+  it.each([
+    ['21 mm', inches(1, 1)],
+    ['21.01 mm', inches(5, 4)],
+    ['27 mm', inches(5, 4)],
+    ['46 mm', inches(2, 1)],
+    ['46.01 mm', inches(3, 1)],
+  ])('%s is planed from a board of so much', (thickness, rough) => {
+    const wood = { path: 'materials[2]', value: { id: 'front', name: 'Ash', kind: 'solid', thickness } };
+    const { job, planned } = worked(sample, wood);
+    const ash = boardList(job, planned).find(({ wood: of }) => (of.params as { text?: string }).text === 'Ash');
+    expect(ash!.rows[0]!.rough).toBe(rough);
+  });
+
   it('hold the runners of drawers that ride on wood', () => {
     const { job, planned } = worked(demo('rope-bench'));
     const runners = boardList(job, planned).find(({ wood }) => wood.code === 'planed/runner')!;

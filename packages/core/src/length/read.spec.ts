@@ -39,6 +39,7 @@ describe('reading a length as written on wood', () => {
 
   it('takes a bare number in the job’s unit and a decimal comma', () => {
     expect(nanometres('606,5', 'mm')).toBe(606_500_000);
+    expect(nanometres('606,5 - 2*1,5', 'mm')).toBe(603_500_000);
     expect(nanometres('18', 'mm')).toBe(18_000_000);
     expect(nanometres('18', 'in')).toBe(18 * INCH);
   });

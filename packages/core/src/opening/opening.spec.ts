@@ -31,6 +31,16 @@ describe('the opening', () => {
     ]);
   });
 
+  it('doubts readings that differ, whichever was taken first', () => {
+    const spread = (...width: number[]): number => {
+      const read = bank(width.map(mm), [mm(700)]);
+      return doubts(read, governOpening(read, 'P')).spread;
+    };
+    expect(spread(602, 600, 605)).toBe(mm(5));
+    expect(spread(605, 600)).toBe(mm(5));
+    expect(spread(600)).toBe(0);
+  });
+
   // Common practice: shear from diagonals, e = Δ·d/(2w): 600 wide, 720 high (937.2 across), 3 mm apart lean 2.34 mm.
   it('leans by the difference of its diagonals, to the right when the first is the longer', () => {
     const right = governOpening(bank([mm(600)], [mm(720)], [mm(938.7), mm(935.7)]), 'P').rack as number;

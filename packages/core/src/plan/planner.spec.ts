@@ -32,6 +32,8 @@ const changes: readonly Patch[] = [
   { path: 'cases[0].divider', value: '3/4 in' },
   { path: 'cases[0].style', value: 'frameless' },
   { path: 'cases[0].run', value: { kerf: '1/8 in' } },
+  { path: 'cases[0].overhang', value: '1/2 in' },
+  { path: 'cases[0].stand', value: { weight_kg: 30, depth: '20 in', frontFeet: '1 in' } },
 ];
 
 describe('planner', () => {

@@ -86,6 +86,13 @@ describe('reading a job', () => {
     expect(found.every((line) => !line.includes('\n'))).toBe(true);
   });
 
+  it('takes a text as long as it may be, and no longer', () => {
+    expect(errors(at('name', 'x'.repeat(200)))).toEqual([]);
+    expect(errors(at('name', 'x'.repeat(201)))).toEqual([expect.stringContaining('longer than 200 characters')]);
+    expect(errors(at('BANK.drawers[0].id', 'x'.repeat(40)))).toEqual([]);
+    expect(errors(at('BANK.drawers[0].id', 'x'.repeat(41)))).toHaveLength(1);
+  });
+
   it('says a tied group’s two different locks, and takes one alike', () => {
     const tie = at('BANK.drawers[1].sameAs', 'd1');
     const lock = (i: number, height: string): Patch => at(`BANK.drawers[${i}].height`, height);

@@ -57,6 +57,36 @@ describe('laying parts out on sheets', () => {
     );
   });
 
+  it('takes what is in the rack before a sheet is bought', () => {
+    const pieces = [piece('side', 550, 140)];
+    const rest = { ...SHEET, id: 'rack', count: 1 };
+    for (const stock of [
+      [rest, SHEET],
+      [SHEET, rest],
+    ])
+      expect(best({ pieces, stock, rules: RULES }, 200).layout.sheets.map((sheet) => sheet.stock)).toEqual(['rack']);
+  });
+
+  it('takes two off-cuts from the rack rather than buying a second sheet', () => {
+    const sizes = [
+      [700, 700],
+      [700, 800],
+      [700, 200],
+      [800, 500],
+    ] as const;
+    const pieces = sizes.map(([length, width], index) => piece(`p${index}`, length, width, true));
+    const stockOf = (id: string, length: number, width: number, count?: number) => ({
+      id,
+      length: millimetres(length),
+      width: millimetres(width),
+      ...(count === undefined ? {} : { count }),
+    });
+    const stock = [stockOf('rack 1', 1100, 900, 1), stockOf('rack 2', 1000, 800, 1), stockOf('bought', 1250, 1250)];
+    const rules = { kerf: millimetres(0), trim: millimetres(0), stages: 4, ripFirst: true };
+    const { layout } = best({ pieces, stock, rules }, 300);
+    expect(layout.sheets.map((sheet) => sheet.stock).sort()).toEqual(['bought', 'rack 1', 'rack 2']);
+  });
+
   it('leaves what no stock is large enough for, and says which', () => {
     const pieces = [piece('rail', 2600, 80), piece('side', 500, 120)];
     const { layout } = best({ pieces, stock: [SHEET], rules: RULES }, 50);

@@ -60,6 +60,15 @@ describe('own rows', () => {
     expect(own.lengths).toEqual(family('undermount-16').lengths);
   });
 
+  it('with both figures keep the basis of the row they are like, or the one they name', () => {
+    const figures = { side: mm(12.7), insideDeduction: mm(42) };
+    expect(family('own', { ...like, ...figures }).basis).toBe(family('undermount-16').basis);
+    expect(family('own', { ...like, like: 'side-light', ...figures }).basis).toBe(family('side-light').basis);
+    expect(family('own', { ...like, ...figures, basis: 'outside' }).basis).toBe('outside');
+    expect(family('own', { ...like, side: mm(12.7) }).basis).toBe('outside');
+    expect(family('own', { ...like, like: 'side-light', insideDeduction: mm(42) }).basis).toBe('inside');
+  });
+
   it('merge their lengths list by list, figure by figure', () => {
     const own = family('own', { ...like, lengths: { mm: { list: [mm(420)] } } });
     expect(own.lengths.mm).toEqual({ list: [mm(420)], boxShorter: mm(10), rear: ZERO });

@@ -2,9 +2,10 @@ import { inject, Injectable } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { ROUTES } from '@zabble/contract/routes';
-import { copyOf } from '../jobs/copy-of';
-import { JobsApi } from '../jobs/jobs-api';
-import { JobsActions, sentenceOf } from '../jobs/jobs-store';
+import { copyOf } from '../store/job/copy-of';
+import { JobsApi } from '../server-api/jobs-api';
+import { JobsActions } from '../jobs/jobs-store';
+import { sentenceOf } from '../server-api/problem';
 import { jobFeature } from '../store/job/job.reducer';
 import { SessionActions } from '../store/session/session';
 

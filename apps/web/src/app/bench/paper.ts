@@ -1,10 +1,9 @@
-import { HttpClient } from '@angular/common/http';
+import { PrintApi } from '../server-api/print-api';
 import { inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { PrintName } from '@zabble/contract';
-import { ROUTES } from '@zabble/contract/routes';
 import { dxfOf, svgOf, type Drawing, type JobDocument, type MaterialLayout } from '@zabble/core';
-import { sentenceOf } from '../jobs/jobs-store';
+import { sentenceOf } from '../server-api/problem';
 import { jobFeature } from '../store/job/job.reducer';
 import { logFeature } from '../store/log/log.reducer';
 
@@ -13,7 +12,7 @@ export type PaperSize = 'a4' | 'letter';
 /** Files out of the job as it stands on the screen: paper is made on the server, drawings here. */
 @Injectable({ providedIn: 'root' })
 export class Paper {
-  private readonly http = inject(HttpClient);
+  private readonly api = inject(PrintApi);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly id = this.store.selectSignal(jobFeature.selectId);
@@ -37,7 +36,7 @@ export class Paper {
       address: location.origin,
     };
     this.busy.set(true);
-    this.http.post(ROUTES.print(name), wish, { responseType: 'blob' }).subscribe({
+    this.api.print(name, wish).subscribe({
       next: (blob) => {
         this.busy.set(false);
         this.says.set('');
@@ -45,7 +44,7 @@ export class Paper {
       },
       error: (problem: unknown) => {
         this.busy.set(false);
-        void this.told(problem);
+        this.says.set(sentenceOf(problem));
       },
     });
   }
@@ -63,16 +62,5 @@ export class Paper {
     const link = Object.assign(document.createElement('a'), { href: url, download: name });
     link.click();
     setTimeout(() => URL.revokeObjectURL(url), 10_000);
-  }
-
-  /** A refusal comes as a blob here: its sentence is inside. */
-  private async told(problem: unknown): Promise<void> {
-    const body = (problem as { error?: unknown }).error;
-    const text = body instanceof Blob ? await body.text() : '';
-    try {
-      this.says.set((JSON.parse(text) as { says: string }).says);
-    } catch {
-      this.says.set(sentenceOf(problem));
-    }
   }
 }

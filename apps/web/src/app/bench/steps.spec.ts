@@ -1,5 +1,5 @@
 import { patched, plan, readJobDocument, type BankPlan, type Patch, said } from '@zabble/core';
-import { newJob } from '../jobs/new-job';
+import { newJob } from '../store/job/new-job';
 import { standingOf, stepOfPath } from './steps';
 
 const PATH = 'cases[0].banks[0]';

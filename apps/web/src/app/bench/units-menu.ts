@@ -2,7 +2,7 @@ import { CdkMenu, CdkMenuItemCheckbox, CdkMenuItemRadio, CdkMenuTrigger } from '
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { jobFeature } from '../store/job/job.reducer';
-import { BothUnits } from '../ui/both-units';
+import { BothUnits } from '../fields/both-units';
 import { ShellActions } from './actions/shell-actions';
 
 /** The unit of the job, and whether sizes are shown in the other one too. */

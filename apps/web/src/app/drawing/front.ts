@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { DrawerPlan } from '@zabble/core';
-import { BothUnits } from '../ui/both-units';
+import { BothUnits } from '../fields/both-units';
 import { HELD } from './held';
 import { moved, shortened, type Scale } from './layout';
 import { placed, type BoxInMm } from './placed-box';

@@ -1,5 +1,5 @@
 import { patched, plan, readJobDocument, type BankPlan, type JobDocument, type Length, type Patch } from '@zabble/core';
-import { newJob } from '../jobs/new-job';
+import { newJob } from '../store/job/new-job';
 import { jointBelow, jointPatches, snapped } from './joint-edits';
 
 const PATH = 'cases[0].banks[0]';

@@ -1,5 +1,5 @@
 import { drawFace, drawStick, plan, readJobDocument } from '@zabble/core';
-import { newJob } from '../jobs/new-job';
+import { newJob } from '../store/job/new-job';
 import { drawerLabels, edgeLabels, fit, shortened } from './layout';
 
 const reading = readJobDocument(newJob('mm'));

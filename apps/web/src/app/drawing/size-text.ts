@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import { showLength, type Length } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
-import { BothUnits, inOtherUnit } from '../ui/both-units';
+import { BothUnits, inOtherUnit } from '../fields/both-units';
 
 /** A length as text inside a drawing: the same figures as `z-size`, in SVG. */
 @Component({

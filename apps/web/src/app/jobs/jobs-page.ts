@@ -7,14 +7,15 @@ import { Store } from '@ngrx/store';
 import type { StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
 import { debounceTime, distinctUntilChanged, firstValueFrom, type Observable } from 'rxjs';
-import { ShopHabits } from '../record/habits';
+import { ShopHabits } from '../shop/habits';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
-import { copyOf } from './copy-of';
-import { FileDrop } from './file-drop';
+import { copyOf } from '../store/job/copy-of';
+import { FileDrop } from '../ui/file-drop';
 import { JobCard } from './job-card';
-import { JobsApi } from './jobs-api';
-import { JobsActions, jobsFeature, sentenceOf } from './jobs-store';
+import { JobsApi } from '../server-api/jobs-api';
+import { JobsActions, jobsFeature } from './jobs-store';
+import { sentenceOf } from '../server-api/problem';
 import { withHabits } from './with-habits';
 
 /** The jobs, as banks standing along a wall. */

@@ -4,8 +4,9 @@ import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import type { JobList, StoredJob } from '@zabble/contract';
-import { JobsActions, JobsEffects, jobsFeature, sentenceOf } from './jobs-store';
-import { newJob } from './new-job';
+import { JobsActions, JobsEffects, jobsFeature } from './jobs-store';
+import { sentenceOf } from '../server-api/problem';
+import { newJob } from '../store/job/new-job';
 
 const job: StoredJob = { id: 'j', revision: 1, createdAt: '', updatedAt: '', document: newJob('in') };
 const list = (items: StoredJob[], page = 1): JobList => ({ items, total: items.length, page, size: 12 });

@@ -1,10 +1,10 @@
-import { HttpErrorResponse } from '@angular/common/http';
+import { sentenceOf } from '../server-api/problem';
 import { inject, Injectable } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { createActionGroup, createFeature, createReducer, emptyProps, on, props, Store } from '@ngrx/store';
-import type { JobList, Problem, StoredJob } from '@zabble/contract';
+import type { JobList, StoredJob } from '@zabble/contract';
 import { catchError, concatMap, map, of, switchMap, withLatestFrom, type Observable } from 'rxjs';
-import { JobsApi } from './jobs-api';
+import { JobsApi } from '../server-api/jobs-api';
 
 /** The list of jobs: what is asked of it, and the page that came. */
 export interface JobsState {
@@ -98,11 +98,4 @@ export class JobsEffects {
 
 function failed(problem: unknown): Observable<ReturnType<typeof JobsActions.failed>> {
   return of(JobsActions.failed({ says: sentenceOf(problem) }));
-}
-
-/** What the server said, or that it is not reached. */
-export function sentenceOf(problem: unknown): string {
-  const answer =
-    problem instanceof HttpErrorResponse && problem.status !== 0 ? (problem.error as Problem | null) : null;
-  return answer?.says ?? 'The server is not reached. Nothing was changed; try again in a moment.';
 }

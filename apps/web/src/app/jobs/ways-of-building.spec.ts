@@ -1,5 +1,5 @@
 import { plan, readJobDocument, type Finding } from '@zabble/core';
-import { copyOf } from './copy-of';
+import { copyOf } from '../store/job/copy-of';
 import { WAYS } from './ways-of-building';
 
 describe.each(WAYS)('$name', ({ begin }) => {

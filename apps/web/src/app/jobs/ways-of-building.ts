@@ -1,5 +1,5 @@
 import type { BankOf, JobDocument, JobOf, Unit } from '@zabble/core';
-import { newJob } from './new-job';
+import { newJob } from '../store/job/new-job';
 
 /** A sound way of building to start from, named by what it is. */
 export interface WayOfBuilding {

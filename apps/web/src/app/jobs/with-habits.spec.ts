@@ -1,4 +1,4 @@
-import { newJob } from './new-job';
+import { newJob } from '../store/job/new-job';
 import { withHabits } from './with-habits';
 
 describe('a new job as the shop begins one', () => {

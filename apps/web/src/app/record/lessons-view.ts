@@ -18,11 +18,11 @@ import {
   type Measured,
 } from '@zabble/core';
 import { catchError, of } from 'rxjs';
-import { sentenceOf } from '../jobs/jobs-store';
+import { sentenceOf } from '../server-api/problem';
 import { Says } from '../ui/says';
-import { HABIT_WORDS, habitLengths, ShopHabits } from './habits';
+import { HABIT_WORDS, habitLengths, ShopHabits } from '../shop/habits';
 import { MadeChart } from './made-chart';
-import { RecordApi } from './record-api';
+import { RecordApi } from '../server-api/record-api';
 
 const HUNDREDTHS = { unit: 'mm', step: millimetres(0.01) } as const;
 const SIXTY_FOURTHS = { unit: 'in', step: nm(396_875) } as const;

@@ -13,7 +13,7 @@ import { ScatterChart } from 'echarts/charts';
 import { GridComponent, MarkLineComponent } from 'echarts/components';
 import { init, use, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { ThemeChoice } from '../shell/theme';
+import { ThemeChoice } from '../device/theme';
 import { chartAxis, inkNow, type Ink } from '../ui/chart-axis';
 
 use([ScatterChart, GridComponent, MarkLineComponent, SVGRenderer]);

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
 import { HabitFields } from './habit-fields';
-import { ShopHabits } from './habits';
+import { ShopHabits } from '../shop/habits';
 import { LessonsView } from './lessons-view';
 import { RecordSearch } from './record-search';
 

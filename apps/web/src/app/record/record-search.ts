@@ -4,8 +4,8 @@ import { RouterLink } from '@angular/router';
 import type { RecordPage } from '@zabble/contract';
 import { ROUTES } from '@zabble/contract/routes';
 import { catchError, debounceTime, of, switchMap } from 'rxjs';
-import { sentenceOf } from '../jobs/jobs-store';
-import { RecordApi } from './record-api';
+import { sentenceOf } from '../server-api/problem';
+import { RecordApi } from '../server-api/record-api';
 
 const KINDS = [
   { id: '', name: 'everything' },

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterOutlet } from '@angular/router';
-import { ThemeChoice } from './theme';
+import { ThemeChoice } from '../device/theme';
 
 @Component({
   selector: 'z-root',

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { ThemeChoice } from './theme';
+import { ThemeChoice } from '../device/theme';
 
 @Component({
   selector: 'z-theme-button',

@@ -1,5 +1,4 @@
-import { computed, inject, Injectable, InjectionToken } from '@angular/core';
-import { Store } from '@ngrx/store';
+import { computed, inject, Injectable, InjectionToken, signal, type Signal } from '@angular/core';
 import {
   ENGLISH,
   millimetres,
@@ -13,7 +12,6 @@ import {
   type Words,
   type Writing,
 } from '@zabble/core';
-import { selectShowing } from '../store/job/job.selectors';
 
 /** The language everything is said in. */
 export const LANGUAGE = new InjectionToken<Language>('the language of the application', {
@@ -24,11 +22,17 @@ export const LANGUAGE = new InjectionToken<Language>('the language of the applic
 /** How lengths are written while no job is open. */
 const NO_JOB = { unit: 'mm', step: millimetres(0.5) } as const;
 
+/** How the open job writes its lengths; nothing while none is open. */
+export const WRITING = new InjectionToken<Signal<Writing | undefined>>('how the open job writes lengths', {
+  providedIn: 'root',
+  factory: () => signal(undefined),
+});
+
 /** Says codes in the application’s language, lengths as the open job writes them. */
 @Injectable({ providedIn: 'root' })
 export class Speech {
   private readonly language = inject(LANGUAGE);
-  private readonly showing = inject(Store).selectSignal(selectShowing);
+  private readonly showing = inject(WRITING);
   readonly words = computed(() => wordsIn(this.language, this.showing() ?? NO_JOB));
 
   /** The same for a job that is not the open one. */

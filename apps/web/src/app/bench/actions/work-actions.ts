@@ -15,7 +15,7 @@ import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob } from '../../store/job/job.selectors';
 import { selectBank, SessionActions, sessionFeature } from '../../store/session/session';
-import { Who } from '../../store/session/who';
+import { Who } from '../../device/who';
 import { CaseDesk } from '../case/case-desk';
 import { addCase, bankBeside } from '../case/case-edits';
 import { addPatch, lockPatch, schemePatches } from '../divide/bank-edits';

@@ -2,8 +2,8 @@ import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { hasDepth, JOINTS, type Joint, type Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
-import { LengthField } from '../../ui/length-field';
-import { Pick } from '../../ui/pick';
+import { LengthField } from '../../fields/length-field';
+import { Pick } from '../../fields/pick';
 
 /** The corner at the back where it differs from the front’s: its joint, and the depth of one that has any. */
 @Component({

@@ -5,7 +5,7 @@ import { compareBottoms, type BankPlan, type BottomComparison } from '@zabble/co
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 
 /** Every way of fitting the bottom: what it is in one sentence, and what it leaves clear in the lowest drawer. */
 @Component({

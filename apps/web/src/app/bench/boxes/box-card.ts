@@ -12,9 +12,9 @@ import {
   type Patch,
 } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
-import type { Option } from '../../ui/choice';
-import { LengthField } from '../../ui/length-field';
-import { Pick } from '../../ui/pick';
+import type { Option } from '../../fields/choice';
+import { LengthField } from '../../fields/length-field';
+import { Pick } from '../../fields/pick';
 import { Says } from '../../ui/says';
 import { MaterialPick } from '../materials/material-pick';
 import { BackCorner } from './back-corner';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { BankPlan } from '@zabble/core';
-import { Choice } from '../../ui/choice';
-import { LengthField } from '../../ui/length-field';
+import { Choice } from '../../fields/choice';
+import { LengthField } from '../../fields/length-field';
 
 /** Where the slide sits on the box, how far back, and in which order the slides are hung. */
 @Component({

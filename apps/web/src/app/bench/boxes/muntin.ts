@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { BOTTOMS, type BankPlan } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
-import { LengthField } from '../../ui/length-field';
+import { LengthField } from '../../fields/length-field';
 import { Says } from '../../ui/says';
 import { MaterialPick } from '../materials/material-pick';
 

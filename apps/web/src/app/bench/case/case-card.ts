@@ -3,11 +3,11 @@ import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angu
 import { Store } from '@ngrx/store';
 import { said, type BankPlan, type CasePlan, type JobDocument } from '@zabble/core';
 import { SessionActions } from '../../store/session/session';
-import { Choice } from '../../ui/choice';
-import { LengthField } from '../../ui/length-field';
+import { Choice } from '../../fields/choice';
+import { LengthField } from '../../fields/length-field';
 import { Says } from '../../ui/says';
-import { Size } from '../../ui/size';
-import { TextField } from '../../ui/text-field';
+import { Size } from '../../fields/size';
+import { TextField } from '../../fields/text-field';
 import { CaseDesk } from './case-desk';
 import {
   bankBeside,

@@ -11,7 +11,7 @@ import {
   type Patch,
 } from '@zabble/core';
 import { firstFree } from '../../store/job/first-free';
-import { again } from '../../jobs/copy-of';
+import { again } from '../../store/job/copy-of';
 
 type WrittenCase = CaseOf<string>;
 type WrittenBank = BankOf<string>;

@@ -3,9 +3,9 @@ import { Store } from '@ngrx/store';
 import type { Patch } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { unitPatches } from '../../store/job/unit-patches';
-import { Choice } from '../../ui/choice';
-import { Pick } from '../../ui/pick';
-import { TextField } from '../../ui/text-field';
+import { Choice } from '../../fields/choice';
+import { Pick } from '../../fields/pick';
+import { TextField } from '../../fields/text-field';
 import { JobDesk } from '../job-desk';
 import { MaterialsDesk } from '../materials/materials-desk';
 

@@ -3,10 +3,10 @@ import { Store } from '@ngrx/store';
 import { largest, STEADY, valueAt, writeExact, type CasePlan } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
-import { LengthField } from '../../ui/length-field';
-import { NumberField } from '../../ui/number-field';
+import { LengthField } from '../../fields/length-field';
+import { NumberField } from '../../fields/number-field';
 import { Says } from '../../ui/says';
-import { Toggle } from '../../ui/toggle';
+import { Toggle } from '../../fields/toggle';
 
 /** How the case stands, for whether it tips: weight, depth, feet, and what holds it. */
 @Component({

@@ -24,14 +24,14 @@ import {
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
-import { Figure } from '../../ui/figure';
+import { Figure } from '../../fields/figure';
 import { Says } from '../../ui/says';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 import { CutDesk } from './cut-desk';
 import { GateButton } from './gate-button';
 import { cutPatch } from './records';
 import { SettingsList } from './settings-list';
-import { Who } from '../../store/session/who';
+import { Who } from '../../device/who';
 
 /** Parts that wait for the same thing. */
 interface Held {

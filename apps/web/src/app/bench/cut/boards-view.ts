@@ -2,7 +2,7 @@ import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { allowanceOf, boardList, said, type BoardRow } from '@zabble/core';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 import { CutDesk } from './cut-desk';
 
 /** Boards: solid wood over size, and what that comes to at the yard. */

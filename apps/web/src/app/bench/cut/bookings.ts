@@ -1,11 +1,11 @@
 import { ChangeDetectionStrategy, Component, effect, inject, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Booking } from '@zabble/contract';
-import { sentenceOf } from '../../jobs/jobs-store';
+import { sentenceOf } from '../../server-api/problem';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
 import { Rack } from './rack';
-import { RackApi } from '../../shop/rack-api';
+import { RackApi } from '../../server-api/rack-api';
 
 /** Sheets of this job that were cut: what each took from the rack and left there; the rack can be put back. */
 @Component({

@@ -18,7 +18,7 @@ import {
   type Wanted,
 } from '@zabble/core';
 import Papa from 'papaparse';
-import { FileDrop } from '../../jobs/file-drop';
+import { FileDrop } from '../../ui/file-drop';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';

@@ -3,11 +3,11 @@ import { Store } from '@ngrx/store';
 import { valueAt, type ExtraPartOf, type Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
-import { Choice } from '../../ui/choice';
-import { LengthField } from '../../ui/length-field';
-import { NumberField } from '../../ui/number-field';
+import { Choice } from '../../fields/choice';
+import { LengthField } from '../../fields/length-field';
+import { NumberField } from '../../fields/number-field';
 import { Says } from '../../ui/says';
-import { TextField } from '../../ui/text-field';
+import { TextField } from '../../fields/text-field';
 import { MaterialPick } from '../materials/material-pick';
 
 /** Parts besides the drawers’, from a list or typed: each can be made over or taken away, and one more typed. */

@@ -9,7 +9,7 @@ import { selectBank } from '../../store/session/session';
 import { Says } from '../../ui/says';
 import type { GateName } from '../steps';
 import { CutDesk } from './cut-desk';
-import { Who } from '../../store/session/who';
+import { Who } from '../../device/who';
 
 /** What opens a gate of a bank: that it is done, or the step where it is. */
 @Component({

@@ -8,10 +8,10 @@ import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
 import { Says } from '../../ui/says';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 import { CutDesk } from './cut-desk';
 import { cutPatch, releasePatch } from './records';
-import { Who } from '../../store/session/who';
+import { Who } from '../../device/who';
 
 /** One part: its size, what is worked into it, when it may be cut, and how it came out. */
 @Component({

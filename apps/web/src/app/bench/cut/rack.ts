@@ -2,8 +2,8 @@ import { computed, inject, Injectable, signal } from '@angular/core';
 import type { PriceList, StockEntry, StockList } from '@zabble/contract';
 import { readFileLength, ZERO, type Length, type RackItem, type StockItemOf } from '@zabble/core';
 import type { Observable } from 'rxjs';
-import { sentenceOf } from '../../jobs/jobs-store';
-import { RackApi, type Booked } from '../../shop/rack-api';
+import { sentenceOf } from '../../server-api/problem';
+import { RackApi, type Booked } from '../../server-api/rack-api';
 
 /** What stands in the rack, as the server last told it. */
 @Injectable({ providedIn: 'root' })

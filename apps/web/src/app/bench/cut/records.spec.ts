@@ -1,5 +1,5 @@
 import { plan, partsOf, patched, readJobDocument, type JobDocument } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from '../../store/job/new-job';
 import { cutPatch, releasePatch } from './records';
 
 const document = newJob('mm');

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { boxSteps, sawSettings, type BoxStep } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { Says } from '../../ui/says';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 import { CutDesk } from './cut-desk';
 
 /** Every setting of fence and stop once, longest first; and what other box heights would save. */

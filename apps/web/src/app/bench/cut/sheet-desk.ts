@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { movesOf, stepsOf, type SawStep } from '@zabble/core';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 import { CutDesk } from './cut-desk';
 import { SheetDrawing } from './sheet-drawing';
 import { SheetWalk } from './sheet-walk';

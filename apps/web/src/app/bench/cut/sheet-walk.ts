@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import type { Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
-import { Who } from '../../store/session/who';
+import { Who } from '../../device/who';
 import { CutDesk, type ShownSheet } from './cut-desk';
 import { cutPatch } from './records';
 import { againPatch, namesOn, partsOfStep, stepPatches, takePatch } from './taken-edits';

@@ -14,8 +14,8 @@ import {
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
-import { LengthField } from '../../ui/length-field';
-import { NumberField } from '../../ui/number-field';
+import { LengthField } from '../../fields/length-field';
+import { NumberField } from '../../fields/number-field';
 import { Says } from '../../ui/says';
 import { Bookings } from './bookings';
 import { CutDesk, type ShownSheet } from './cut-desk';

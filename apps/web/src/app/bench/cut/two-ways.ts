@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import { valueAt } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
-import { LengthField } from '../../ui/length-field';
+import { LengthField } from '../../fields/length-field';
 import { Says } from '../../ui/says';
 
 /** A length and a width that go together: as usual, or both said. */

@@ -1,5 +1,5 @@
 import { patched, plan, readJobDocument, valueAt, type BankPlan, type JobDocument, type Patch } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from '../../store/job/new-job';
 import { addPatch, lockPatch, removePatches, schemePatches } from './bank-edits';
 
 const PATH = 'cases[0].banks[0]';

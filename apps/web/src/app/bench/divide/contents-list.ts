@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import type { BankPlan, DrawerPlan } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
-import { LengthField } from '../../ui/length-field';
-import { NumberField } from '../../ui/number-field';
-import { TextField } from '../../ui/text-field';
+import { LengthField } from '../../fields/length-field';
+import { NumberField } from '../../fields/number-field';
+import { TextField } from '../../fields/text-field';
 import { Says } from '../../ui/says';
 
 /** What goes into a drawer: each thing with its height, how many, its weight and the room it lies on. */

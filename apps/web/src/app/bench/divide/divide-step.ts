@@ -7,17 +7,17 @@ import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectPlan, selectShowing } from '../../store/job/job.selectors';
 import { SessionActions, sessionFeature } from '../../store/session/session';
-import { Choice } from '../../ui/choice';
-import { Figure } from '../../ui/figure';
-import { LengthField } from '../../ui/length-field';
-import { NumberField } from '../../ui/number-field';
-import { TextField } from '../../ui/text-field';
+import { Choice } from '../../fields/choice';
+import { Figure } from '../../fields/figure';
+import { LengthField } from '../../fields/length-field';
+import { NumberField } from '../../fields/number-field';
+import { TextField } from '../../fields/text-field';
 import { addPatch, lockPatch, removePatches, schemePatches } from './bank-edits';
 import { DrawerCard } from './drawer-card';
 import { movePatch } from './drawer-edits';
 import { OtherWays } from './other-ways';
 import { Turn } from './turn';
-import { Pick } from '../../ui/pick';
+import { Pick } from '../../fields/pick';
 import { Says } from '../../ui/says';
 
 /** Divide: how many fronts, how they grow, which are locked. */

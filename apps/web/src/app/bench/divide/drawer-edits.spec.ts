@@ -1,6 +1,6 @@
 import { IN_ENGLISH } from '../../words/words.spec-data';
 import { patched, plan, readJobDocument, type BankPlan, type JobDocument, type Patch } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from '../../store/job/new-job';
 import { bankBeside } from '../case/case-edits';
 import { duplicatePatch, lineChoices, linePatch, movePatch } from './drawer-edits';
 

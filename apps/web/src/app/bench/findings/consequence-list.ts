@@ -9,7 +9,7 @@ import {
   type Length,
   type SizeChange,
 } from '@zabble/core';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 import { sizeTitle } from '../titles';
 
 /** So many sizes are told one by one. */

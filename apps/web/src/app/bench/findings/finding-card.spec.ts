@@ -2,7 +2,7 @@ import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideStore, Store } from '@ngrx/store';
 import { groupFindings, patched, plan, readJobDocument, type FindingGroup, type JobDocument } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from '../../store/job/new-job';
 import { JobActions } from '../../store/job/job.actions';
 import { jobFeature } from '../../store/job/job.reducer';
 import { logFeature } from '../../store/log/log.reducer';

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import { boxFits, writeLength, type BankPlan, type BoxFit, type Length } from '@zabble/core';
 import { selectJob, selectPlan, selectShowing } from '../../store/job/job.selectors';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 
 /** Every box of the bank that is made or cut: whether it goes into the opening as it was measured, and what to do. */
 @Component({

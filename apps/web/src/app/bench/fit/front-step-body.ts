@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import { nm, type FrontStep, type Length } from '@zabble/core';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 
 /** What is done in one step of hanging the fronts, with its sizes. */
 @Component({

@@ -4,8 +4,8 @@ import { Store } from '@ngrx/store';
 import { frontsAsHung, inches, millimetres, nm, writeLength, type BankPlan } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
-import { Choice } from '../../ui/choice';
-import { Size } from '../../ui/size';
+import { Choice } from '../../fields/choice';
+import { Size } from '../../fields/size';
 import { StepWalk } from './step-walk';
 
 const ADVICE = {

@@ -14,7 +14,7 @@ import {
   type Stack,
 } from '@zabble/core';
 import { selectJob } from '../../store/job/job.selectors';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 
 /** What is done in one step of the hanging, with its sizes. */
 @Component({

@@ -18,7 +18,7 @@ import { LogDesk } from '../../store/log/log-desk';
 import { logFeature } from '../../store/log/log.reducer';
 import { selectLog } from '../../store/log/log.selectors';
 import { Says } from '../../ui/says';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 import { bankKey } from './bank-key';
 import { BoxFits } from './box-fits';
 import { FitDesk } from './fit-desk';

@@ -1,8 +1,8 @@
-import { HttpClient, HttpErrorResponse } from '@angular/common/http';
+import { problemOf } from '../../server-api/problem';
+import { PhotosApi } from '../../server-api/photos-api';
 import { inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { LARGEST_PICTURE, ROUTES } from '@zabble/contract/routes';
-import type { PhotoKept, Problem } from '@zabble/contract';
+import { LARGEST_PICTURE } from '@zabble/contract/routes';
 import { firstValueFrom } from 'rxjs';
 import { jobFeature } from '../../store/job/job.reducer';
 
@@ -11,7 +11,7 @@ export type Sent = { readonly ok: true; readonly id: string } | { readonly ok: f
 /** Sends photographs of the job on the bench to the server. */
 @Injectable({ providedIn: 'root' })
 export class Photos {
-  private readonly http = inject(HttpClient);
+  private readonly api = inject(PhotosApi);
   private readonly job = inject(Store).selectSignal(jobFeature.selectId);
   readonly busy = signal(false);
 
@@ -24,12 +24,13 @@ export class Photos {
     const id = crypto.randomUUID();
     this.busy.set(true);
     try {
-      const headers = { 'Content-Type': file.type || 'application/octet-stream' };
-      await firstValueFrom(this.http.put<PhotoKept>(ROUTES.photo(this.job() ?? '', id), file, { headers }));
+      await firstValueFrom(this.api.keep(this.job() ?? '', id, file));
       return { ok: true, id };
     } catch (problem) {
-      const says = problem instanceof HttpErrorResponse ? (problem.error as Problem | null)?.says : undefined;
-      return { ok: false, says: says ?? 'The server is not reached. The photograph was not kept; try again.' };
+      return {
+        ok: false,
+        says: problemOf(problem)?.says ?? 'The server is not reached. The photograph was not kept; try again.',
+      };
     } finally {
       this.busy.set(false);
     }

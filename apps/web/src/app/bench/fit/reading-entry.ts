@@ -7,7 +7,7 @@ import { of, startWith, switchMap } from 'rxjs';
 import { selectShowing } from '../../store/job/job.selectors';
 import { isWriting } from '../../ui/is-writing';
 import { Says } from '../../ui/says';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 import { MeasuringDevice } from '../measure/measuring-device';
 
 /** A size as it was taken, and by what. */

@@ -33,7 +33,7 @@ import { selectJob, selectPlan } from '../../store/job/job.selectors';
 import { LogDesk } from '../../store/log/log-desk';
 import { selectLog } from '../../store/log/log.selectors';
 import { SessionActions } from '../../store/session/session';
-import { Who } from '../../store/session/who';
+import { Who } from '../../device/who';
 import { isWriting } from '../../ui/is-writing';
 import { Says } from '../../ui/says';
 import { cutPatch } from '../cut/records';

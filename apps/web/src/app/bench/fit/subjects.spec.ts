@@ -1,5 +1,5 @@
 import { inMillimetres, patched, plan, readJobDocument, type BankPlan, type Patch } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from '../../store/job/new-job';
 import { plannedOf, SUBJECTS } from './subjects';
 
 function bank(...patches: Patch[]): BankPlan {

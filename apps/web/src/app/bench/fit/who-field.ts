@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { Who } from '../../store/session/who';
+import { Who } from '../../device/who';
 
 /** Who works at this device. */
 @Component({

@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import type { BankPlan, Edge } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
-import { LengthField } from '../../ui/length-field';
+import { LengthField } from '../../fields/length-field';
 import { Says } from '../../ui/says';
 import { MaterialPick } from '../materials/material-pick';
 

@@ -1,5 +1,5 @@
 import { inches, patched, plan, readJobDocument, type BankPlan, type JobDocument, type Patch } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from '../../store/job/new-job';
 import { mountPatches } from './mount-patches';
 
 const PATH = 'cases[0].banks[0]';

@@ -4,9 +4,9 @@ import { drawPanel, drawRow, type BankPlan, type GrainRun, type Patch } from '@z
 import { PanelDrawing } from '../../drawing/panel-drawing';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob, selectPlan } from '../../store/job/job.selectors';
-import { LengthField } from '../../ui/length-field';
+import { LengthField } from '../../fields/length-field';
 import { Says } from '../../ui/says';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 
 type Way = 'single' | 'down' | 'across';
 

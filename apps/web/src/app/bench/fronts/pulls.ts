@@ -3,9 +3,9 @@ import { Store } from '@ngrx/store';
 import type { BankPlan, Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { sessionFeature } from '../../store/session/session';
-import { Choice } from '../../ui/choice';
-import { LengthField } from '../../ui/length-field';
-import { Size } from '../../ui/size';
+import { Choice } from '../../fields/choice';
+import { LengthField } from '../../fields/length-field';
+import { Size } from '../../fields/size';
 import { Says } from '../../ui/says';
 
 const SCHOOLS = [

@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import { moistureContent, moistureRise, USUAL_RISE } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
-import { NumberField } from '../../ui/number-field';
+import { NumberField } from '../../fields/number-field';
 import { Says } from '../../ui/says';
 
 /** The air solid fronts are fitted in and the wettest they will see: what they may still grow by. */

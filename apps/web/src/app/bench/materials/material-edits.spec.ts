@@ -1,6 +1,6 @@
 import { IN_ENGLISH } from '../../words/words.spec-data';
 import { patched, readJobDocument } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from '../../store/job/new-job';
 import { copied, putIn, takenAway } from './material-edits';
 import { materialStarts } from './material-starts';
 

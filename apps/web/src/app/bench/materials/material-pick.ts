@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import type { Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
-import { Pick } from '../../ui/pick';
+import { Pick } from '../../fields/pick';
 import { MaterialsDesk } from './materials-desk';
 
 /** Which material something is made of: one of the job’s, or one made there and then. */

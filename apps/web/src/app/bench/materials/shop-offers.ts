@@ -1,8 +1,8 @@
 import { inject, Injectable, signal } from '@angular/core';
 import type { ShopMaterial, StockEntry } from '@zabble/contract';
 import { sameName, type MaterialOf } from '@zabble/core';
-import { RackApi } from '../../shop/rack-api';
-import { ShopApi } from '../../shop/shop-api';
+import { RackApi } from '../../server-api/rack-api';
+import { ShopApi } from '../../server-api/shop-api';
 import { usualSheet } from './material-starts';
 
 type Material = Omit<MaterialOf<string>, 'id'>;

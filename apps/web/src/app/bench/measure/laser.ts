@@ -18,7 +18,7 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
 import { isWriting } from '../../ui/is-writing';
 import { Says } from '../../ui/says';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 import { MeasuringDevice } from './measuring-device';
 import { nextPlace, placed } from './reading-places';
 

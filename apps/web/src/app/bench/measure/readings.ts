@@ -4,8 +4,8 @@ import { readingPath, valueAt, writeExact, type BankPlan, type OpeningReadingOf,
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
-import { Figure } from '../../ui/figure';
-import { LengthField } from '../../ui/length-field';
+import { Figure } from '../../fields/figure';
+import { LengthField } from '../../fields/length-field';
 import { Says } from '../../ui/says';
 import {
   answered,

@@ -3,7 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { provideStore, Store } from '@ngrx/store';
 import type { Asked } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from '../../store/job/new-job';
 import { JobActions } from '../../store/job/job.actions';
 import { jobFeature } from '../../store/job/job.reducer';
 import { logFeature } from '../../store/log/log.reducer';

@@ -4,7 +4,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import { nm, tallyOf, type BankPlan, type Length, type Term, type Said } from '@zabble/core';
 import { sessionFeature } from '../../store/session/session';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 import { Follow } from './follow';
 import { titleOf } from '../titles';
 

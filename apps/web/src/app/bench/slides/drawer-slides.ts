@@ -3,9 +3,9 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import { lengthListOf, slideTable, writeExact, type BankPlan, type DrawerPlan, type Patch } from '@zabble/core';
 import { selectJob } from '../../store/job/job.selectors';
-import { Figure } from '../../ui/figure';
-import { LengthField } from '../../ui/length-field';
-import { Pick } from '../../ui/pick';
+import { Figure } from '../../fields/figure';
+import { LengthField } from '../../fields/length-field';
+import { Pick } from '../../fields/pick';
 import { LENGTH_LISTS } from './length-lists';
 
 /** The slide of each drawer: the bank's, or one of its own where it carries more or comes out further. */

@@ -1,5 +1,5 @@
 import { patched, readJobDocument } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from '../../store/job/new-job';
 import { withoutRow, withRow } from './own-row';
 
 const row = { id: 'own-9', like: 'side-light', name: 'Loft light', side: '10.2 mm' };

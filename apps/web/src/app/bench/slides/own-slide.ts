@@ -21,14 +21,14 @@ import {
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob } from '../../store/job/job.selectors';
-import { Choice } from '../../ui/choice';
-import { LengthField } from '../../ui/length-field';
-import { LengthsField } from '../../ui/lengths-field';
-import { Many } from '../../ui/many';
-import { NumberField } from '../../ui/number-field';
-import { Pick } from '../../ui/pick';
+import { Choice } from '../../fields/choice';
+import { LengthField } from '../../fields/length-field';
+import { LengthsField } from '../../fields/lengths-field';
+import { Many } from '../../fields/many';
+import { NumberField } from '../../fields/number-field';
+import { Pick } from '../../fields/pick';
 import { Says } from '../../ui/says';
-import { TextField } from '../../ui/text-field';
+import { TextField } from '../../fields/text-field';
 import { withoutRow, withRow } from './own-row';
 import { ROW_GROUPS, withCutsOf, type RowGroup } from './row-groups';
 

@@ -3,12 +3,12 @@ import { Store } from '@ngrx/store';
 import type { ShopSlide } from '@zabble/contract';
 import { valueAt, type BankPlan, type OwnSlideOf } from '@zabble/core';
 import type { Observable } from 'rxjs';
-import { sentenceOf } from '../../jobs/jobs-store';
+import { sentenceOf } from '../../server-api/problem';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
 import { withRow } from './own-row';
-import { ShopApi } from '../../shop/shop-api';
+import { ShopApi } from '../../server-api/shop-api';
 import { slidePatches } from './slide-patches';
 
 /** The shop's list of slides: those owned, kept across jobs; any of them serves this bank, the one in use can be kept. */

@@ -12,9 +12,9 @@ import {
   type SlideFamily,
 } from '@zabble/core';
 import { selectJob, selectShowing } from '../../store/job/job.selectors';
-import { LengthField } from '../../ui/length-field';
-import { Pick } from '../../ui/pick';
-import { Size } from '../../ui/size';
+import { LengthField } from '../../fields/length-field';
+import { Pick } from '../../fields/pick';
+import { Size } from '../../fields/size';
 import { LENGTH_LISTS } from './length-lists';
 import { withoutLength } from './slide-patches';
 

@@ -14,7 +14,7 @@ import { ScatterChart } from 'echarts/charts';
 import { GridComponent } from 'echarts/components';
 import { init, use, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { ThemeChoice } from '../../shell/theme';
+import { ThemeChoice } from '../../device/theme';
 import { chartAxis, inkNow, type Ink } from '../../ui/chart-axis';
 import { labelSides, type Side } from './label-places';
 

@@ -5,7 +5,7 @@ import { Store } from '@ngrx/store';
 import { compareSlides, type BankPlan, type SlideComparison, type SlideFamily } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
-import { Size } from '../../ui/size';
+import { Size } from '../../fields/size';
 import { SlideChart } from './slide-chart';
 import { slidePatches } from './slide-patches';
 import { Says } from '../../ui/says';

@@ -1,6 +1,6 @@
 import { IN_ENGLISH } from '../../words/words.spec-data';
 import { patched, type Patch } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from './new-job';
 import { differences } from './differences';
 
 const document = newJob('mm');

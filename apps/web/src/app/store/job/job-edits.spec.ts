@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { provideStore, Store } from '@ngrx/store';
 import { patched } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from './new-job';
 import { JobEdits } from './job-edits';
 import { JobActions } from './job.actions';
 import { jobFeature } from './job.reducer';

@@ -1,6 +1,6 @@
 import type { JobDocument } from '@zabble/core';
 import type { StoredJob } from '@zabble/contract';
-import type { History } from './undo';
+import type { History } from '../../device/undo';
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
 
 /** What happens to the job on the bench. */

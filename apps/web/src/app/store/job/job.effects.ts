@@ -1,8 +1,8 @@
-import { HttpErrorResponse } from '@angular/common/http';
+import { isAway, problemOf } from '../../server-api/problem';
 import { inject, Injectable } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
-import type { Conflict, Problem, StoredJob } from '@zabble/contract';
+import type { StoredJob } from '@zabble/contract';
 import {
   catchError,
   concatMap,
@@ -20,13 +20,13 @@ import {
   withLatestFrom,
   type Observable,
 } from 'rxjs';
-import { JobsApi } from '../../jobs/jobs-api';
-import { Copies } from './copies';
-import { Drafts } from './drafts';
-import { Histories } from './histories';
+import { JobsApi } from '../../server-api/jobs-api';
+import { Copies } from '../../device/copies';
+import { Drafts } from '../../device/drafts';
+import { Histories } from '../../device/histories';
 import { JobActions } from './job.actions';
 import { jobFeature, type JobState } from './job.reducer';
-import type { History } from './undo';
+import type { History } from '../../device/undo';
 
 /** A moment after the last edit. */
 const PAUSE = 600;
@@ -190,7 +190,7 @@ export class JobEffects {
         id,
         says: 'The server is not reached. Everything is kept here and sent when it answers.',
       });
-    const answer = (problem as HttpErrorResponse).error as Conflict | Problem | null;
+    const answer = problemOf(problem);
     if (answer && 'kept' in answer) return JobActions.conflictFound({ kept: answer.kept });
     return JobActions.refused({ id, says: answer?.says ?? 'The server would not keep this. It is kept here.' });
   }
@@ -214,13 +214,8 @@ export class JobEffects {
     }
     const copy = isAway(problem) ? this.copies.read(id) : undefined;
     if (copy) return JobActions.opened({ job: copy, document: copy.document, sync: 'unreached' });
-    const answer = (problem as HttpErrorResponse).error as Problem | null;
+    const answer = problemOf(problem);
     const says = isAway(problem) ? 'The server is not reached, so this job can’t be opened yet.' : answer?.says;
     return JobActions.openFailed({ id, says: says ?? 'This job can’t be opened.' });
   }
-}
-
-/** The server, or its database, does not answer: worth trying again. */
-function isAway(problem: unknown): boolean {
-  return problem instanceof HttpErrorResponse && (problem.status === 0 || problem.status >= 502);
 }

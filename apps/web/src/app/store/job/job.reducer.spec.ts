@@ -1,6 +1,6 @@
 import type { StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from './new-job';
 import { JobActions } from './job.actions';
 import { jobFeature, type JobState } from './job.reducer';
 

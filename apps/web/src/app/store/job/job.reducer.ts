@@ -2,7 +2,7 @@ import type { JobDocument } from '@zabble/core';
 import type { StoredJob } from '@zabble/contract';
 import { createFeature, createReducer, on } from '@ngrx/store';
 import { JobActions } from './job.actions';
-import type { Step } from './undo';
+import type { Step } from '../../device/undo';
 
 /** Where the newest edits are: on the server, on their way, here only, here because the server is away; or in doubt. */
 export type Sync = 'kept' | 'sending' | 'here' | 'unreached' | 'conflict' | 'refused';

@@ -1,5 +1,5 @@
 import { patched, readJobDocument, type Patch } from '@zabble/core';
-import { newJob } from '../../jobs/new-job';
+import { newJob } from './new-job';
 import { unitPatches } from './unit-patches';
 
 const PATH = 'cases[0].banks[0]';

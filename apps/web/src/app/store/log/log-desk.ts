@@ -2,7 +2,7 @@ import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { LogEntryDocument } from '@zabble/core';
 import { jobFeature } from '../job/job.reducer';
-import { Who } from '../session/who';
+import { Who } from '../../device/who';
 import { LogActions } from './log.actions';
 
 type New<T> = T extends LogEntryDocument ? Omit<T, 'id' | 'at' | 'by'> : never;

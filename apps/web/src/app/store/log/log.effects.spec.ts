@@ -7,7 +7,7 @@ import type { JobDocument, LogEntryDocument } from '@zabble/core';
 import { type Observable, of, Subject, throwError } from 'rxjs';
 import { JobActions } from '../job/job.actions';
 import { jobFeature } from '../job/job.reducer';
-import { LogApi } from './log-api';
+import { LogApi } from '../../server-api/log-api';
 import { LogActions } from './log.actions';
 import { LogEffects } from './log.effects';
 import { logFeature } from './log.reducer';

@@ -1,9 +1,8 @@
-import { HttpErrorResponse } from '@angular/common/http';
+import { isAway, problemOf } from '../../server-api/problem';
 import { inject, Injectable } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { MOST_ENTRIES } from '@zabble/contract/routes';
-import type { Problem } from '@zabble/contract';
 import {
   bufferTime,
   catchError,
@@ -23,9 +22,9 @@ import {
 } from 'rxjs';
 import { JobActions } from '../job/job.actions';
 import { LogActions } from './log.actions';
-import { LogApi } from './log-api';
+import { LogApi } from '../../server-api/log-api';
 import { logFeature, wholeUpTo, type LogState } from './log.reducer';
-import { Outbox } from './outbox';
+import { Outbox } from '../../device/outbox';
 
 /** How long until the server is tried again. */
 const AGAIN = 3000;
@@ -138,8 +137,6 @@ export class LogEffects {
 }
 
 function notSent(job: string, ids: readonly string[], problem: unknown): LogAction {
-  const away = problem instanceof HttpErrorResponse && (problem.status === 0 || problem.status >= 500);
-  if (away) return LogActions.notReached({ job });
-  const says = ((problem as HttpErrorResponse).error as Problem | null)?.says;
-  return LogActions.refused({ job, ids, says: says ?? 'The server would not keep this.' });
+  if (isAway(problem, 500)) return LogActions.notReached({ job });
+  return LogActions.refused({ job, ids, says: problemOf(problem)?.says ?? 'The server would not keep this.' });
 }

@@ -18,7 +18,7 @@ import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
 import { selectShowing } from '../store/job/job.selectors';
 import { Size } from './size';
-import { Writing } from './writing';
+import { Writing } from '../ui/writing';
 
 /** How long after the last key a length that reads whole counts as written. */
 const PAUSE = 900;

@@ -4,8 +4,8 @@ import { Store } from '@ngrx/store';
 import { valueAt } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
-import { Says } from './says';
-import { Writing } from './writing';
+import { Says } from '../ui/says';
+import { Writing } from '../ui/writing';
 
 /** Words of the job: a name on one line, or notes on several. */
 @Component({

@@ -4,9 +4,9 @@ import { Store } from '@ngrx/store';
 import { valueAt } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
-import { readNumber } from './read-number';
-import { Says } from './says';
-import { Writing } from './writing';
+import { readNumber } from '../ui/read-number';
+import { Says } from '../ui/says';
+import { Writing } from '../ui/writing';
 
 /** A plain number of the job: a count, a weight, a ratio. */
 @Component({

@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import { valueAt, type Patch } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
-import { Says } from './says';
+import { Says } from '../ui/says';
 
 export interface Option {
   readonly value: string;

@@ -1,4 +1,4 @@
-import { newJob } from '../../jobs/new-job';
+import { newJob } from '../store/job/new-job';
 import { Histories } from './histories';
 import type { History } from './undo';
 

@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import { valueAt } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
-import { Says } from './says';
+import { Says } from '../ui/says';
 
 /** Yes or no: a tick that writes one field of the job. What goes without saying is not written. */
 @Component({

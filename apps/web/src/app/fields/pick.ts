@@ -5,7 +5,7 @@ import { valueAt, type Patch } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
 import type { Option } from './choice';
-import { Says } from './says';
+import { Says } from '../ui/says';
 
 /** No id holds a line break. */
 const OTHER = '\n';

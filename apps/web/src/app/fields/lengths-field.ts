@@ -5,8 +5,8 @@ import { Store } from '@ngrx/store';
 import { readFileLength, readLength, valueAt, writeBare, writeExact, type Length, type Unit } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
-import { Says } from './says';
-import { Writing } from './writing';
+import { Says } from '../ui/says';
+import { Writing } from '../ui/writing';
 
 /** Several lengths in one line, set apart by semicolons or commas: “10; 12; 14”. An empty field takes the list out. */
 @Component({

@@ -4,7 +4,7 @@ import { valueAt } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
 import type { Option } from './choice';
-import { Says } from './says';
+import { Says } from '../ui/says';
 
 /** Any of a few: ticks that write one list of the job. All of them, or none, takes the list out: it goes without saying. */
 @Component({

@@ -1,8 +1,8 @@
 import { inject, Injectable, signal } from '@angular/core';
 import type { HabitTexts } from '@zabble/contract';
 import { readFileLength, type HabitName, type Habits } from '@zabble/core';
-import { sentenceOf } from '../jobs/jobs-store';
-import { RecordApi } from './record-api';
+import { sentenceOf } from '../server-api/problem';
+import { RecordApi } from '../server-api/record-api';
 
 /** What the shop’s habits are called. */
 export const HABIT_WORDS: Readonly<Record<HabitName, { readonly name: string; readonly says: string }>> = {

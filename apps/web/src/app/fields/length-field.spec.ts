@@ -1,13 +1,13 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideStore, Store } from '@ngrx/store';
 import { valueAt } from '@zabble/core';
-import { newJob } from '../jobs/new-job';
+import { newJob } from '../store/job/new-job';
 import { JobActions } from '../store/job/job.actions';
 import { jobFeature } from '../store/job/job.reducer';
 import { logFeature } from '../store/log/log.reducer';
 import { sessionFeature } from '../store/session/session';
 import { LengthField } from './length-field';
-import { Writing } from './writing';
+import { Writing } from '../ui/writing';
 
 const PATH = 'cases[0].banks[0].opening.width[0]';
 

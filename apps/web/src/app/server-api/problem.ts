@@ -1,0 +1,18 @@
+import { HttpErrorResponse } from '@angular/common/http';
+import type { Conflict, Problem } from '@zabble/contract';
+
+/** What the server answered with a refusal; nothing where it is not reached. */
+export function problemOf(problem: unknown): Problem | Conflict | undefined {
+  if (!(problem instanceof HttpErrorResponse) || problem.status === 0) return undefined;
+  return (problem.error as Problem | Conflict | null) ?? undefined;
+}
+
+/** What the server said, or that it is not reached. */
+export function sentenceOf(problem: unknown): string {
+  return problemOf(problem)?.says ?? 'The server is not reached. Nothing was changed; try again in a moment.';
+}
+
+/** The server, or its database, does not answer: worth trying again. `from` is the first status that says so. */
+export function isAway(problem: unknown, from = 502): boolean {
+  return problem instanceof HttpErrorResponse && (problem.status === 0 || problem.status >= from);
+}
