@@ -75,6 +75,38 @@ describe('jobs', () => {
     expect(body.says).toContain('Nothing was overwritten');
   });
 
+  it('are not replaced from a revision ahead of theirs: the database was put back', async () => {
+    const { id } = await create(named('As it was put back'));
+    await request(app)
+      .put(`/api/jobs/${id}`)
+      .send({ revision: 7, document: named('From before') })
+      .expect(409);
+    const { body } = (await request(app).get(`/api/jobs/${id}`).expect(200)) as { body: StoredJob };
+    expect(body).toMatchObject({ revision: 1, document: { name: 'As it was put back' } });
+  });
+
+  it('once replaced are found by their new name and customer, and stand first in the list', async () => {
+    const list = async (query: string): Promise<JobList> =>
+      ((await request(app).get(`/api/jobs?${query}`).expect(200)) as { body: JobList }).body;
+    const [old, young] = [await create(named('Selvage rack', 'Marl')), await create(named('Selvage bench'))];
+    const order = async () => (await list('search=selvage')).items.map(({ id }) => id);
+    expect(await order()).toEqual([young.id, old.id]);
+    const { body } = (await request(app)
+      .put(`/api/jobs/${old.id}`)
+      .send({ revision: 1, document: named('Selvage rack', 'Kedge') })
+      .expect(200)) as { body: StoredJob };
+    expect(Date.parse(body.updatedAt)).toBeGreaterThan(Date.parse(old.updatedAt));
+    expect(body.createdAt).toBe(old.createdAt);
+    expect(await order()).toEqual([old.id, young.id]);
+    await request(app)
+      .put(`/api/jobs/${old.id}`)
+      .send({ revision: 2, document: named('Bolt rope rack', 'Kedge') })
+      .expect(200);
+    expect((await list('search=bolt%20rope')).items.map(({ id }) => id)).toEqual([old.id]);
+    expect((await list('search=kedge')).total).toBe(1);
+    expect(await order()).toEqual([young.id]);
+  });
+
   it('one of many writers at once wins, the others are told', async () => {
     const { id } = await create();
     const answers = await Promise.all(

@@ -61,6 +61,18 @@ describe('the log of a job', () => {
     expect((await read(job, 1)).entries[0]).toEqual({ seq: 2, entry: two });
   });
 
+  it('is read page by page to its end, however long', async () => {
+    const job = await create();
+    const entries = Array.from({ length: 1001 }, () => reading());
+    for (let at = 0; at < entries.length; at += 500) await add(job, entries.slice(at, at + 500)).expect(201);
+    const first = await read(job);
+    expect([first.entries.length, first.more]).toEqual([1000, true]);
+    const rest = await read(job, first.entries.at(-1)!.seq);
+    expect([rest.entries.map(({ seq }) => seq), rest.more]).toEqual([[1001], false]);
+    const { body } = (await request(app).get(`/api/jobs/${job}/file`).expect(200)) as { body: JobDocument };
+    expect(body.log).toHaveLength(1001);
+  });
+
   it('takes what many write at once without a gap or a loss', async () => {
     const job = await create();
     const other = quietApp(pool);
@@ -123,6 +135,33 @@ describe('two at one case', () => {
     }),
   );
 
+  it('a browser that comes back goes on where it was, and no entry comes twice', async () => {
+    const job = await create();
+    await add(job, [reading(), reading(), reading()]).expect(201);
+    const here = await listen();
+    const leave = new AbortController();
+    const headers = { 'last-event-id': '2' };
+    const answer = await fetch(`${here}/api/jobs/${job}/log/stream?after=0`, { signal: leave.signal, headers });
+    const reader = answer.body!.getReader();
+    const events: KeptEntry[] = [];
+    let text = '';
+    const until = async (many: number): Promise<void> => {
+      while (events.length < many) {
+        text += new TextDecoder().decode((await reader.read()).value);
+        const whole = text.split('\n\n');
+        text = whole.pop() ?? '';
+        events.push(...whole.map((each) => JSON.parse(/data: (.*)/.exec(each)![1]!) as KeptEntry));
+      }
+    };
+    await until(1);
+    await add(job, [reading()]).expect(201);
+    await until(2);
+    await add(job, [reading()]).expect(201);
+    await until(3);
+    leave.abort();
+    expect(events.map(({ seq }) => seq)).toEqual([3, 4, 5]);
+  });
+
   it.each(['the same process', 'another process'])(
     'see each other’s steps within two seconds, through %s',
     async (by) => {
@@ -170,10 +209,15 @@ describe('the record of all jobs', () => {
     expect(tight.items.map(({ jobName }) => jobName).sort()).toEqual(['Chart drawers', 'Twine']);
     expect(tight.items[0]).toMatchObject({ kind: 'fault', where: 'Notions bench, drawer 2' });
     expect((await find('search=twine&kind=fault')).total).toBe(2);
+    await add(a, [fault({ at: '2026-11-23T10:00:00Z', mended: 'newest' })]).expect(201);
+    await add(a, [fault({ at: '2026-11-22T10:00:00Z', mended: 'between' })]).expect(201);
+    const moments = (await find('search=chart&kind=fault')).items.map(({ at }) => at);
+    expect(moments).toEqual([...moments].sort().reverse());
+    expect(moments[0]).toBe('2026-11-23T10:00:00Z');
     expect((await find('search=100%25')).total).toBe(1);
     expect((await find('search=%25zz')).total).toBe(0);
     await request(app).delete(`/api/jobs/${b}`).expect(204);
-    expect((await find('search=front%20tight')).total).toBe(1);
+    expect((await find('search=front%20tight')).total).toBe(3);
     await request(app).get('/api/record?kind=rumour').expect(400);
   });
 

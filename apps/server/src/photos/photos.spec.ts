@@ -96,6 +96,16 @@ describe('photographs', () => {
     await request(app).get(`/api/jobs/${job}/photos/${id}`).expect(404);
   });
 
+  it('stay as they were first kept, and are shown in their own job alone', async () => {
+    const id = randomUUID();
+    const shown = async (of: string) => request(app).get(`/api/jobs/${of}/photos/${id}`);
+    await put(await grey(30, 20).png().toBuffer(), 'image/png', id).expect(201);
+    await put(await grey(99, 88).png().toBuffer(), 'image/png', id).expect(201);
+    expect(await sharp((await shown(job)).body as Buffer).metadata()).toMatchObject({ width: 30, height: 20 });
+    const { body } = (await request(app).post('/api/jobs').send({ document }).expect(201)) as { body: StoredJob };
+    expect((await shown(body.id)).status).toBe(404);
+  });
+
   it('belong to a job there is', async () => {
     const data = await grey(9, 9).png().toBuffer();
     await request(app)

@@ -1,8 +1,24 @@
-import { bestOf, cutList, layOut, lyingIn, partsOf, rulesOf, sawOf, sheetParts, toCut } from '@zabble/core';
+import {
+  bestOf,
+  cutList,
+  ENGLISH,
+  inches,
+  layOut,
+  lyingIn,
+  nm,
+  partsOf,
+  rulesOf,
+  sawOf,
+  sheetParts,
+  showStep,
+  toCut,
+  wordsIn,
+} from '@zabble/core';
 import { strFromU8, unzipSync } from 'fflate';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import request from 'supertest';
+import { sizeOf, type Printing } from './printing';
 import { app, info, Printer, text, wish as bare, worked } from './printed.spec-data';
 
 const { document } = bare;
@@ -36,6 +52,14 @@ describe('printing the cut list', () => {
     expect(info(path)).toMatch(/Page size:\s+595\.27\d x 841\.89/);
     expect(info(await printed('cut-list.pdf', { paper: 'letter' }))).toMatch(/Page size:\s+612 x 792/);
     expect(Math.abs(markOf(path) - 100)).toBeLessThan(0.3);
+  });
+
+  it('writes no size over what it is', () => {
+    const printing = { job, plan: planned, words: wordsIn(ENGLISH, planned) } as Printing;
+    const [whole, step] = [inches(10), showStep(job)];
+    expect(sizeOf(printing, nm(whole + 0.9 * step))).toBe('≈10');
+    expect(sizeOf(printing, whole)).toBe('10');
+    expect(sizeOf(printing, nm(whole + step))).toBe('10 1/32');
   });
 
   it('tells a rip where its first part may be cut, though others of it are held', async () => {
@@ -149,6 +173,15 @@ describe('all of a job in one file', () => {
     expect(names).toContain('parts/c1-b1-d1-side-1.svg');
     expect(names.some((name) => name.includes('face'))).toBe(false);
     expect(strFromU8(files['cut-list.csv']!)).toMatch(/^material,thickness_mm/);
+  });
+
+  it('has a list no spreadsheet takes for a formula', async () => {
+    const evil = { ...document.materials[0]!, name: '=HYPERLINK("x")' };
+    const named = { ...document, materials: [evil, ...document.materials.slice(1)] };
+    const files = unzipSync(readFileSync(await printed('job.zip', { document: named, layouts: [] })));
+    const csv = strFromU8(files['cut-list.csv']!);
+    expect(csv).toContain('HYPERLINK');
+    expect(csv).not.toMatch(/(^|[\r\n,"])=/);
   });
 });
 
