@@ -34,7 +34,14 @@ describe('what is done to one drawer', () => {
     expect(ids(more)).toEqual(['d1', 'd2', 'd5', 'd3', 'd4']);
     expect(banksOf(more)[0]!.bank.drawers[2]).toMatchObject({ id: 'd5', contents: [{ name: 'awl' }] });
     expect(banksOf(more)[0]!.bank.drawers[2]!.height).toBeUndefined();
-    expect(ids(patched(full, [duplicatePatch(full, banksOf(full)[0]!, 2)]))).toHaveLength(5);
+    const tied = patched(full, [
+      at('drawers[2].boxSameAs', 'd4'),
+      at('drawers[2].line', { y: '9 in' }),
+      duplicatePatch(patched(full, [at('drawers[2].boxSameAs', 'd4')]), banksOf(full)[0]!, 2),
+    ]);
+    const like = tied.cases[0]!.banks[0]!.drawers[3]!;
+    expect(like.id).toBe('d5');
+    for (const field of ['sameAs', 'boxSameAs', 'line', 'height']) expect(like).not.toHaveProperty(field);
   });
 
   it('carries a line from a height or another bank, and lets it go', () => {

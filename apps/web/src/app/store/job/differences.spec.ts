@@ -30,6 +30,15 @@ describe('two versions of a job', () => {
     });
   });
 
+  it('slides and stock are told by their names', () => {
+    const [slide, sides] = between(
+      { path: `${BANK}.slide.family`, value: 'wood-runner' },
+      { path: `${BANK}.box.sides`, value: document.materials[1]!.id },
+    );
+    expect(slide).toMatchObject({ theirs: 'Wooden runner' });
+    expect(sides).toMatchObject({ mine: document.materials[0]!.name, theirs: document.materials[1]!.name });
+  });
+
   it('taken one by one lead from mine to theirs', () => {
     const theirs = patched(document, [
       { path: `${BANK}.drawers[1].name`, value: 'Rowlocks' },

@@ -7,6 +7,7 @@ import type { StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
 import { newJob } from './new-job';
 import { Drafts } from '../../device/drafts';
+import { Histories } from '../../device/histories';
 import { JobActions } from './job.actions';
 import { JobEffects } from './job.effects';
 import { jobFeature, type JobState } from './job.reducer';
@@ -98,6 +99,58 @@ describe('keeping edits', () => {
     request.flush(stored(named('two'), 2));
     expect(state()).toMatchObject({ sync: 'kept', revision: 2 });
     expect(drafts.read('j')).toBeUndefined();
+  });
+
+  it('of edits that follow one another the last is kept here too', () => {
+    open();
+    for (const name of ['one', 'two', 'three']) edit(name);
+    expect(drafts.read('j')).toMatchObject({ document: { name: 'one' } });
+    jest.advanceTimersByTime(120);
+    expect(drafts.read('j')).toMatchObject({ document: { name: 'three' } });
+    jest.advanceTimersByTime(480);
+    put().flush(stored(named('three'), 2));
+  });
+
+  it('what is newer than the save is kept here as made from it', () => {
+    open();
+    edit('one');
+    jest.advanceTimersByTime(600);
+    const slow = put();
+    edit('two');
+    slow.flush(stored(named('one'), 2));
+    expect(drafts.read('j')).toMatchObject({ revision: 2, document: { name: 'two' } });
+    jest.advanceTimersByTime(600);
+    put().flush(stored(named('two'), 3));
+  });
+
+  it('an answer that the server went wrong is a refusal, not an absence', () => {
+    open();
+    edit('one');
+    jest.advanceTimersByTime(600);
+    put().flush({ status: 500, says: 'Something went wrong in the server.' }, { status: 500, statusText: 'x' });
+    expect(state()).toMatchObject({ sync: 'refused', says: 'Something went wrong in the server.' });
+    jest.advanceTimersByTime(5000);
+    http.expectNone({ method: 'PUT' });
+  });
+
+  it('is tried as soon as the machine is online again', () => {
+    open();
+    edit('one');
+    jest.advanceTimersByTime(600);
+    put().error(new ProgressEvent('error'));
+    window.dispatchEvent(new Event('online'));
+    put().flush(stored(named('one'), 2));
+    expect(state().sync).toBe('kept');
+    jest.advanceTimersByTime(3000);
+  });
+
+  it('what can be undone is kept as the page goes, though it goes at once', () => {
+    open();
+    edit('one');
+    window.dispatchEvent(new Event('pagehide'));
+    expect(TestBed.inject(Histories).read('j', named('one'))?.past).toHaveLength(1);
+    jest.advanceTimersByTime(600);
+    put().flush(stored(named('one'), 2));
   });
 
   it('what is written while a save is on its way is sent after it, from the new revision', () => {

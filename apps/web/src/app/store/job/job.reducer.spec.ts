@@ -68,6 +68,32 @@ describe('the job on the bench', () => {
     expect(jobFeature.reducer(theirs, JobActions.undone())).toMatchObject({ sync: 'here', document: { name: 'mine' } });
   });
 
+  it('keeps two hundred steps and no more', () => {
+    const edits = Array.from({ length: 230 }, (_, number) => edit(`step ${number}`));
+    const { past } = after(opened, ...edits);
+    expect([past.length, past[0]!.name, past.at(-1)!.name]).toEqual([200, 'step 30', 'step 229']);
+  });
+
+  it('choices between two versions are made from the server’s revision, and can be undone', () => {
+    const kept = stored(named('theirs'), 7);
+    const chosen = after(
+      opened,
+      edit('mine'),
+      JobActions.conflictFound({ kept }),
+      JobActions.choicesMade({ document: named('both') }),
+    );
+    expect(chosen).toMatchObject({ sync: 'here', revision: 7, document: { name: 'both' }, kept: undefined });
+    expect(jobFeature.reducer(chosen, JobActions.undone()).document?.name).toBe('mine');
+  });
+
+  it('takes up a history of its own job, as long as nothing was written', () => {
+    const history = { past: [{ name: 'before', document: named('before') }], future: [] };
+    const found = (id: string) => JobActions.historyFound({ id, history });
+    expect(after(opened, found('j')).past).toHaveLength(1);
+    expect(after(opened, found('k')).past).toHaveLength(0);
+    expect(after(opened, edit('a'), found('j')).past.map(({ name }) => name)).toEqual(['a']);
+  });
+
   it('takes no answer for another job', () => {
     const other = { ...stored(named('other'), 9), id: 'k' };
     expect(after(opened, edit('a'), JobActions.saved({ job: other }))).toMatchObject({ sync: 'here', revision: 1 });

@@ -3,6 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import type { EntriesKept, KeptEntry, StoredJob } from '@zabble/contract';
+import { MOST_ENTRIES } from '@zabble/contract/routes';
 import type { JobDocument, LogEntryDocument } from '@zabble/core';
 import { type Observable, of, Subject, throwError } from 'rxjs';
 import { JobActions } from '../job/job.actions';
@@ -83,6 +84,31 @@ describe('the log on the bench', () => {
     api.stream.next(kept(2, 'b'));
     jest.advanceTimersByTime(100);
     expect(ids()).toEqual(['a', 'b']);
+  });
+
+  it('sends no more at once than the server takes', () => {
+    const many = Array.from({ length: MOST_ENTRIES + 1 }, (_, index) => entry(`e${index}`));
+    localStorage.setItem(`zabble.log.waiting.${ID}`, JSON.stringify(many));
+    open();
+    expect(api.sent[0]).toHaveLength(MOST_ENTRIES);
+    store.dispatch(LogActions.sendDue());
+    expect(api.sent[1]).toEqual([`e${MOST_ENTRIES}`]);
+  });
+
+  it('what comes of a job just left touches nothing of the one on the bench', () => {
+    const [waiting, copy] = [`zabble.log.waiting.j2`, `zabble.log.copy.j2`];
+    open();
+    api.answer = () => new Subject<EntriesKept>();
+    store.dispatch(JobActions.open({ id: 'j2' }));
+    store.dispatch(JobActions.opened({ job: { ...job, id: 'j2' }, document, sync: 'kept' }));
+    store.dispatch(LogActions.added({ job: 'j2', entry: entry('mine') }));
+    localStorage.setItem(`zabble.log.waiting.${ID}`, JSON.stringify([entry('left')]));
+    const before = [waiting, copy, `zabble.log.waiting.${ID}`].map((key) => localStorage.getItem(key));
+    localStorage.setItem(waiting, 'as it was');
+    store.dispatch(LogActions.heard({ job: ID, kept: [kept(1, 'a')] }));
+    store.dispatch(LogActions.refused({ job: ID, ids: ['left'], says: 'x' }));
+    expect([localStorage.getItem(waiting), localStorage.getItem(copy)]).toEqual(['as it was', before[1]]);
+    expect(localStorage.getItem(`zabble.log.waiting.${ID}`)).toBe(before[2]);
   });
 
   it('tries again while the server is away, and takes up what waited after a reload', () => {
