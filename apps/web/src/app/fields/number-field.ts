@@ -1,10 +1,11 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
-import { FormControl, ReactiveFormsModule } from '@angular/forms';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import { valueAt } from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
 import { readNumber } from '../ui/read-number';
+import { keptText } from '../ui/kept-text';
 import { Says } from '../ui/says';
 import { Writing } from '../ui/writing';
 
@@ -47,24 +48,12 @@ export class NumberField {
   protected readonly writing = inject(Writing);
   private readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
-  protected readonly control = new FormControl('', { nonNullable: true });
-  protected readonly says = signal('');
   private readonly kept = computed(() => String(valueAt(this.document(), this.path()) ?? ''));
 
-  protected readonly written = {
-    half: () => this.control.value !== this.kept(),
-    settle: () => {
-      this.control.setValue(this.kept());
-      this.says.set('');
-    },
-  };
-
-  constructor() {
-    effect(() => {
-      const kept = this.kept();
-      untracked(() => this.control.setValue(kept));
-    });
-  }
+  private readonly field = keptText(this.kept);
+  protected readonly control = this.field.control;
+  protected readonly says = this.field.says;
+  protected readonly written = this.field.written;
 
   protected take(text: string): void {
     const read = readNumber(text, 'a plain number is wanted, like 1.25');
