@@ -5,7 +5,7 @@ import { schemaFields } from './schema-fields';
 
 /** Fields no screen sets, and why. */
 const EXCEPT: readonly (readonly [field: RegExp, why: string])[] = [
-  [/^(format|version)$/, 'says what the file is'],
+  [/^(format|version|minor)$/, 'says what the file is'],
   [/(^|\.|\])id$/, 'given by Zabble where a thing is made'],
   [/\.(at|by)$/, 'the moment and the person of a deed, written with it'],
   [/^log\[\]/, 'written by what is done at the case, never set: see record.e2e'],

@@ -98,3 +98,34 @@ test('two windows, two changes each: chosen one by one, in words', async ({ page
   await page.reload();
   await expect.poll(() => figure(page, 'Height that governs')).toBe('770.0');
 });
+
+test('a page older than the job: it plans what it knows, keeps what it does not, and says so', async ({
+  page,
+  zabble,
+}) => {
+  const list = (await (await page.request.get(`${zabble.url}/api/jobs?search=rope`)).json()) as {
+    items: { document: object }[];
+  };
+  const newer = { ...list.items[0]?.document, name: 'From a newer Zabble', minor: 999, motto: { of: 'the loft' } };
+  const made = await page.request.post(`${zabble.url}/api/jobs`, { data: { document: newer } });
+  const { id } = (await made.json()) as { id: string };
+  await openJob(page, 'From a newer Zabble');
+  await expect(page.getByText('This job was written by a newer Zabble')).toContainText('not planned: motto.');
+  await page.getByLabel('Height, reading 1').fill('26 1/2');
+  await kept(page);
+  const stored = (await (await page.request.get(`${zabble.url}/api/jobs/${id}`)).json()) as {
+    document: { motto: unknown; minor: number };
+  };
+  expect(stored.document).toMatchObject({ minor: 999, motto: { of: 'the loft' } });
+
+  // A job this page can't read at all, as an older page would get one from a newer server.
+  await page.route(`**/api/jobs/${id}`, (route) =>
+    route.fulfill({ json: { id, revision: 9, document: { ...newer, version: 2 }, createdAt: '', updatedAt: '' } }),
+  );
+  await page.evaluate(async () => {
+    for (const each of await navigator.serviceWorker.getRegistrations()) await each.unregister();
+  });
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'This job is not on the bench' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'written by a newer Zabble' })).toBeVisible();
+});

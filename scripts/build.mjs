@@ -1,4 +1,8 @@
 import { ensureBuild } from './lib/build.mjs';
+import { writeDocs } from './lib/docs.mjs';
 import { main } from './lib/say.mjs';
 
-await main(ensureBuild);
+await main(async () => {
+  await writeDocs();
+  await ensureBuild();
+});

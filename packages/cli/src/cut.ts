@@ -1,6 +1,6 @@
 import { cutDocument, plan, type RackItem, ENGLISH, wordsIn } from '@zabble/core';
 import { readJobFrom } from './job-file';
-import { refused, type Outcome } from './outcome';
+import { noted, refused, type Outcome } from './outcome';
 import { readStockFrom } from './stock-file';
 
 const USAGE = 'cut wants one job file: npm run -s cut -- [--stock STOCK.csv] [--tries N] [--seed N] JOB.json';
@@ -32,7 +32,7 @@ export function cutCommand(args: readonly string[]): Outcome {
   }
   const planned = plan(job);
   const document = cutDocument(job, planned, wordsIn(ENGLISH, planned), asked, rack);
-  return { out: `${JSON.stringify(document, null, 2)}\n`, err: '', code: 0 };
+  return { out: `${JSON.stringify(document, null, 2)}\n`, err: noted(read.newer), code: 0 };
 }
 
 /** Undefined where the arguments are not what the command takes. */

@@ -1,8 +1,8 @@
-import { readJobFile, type Job, type JobError, said, type Said } from '@zabble/core';
+import { newerSaid, readJobFile, type Job, type JobError, said, type Said } from '@zabble/core';
 import { closeSync, fstatSync, openSync, readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 
-export type FileReading = { readonly job: Job } | { readonly errors: readonly JobError[] };
+export type FileReading = { readonly job: Job; readonly newer?: Said } | { readonly errors: readonly JobError[] };
 
 /** A file larger than this is not opened as a job. In bytes. */
 const LARGEST = 32_000_000;
@@ -13,7 +13,8 @@ export function readJobFrom(path: string): FileReading {
   const text = readText(whole, path);
   if (typeof text !== 'string') return { errors: [text] };
   const read = readJobFile(text);
-  return read.ok ? { job: read.job } : { errors: read.errors };
+  if (!read.ok) return { errors: read.errors };
+  return { job: read.job, ...(read.newer ? { newer: newerSaid(read.newer) } : {}) };
 }
 
 function readText(whole: string, shown: string): string | JobError {

@@ -1,16 +1,21 @@
 import { writeSync } from 'node:fs';
 import { cutCommand } from './cut';
 import { planCommand } from './plan';
+import { formatCommand } from './format';
 import type { Outcome } from './outcome';
 
 const [command, ...args] = process.argv.slice(2);
-const COMMANDS: Readonly<Record<string, (args: readonly string[]) => Outcome>> = { plan: planCommand, cut: cutCommand };
+const COMMANDS: Readonly<Record<string, (args: readonly string[]) => Outcome>> = {
+  plan: planCommand,
+  cut: cutCommand,
+  format: formatCommand,
+};
 const run = COMMANDS[command ?? ''];
 const outcome: Outcome = run
   ? run(args)
   : {
       out: '',
-      err: `there is no command ${JSON.stringify(command ?? '')}: plan and cut are those there are\n`,
+      err: `there is no command ${JSON.stringify(command ?? '')}: plan, cut and format are those there are\n`,
       code: 2,
     };
 writeAll(1, outcome.out);

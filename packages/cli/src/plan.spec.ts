@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { planCommand } from './plan';
@@ -23,6 +23,14 @@ describe('plan', () => {
       version: 1,
       cases: [{ banks: expect.any(Array) as unknown }],
     });
+  });
+
+  it('plans a file of a newer minor, and says beside it what it did not know', () => {
+    const job = { ...(JSON.parse(readFileSync(demo('flag-chest'), 'utf8')) as object), minor: 999, motto: 'twice' };
+    const { out, err, code } = planCommand([file('newer-minor.json', JSON.stringify(job))]);
+    expect(code).toBe(0);
+    expect(out).toBe(planCommand([demo('flag-chest')]).out);
+    expect(err).toContain('stays in the file and is not planned: motto.');
   });
 
   it('prints the best few divisions of every bank, each as changes that can be made', () => {

@@ -12,7 +12,7 @@ import {
   type Words,
 } from '@zabble/core';
 import { readJobFrom } from './job-file';
-import { refused, type Outcome } from './outcome';
+import { noted, refused, type Outcome } from './outcome';
 
 const USAGE = 'plan wants one job file: npm run -s plan -- [--cards | --alternatives] JOB.json';
 
@@ -37,7 +37,8 @@ export function planCommand(args: readonly string[]): Outcome {
   if ('errors' in read) return refused(read.errors);
   const planned = plan(read.job);
   const words = wordsIn(ENGLISH, planned);
-  return { out: print ? print(read.job, planned, words) : json(planDocument(planned, words)), err: '', code: 0 };
+  const out = print ? print(read.job, planned, words) : json(planDocument(planned, words));
+  return { out, err: noted(read.newer), code: 0 };
 }
 
 /** Every bank's alternatives, heights in millimetres. */

@@ -12,6 +12,7 @@ export * from './words';
 export * from './mounting';
 export * from './opening';
 export * from './plan';
+export * from './reading';
 export * from './sheets';
 export * from './slides';
 export * from './stability';

@@ -59,6 +59,20 @@ describe('jobs', () => {
     expect(body.document).toEqual(odd);
   });
 
+  it('of a newer Zabble keep the fields this one does not know', async () => {
+    const newer = { ...named('From tomorrow'), minor: 999, motto: { of: 'the loft' } };
+    const { id } = await create(newer);
+    const again = { ...newer, name: 'From tomorrow, renamed' };
+    await request(app).put(`/api/jobs/${id}`).send({ revision: 1, document: again }).expect(200);
+    const { body } = (await request(app).get(`/api/jobs/${id}`).expect(200)) as { body: StoredJob };
+    expect(body.document).toEqual(again);
+    const text = JSON.stringify(newer);
+    const file = (await request(app).post('/api/jobs/import').type('json').send(text).expect(201)) as {
+      body: StoredJob;
+    };
+    expect(file.body.document).toEqual(newer);
+  });
+
   it('are replaced only from the revision they stand at; else 409 with both', async () => {
     const { id } = await create();
     const first = (await request(app)

@@ -28,18 +28,16 @@ export class JobService {
   }
 
   async create(document: object): Promise<StoredJob> {
-    return this.keep(checked(readJobDocument(document), document));
+    return this.keep(checked(readJobDocument(document)));
   }
 
   /** Takes the text of a job file. */
   async importFile(text: string): Promise<StoredJob> {
-    const reading = readJobFile(text);
-    if (!reading.ok) throw unreadable('job', reading.errors);
-    return this.keep(JSON.parse(text.replace(/^\uFEFF/, '')) as JobDocument);
+    return this.keep(checked(readJobFile(text)));
   }
 
   async replace(id: string, revision: number, document: object): Promise<StoredJob> {
-    const yours = checked(readJobDocument(document), document);
+    const yours = checked(readJobDocument(document));
     if (yours.log) throw refuse(422, said('log-not-replaced'));
     const outcome = await this.jobs.replace(id, revision, yours);
     if (!outcome) throw noSuchJob();
@@ -76,9 +74,10 @@ export class JobService {
   }
 }
 
-function checked(reading: JobReading, document: object): JobDocument {
+/** The document as it is kept: in this version, a newer file's fields untouched. */
+function checked(reading: JobReading): JobDocument {
   if (!reading.ok) throw unreadable('job', reading.errors);
-  return document as JobDocument;
+  return reading.document;
 }
 
 function noSuchJob(): Refusal {

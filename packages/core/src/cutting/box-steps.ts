@@ -1,4 +1,5 @@
-import type { Bank, Job, Patch } from '../job';
+import type { Bank, Job } from '../job';
+import type { Patch } from '../reading';
 import { inches, millimetres, nm, writeExact, ZERO, type Length } from '../length';
 import { plan, type Plan } from '../plan';
 import { partsOf } from './parts';

@@ -1,4 +1,5 @@
-import { patched, type JobDocument } from '../job';
+import type { JobDocument } from '../job';
+import { patched } from '../reading';
 import { sample } from '../job/sample.spec-data';
 import { plan, readJobDocument } from '../plan';
 import { partsOf } from './parts';

@@ -1,4 +1,4 @@
-import { patched, type Patch } from '../job';
+import { patched, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
 import { plan, readJobDocument } from '../plan';

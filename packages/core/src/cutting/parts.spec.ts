@@ -1,7 +1,7 @@
 import { CARRIER_ROLES } from '../mounting';
 import { BANK, sample } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
-import type { Patch } from '../job';
+import type { Patch } from '../reading';
 import { AT, cutParts, gate, worked } from './cutting.spec-data';
 import { partsOf, toCut } from './parts';
 import { walkHeld } from './release';

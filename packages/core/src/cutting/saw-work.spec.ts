@@ -1,4 +1,4 @@
-import { patched, type Patch } from '../job';
+import { patched, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
 import { inches, inMillimetres, millimetres, nm } from '../length';
 import { demo, IN_ENGLISH } from '../plan/plan.spec-data';

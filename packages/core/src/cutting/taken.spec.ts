@@ -1,4 +1,5 @@
-import { patched, type Job, type JobDocument, type Patch } from '../job';
+import type { Job, JobDocument } from '../job';
+import { patched, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
 import { writeExact, type Length } from '../length';
 import { movesOf, stepsOf, type Layout, type SawnPanel } from '../sheets';

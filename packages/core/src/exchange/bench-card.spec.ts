@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { patched, type JobDocument, type Patch } from '../job';
+import type { JobDocument } from '../job';
+import { patched, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
 import { plan, readJobDocument } from '../plan';
 import { demo } from '../plan/plan.spec-data';

@@ -5,7 +5,7 @@ import { bestOf, partsOf, rulesOf, sameName, sawOf, sheetParts } from '../cuttin
 import { cutList } from '../cutting';
 import { worked } from '../cutting/cutting.spec-data';
 import { drawPart, drawParts, drawSheet } from '../drawing';
-import { patched } from '../job';
+import { patched } from '../reading';
 import { inMillimetres, millimetres } from '../length';
 import { demo, IN_ENGLISH } from '../plan/plan.spec-data';
 import { layOut, lyingIn } from '../sheets';

@@ -1,4 +1,5 @@
-import { patched, readAt, readingAt, type Patch } from '../job';
+import { readAt, readingAt } from '../job';
+import { patched, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
 import { frontsAsHung } from '../fitting';

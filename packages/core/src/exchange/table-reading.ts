@@ -1,4 +1,4 @@
-import { readWrong } from '../job';
+import { readWrong } from '../reading';
 import { nm, readLength, type Length, type Said, type Unit } from '../length';
 import { said } from '../words';
 

@@ -1,5 +1,6 @@
 import { BOTTOMS, type BoxStock } from '../box';
-import type { BottomFit, Patch } from '../job';
+import type { BottomFit } from '../job';
+import type { Patch } from '../reading';
 import { add, inches, millimetres, ZERO, type Length } from '../length';
 import type { SlideFamily } from '../slides';
 import type { BoxFacts } from './box-facts';

@@ -1,4 +1,4 @@
-import type { Patch } from '../job';
+import type { Patch } from '../reading';
 import type { Length, Said, Tally } from '../length';
 import type { CalledDrawer, FindingCode, ParamsOf, RemedyCode } from '../words';
 

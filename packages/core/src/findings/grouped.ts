@@ -1,4 +1,4 @@
-import type { Patch } from '../job';
+import type { Patch } from '../reading';
 import type { Said } from '../length';
 import { said, sameSaid, saidKey } from '../words';
 import type { Finding, Remedy } from './finding';

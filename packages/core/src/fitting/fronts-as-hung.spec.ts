@@ -1,4 +1,4 @@
-import type { Patch } from '../job';
+import type { Patch } from '../reading';
 import { inMillimetres, millimetres } from '../length';
 import { one } from '../plan/plan.spec-data';
 import type { BankPlan } from '../plan';

@@ -1,5 +1,5 @@
 import { said } from '../words';
-import { readWrong, type Report } from './report';
+import { readWrong, type Report } from '../reading';
 import type { Bank, Case } from './types';
 
 /** The banks whose drawers a bank carries lines across from. */

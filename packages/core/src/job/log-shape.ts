@@ -24,7 +24,7 @@ import {
   text,
   yesNo,
   type Reader,
-} from './readers';
+} from '../reading';
 
 const words = text(2000);
 const id = text(40, 1);

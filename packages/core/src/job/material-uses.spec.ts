@@ -1,7 +1,7 @@
 import { millimetres } from '../length';
 import { ENGLISH, wordsIn } from '../words';
 import { materialUses } from './material-uses';
-import { patched } from './patch';
+import { patched } from '../reading';
 import { BANK, sample } from './sample.spec-data';
 import type { JobDocument } from './types';
 

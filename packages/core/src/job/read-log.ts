@@ -1,7 +1,7 @@
 import type { Length } from '../length';
 import type { LogEntryOf } from './log';
 import { logShape } from './log-shape';
-import { Report, type JobError } from './report';
+import { Report, type JobError } from '../reading';
 
 export type LogReading =
   | { readonly ok: true; readonly entries: readonly LogEntryOf<Length>[] }

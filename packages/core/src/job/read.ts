@@ -2,31 +2,65 @@ import type { Said } from '../length';
 import { said } from '../words';
 import { withReadings } from './as-built';
 import { checkReferences } from './references';
-import { Report, type JobError } from './report';
+import { Report, type JobError } from '../reading';
 import { jobShape } from './shape';
-import type { Job } from './types';
+import type { Job, JobDocument } from './types';
+import { migrated } from './migrations';
+import { JOB_MINOR, JOB_VERSION } from './version';
+
+/** A file of a newer minor: which, and the paths of the fields nobody here knows. They stay in the document untouched. */
+export interface NewerFields {
+  readonly minor: number;
+  readonly untouched: readonly string[];
+}
 
 export type JobReading =
-  { readonly ok: true; readonly job: Job } | { readonly ok: false; readonly errors: readonly JobError[] };
-
-/** The newest job file version this code reads. */
-export const JOB_VERSION = 1;
+  | { readonly ok: true; readonly job: Job; readonly document: JobDocument; readonly newer?: NewerFields }
+  | { readonly ok: false; readonly errors: readonly JobError[] };
 
 /** A job file larger than this is not a job file. In characters. */
 const LARGEST_FILE = 8_000_000;
 
 /**
- * Reads a job document (JSON already parsed). Everything wrong with it is said at once, each with its path.
- * `check` lets a room above add what it alone knows (slide families).
+ * Reads a job document (JSON already parsed), of this version or an older one. Everything wrong with it is said at once,
+ * each with its path. `check` lets a room above add what it alone knows (slide families). `document` is the job as it
+ * is to be kept: brought to this version, and with every field of a newer minor where it stood.
  */
 export function readJob(value: unknown, check?: (job: Job, report: Report) => void): JobReading {
-  const report = new Report();
   const stranger = notAJob(value);
   if (stranger) return { ok: false, errors: [stranger] };
-  const job = jobShape(value, '', report);
+  const document = migrated(value as Record<string, unknown>);
+  const minor = newerMinor(document);
+  const report = new Report(minor === undefined ? 'refused' : 'kept');
+  const job = jobShape(document, '', report);
   if (job && report.clean) checkReferences(job, report);
   if (job && report.clean) check?.(job, report);
-  return job && report.clean ? { ok: true, job: withReadings(job) } : { ok: false, errors: report.errors };
+  if (!job || !report.clean) return { ok: false, errors: report.errors };
+  const newer = minor === undefined ? undefined : { minor, untouched: report.untouched };
+  // What was read is what the shape says it is: the document has the same fields, its lengths as text.
+  return {
+    ok: true,
+    job: withReadings(job),
+    document: document as unknown as JobDocument,
+    ...(newer ? { newer } : {}),
+  };
+}
+
+function newerMinor({ minor }: Readonly<Record<string, unknown>>): number | undefined {
+  return typeof minor === 'number' && minor > JOB_MINOR ? minor : undefined;
+}
+
+/** What a person is told of a file of a newer minor. */
+export function newerSaid({ minor, untouched }: NewerFields): Said {
+  return said('newer-minor', { minor, knows: JOB_MINOR, fields: untouched });
+}
+
+/**
+ * The document as one that this code writes into: its minor at least the one whose fields may now stand in it. The same
+ * object where it is so already.
+ */
+export function writtenHere(document: JobDocument): JobDocument {
+  return (document.minor ?? 0) >= JOB_MINOR ? document : { ...document, minor: JOB_MINOR };
 }
 
 /** Reads the text of a job file. */

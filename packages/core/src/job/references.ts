@@ -2,7 +2,7 @@ import { said } from '../words';
 import { hasDepth } from './joints';
 import { OPENING_SIZES } from './opening-readings';
 import { checkLines } from './lines';
-import { readWrong, type Report } from './report';
+import { readWrong, type Report } from '../reading';
 import { backCorner, drawerSettings } from './settings';
 import { checkTies } from './ties';
 import type { Bank, Corner, Drawer, Job } from './types';

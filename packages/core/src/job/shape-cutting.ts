@@ -13,8 +13,10 @@ import {
   required,
   text,
   yesNo,
+  named,
+  reader,
   type Reader,
-} from './readers';
+} from '../reading';
 import type { Deed } from './deed';
 import type {
   CutRecordOf,
@@ -29,8 +31,8 @@ import type {
 
 type L = Length;
 
-const name = text(200, 1);
-const id = text(40, 1);
+const name = named('name', text(200, 1));
+const id = named('id', text(40, 1));
 const some = length('positive');
 const any = length('zero');
 const part = text(200, 1);
@@ -61,11 +63,11 @@ function panelAt(depth: number): Reader<SawnPanelOf<L>> {
     turned: required(yesNo),
   });
   const rest = object<Extract<SawnPanelOf<L>, { kind: 'rest' }>>({ kind: required(oneOf('rest')) });
-  const inside: Reader<SawnPanelOf<L>> = (value, path, report) => {
+  const inside = reader<SawnPanelOf<L>>({ anyOf: [() => panel.schema] }, (value, path, report) => {
     if (depth < DEEPEST) return panelAt(depth + 1)(value, path, report);
     report.add(path, said('panels-too-deep', { deepest: DEEPEST }));
     return undefined;
-  };
+  });
   const child = object<{ size: L; panel: SawnPanelOf<L> }>({ size: required(some), panel: required(inside) });
   const cuts = object<Extract<SawnPanelOf<L>, { kind: 'cuts' }>>({
     kind: required(oneOf('cuts')),
@@ -75,6 +77,9 @@ function panelAt(depth: number): Reader<SawnPanelOf<L>> {
   });
   return byKind<SawnPanelOf<L>>({ part: parts, rest, cuts });
 }
+
+/** The schema points back to itself: how deep panels lie only the reader counts. */
+const panel = named('panel', panelAt(0));
 
 const layouts = list(
   object<TakenLayoutOf<L>>({
@@ -90,7 +95,7 @@ const layouts = list(
           stock: required(id),
           length: required(some),
           width: required(some),
-          panel: required(panelAt(0)),
+          panel: required(panel),
           begun: gate,
           done: optional(number(0, 10_000, 'whole')),
         }),

@@ -2,7 +2,23 @@ import { said } from '../words';
 import type { Length } from '../length';
 import { JOINTS } from './joints';
 import { logShape } from './log-shape';
-import { join, length, list, number, object, oneOf, optional, required, text, yesNo, type Reader } from './readers';
+import {
+  length,
+  list,
+  named,
+  needing,
+  number,
+  object,
+  oneOf,
+  oneSetOf,
+  optional,
+  orObject,
+  required,
+  text,
+  wordOr,
+  yesNo,
+  type Reader,
+} from '../reading';
 import { openingShape } from './shape-opening';
 import { cutting, gates, saw } from './shape-cutting';
 import type {
@@ -28,7 +44,6 @@ import type {
   OwnSlideOf,
   PartOf,
   PullOf,
-  RiseOf,
   RunOf,
   SlideAdjustOf,
   SlideChoiceOf,
@@ -39,8 +54,8 @@ import type {
 
 type L = Length;
 
-const name = text(200, 1);
-const id = text(40, 1);
+const name = named('name', text(200, 1));
+const id = named('id', text(40, 1));
 const some = length('positive');
 const any = length('zero');
 const money = number(0, 1_000_000);
@@ -170,14 +185,9 @@ const pullFields = object<PullOf<L>>({
 });
 
 /** The school decides which of its figures must be there. */
-const pull: Reader<PullOf<L>> = (value, path, report) => {
-  const read = pullFields(value, path, report);
-  const needed = { centre: undefined, 'from-top': 'fromTop', 'third-when-low': 'lowUnder' } as const;
-  const field = read && needed[read.school];
-  if (!read || !field || read[field] !== undefined) return read;
-  report.add(join(path, field), said('field-needed', { by: said('by-school', { school: read.school }) }));
-  return undefined;
-};
+const pull = needing(pullFields, 'school', { 'from-top': ['fromTop'], 'third-when-low': ['lowUnder'] }, (school) =>
+  said('by-school', { school }),
+);
 
 const front = object<FrontOf<L>>({
   mount: required(oneOf('overlay', 'inset')),
@@ -195,10 +205,7 @@ const front = object<FrontOf<L>>({
 });
 
 const byDrawer = object<{ drawer: string }>({ drawer: required(id) });
-const makeup: Reader<'bottom' | 'top' | { drawer: string }> = (value, path, report) =>
-  typeof value === 'object' && value !== null
-    ? byDrawer(value, path, report)
-    : oneOf('bottom', 'top')(value, path, report);
+const makeup = orObject(oneOf('bottom', 'top'), byDrawer);
 
 const divisionFields = object<DivisionOf<L>>({
   scheme: required(oneOf('equal', 'step', 'ratio', 'contents', 'manual')),
@@ -209,21 +216,12 @@ const divisionFields = object<DivisionOf<L>>({
 });
 
 /** The scheme decides which of its figures must be there. */
-const division: Reader<DivisionOf<L>> = (value, path, report) => {
-  const read = divisionFields(value, path, report);
-  if (!read) return undefined;
-  const wanted = {
-    equal: ['increment'],
-    step: ['step', 'increment'],
-    ratio: ['ratio', 'increment'],
-    contents: ['increment'],
-    manual: [],
-  } as const;
-  const missing = wanted[read.scheme].filter((field) => read[field] === undefined);
-  for (const field of missing)
-    report.add(join(path, field), said('field-needed', { by: said('by-scheme', { scheme: read.scheme }) }));
-  return missing.length === 0 ? read : undefined;
-};
+const division = needing(
+  divisionFields,
+  'scheme',
+  { equal: ['increment'], step: ['step', 'increment'], ratio: ['ratio', 'increment'], contents: ['increment'] },
+  (scheme) => said('by-scheme', { scheme }),
+);
 
 const joint = oneOf(...JOINTS);
 const cornerFields = { joint, depth: some };
@@ -270,8 +268,7 @@ const boxOverride = object<PartOf<BoxOf<L>>>({
   muntin: optional(object<{ material?: string; width?: L }>({ material: optional(id), width: optional(some) })),
 });
 
-const rise: Reader<RiseOf<L>> = (value, path, report) =>
-  value === 'half' || value === 'third' ? value : any(value, path, report);
+const rise = wordOr(['half', 'third'], any);
 
 const mounting = object<MountingOf<L>>({
   rise: optional(rise),
@@ -292,15 +289,7 @@ const content = object<ContentOf<L>>({
 const lineFields = object<LineOf<L>>({ y: optional(any), bank: optional(id), drawer: optional(id) });
 
 /** A height, or a bank and one of its drawers. */
-const line: Reader<LineOf<L>> = (value, path, report) => {
-  const read = lineFields(value, path, report);
-  if (!read) return undefined;
-  const [height, level] = [read.y !== undefined, read.bank !== undefined && read.drawer !== undefined];
-  const half = (read.bank !== undefined || read.drawer !== undefined) && !level;
-  if (height !== level && !half) return read;
-  report.add(path, said('line-needs'));
-  return undefined;
-};
+const line = oneSetOf(lineFields, [['y'], ['bank', 'drawer']], said('line-needs'));
 
 const drawer = object<DrawerOf<L>>({
   id: required(id),
@@ -375,6 +364,7 @@ const oneCase = object<CaseOf<L>>({
 export const jobShape: Reader<JobOf<L>> = object<JobOf<L>>({
   format: required(oneOf('zabble-job')),
   version: required(oneOf(1)),
+  minor: optional(number(0, 1_000_000, 'whole')),
   name: required(name),
   customer: optional(text(200)),
   notes: optional(text(20_000)),

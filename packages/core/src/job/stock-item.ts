@@ -1,6 +1,5 @@
 import type { Length } from '../length';
-import { length, number, object, oneOf, optional, required, text } from './readers';
-import { Report, type JobError } from './report';
+import { length, number, object, oneOf, optional, Report, required, text, type JobError } from '../reading';
 
 /** A sheet, a board or an off-cut of the shop's. One shape serves twice, as the job's does. */
 export interface StockItemOf<L> {

@@ -1,6 +1,6 @@
 import type { Length } from '../length';
 import { said } from '../words';
-import { readWrong, type Report } from './report';
+import { readWrong, type Report } from '../reading';
 import type { Bank, Drawer } from './types';
 
 /** Drawers whose fronts are tied to one height, by their places in the bank; most stand alone. */

@@ -11,6 +11,8 @@ import type { OpeningReadingOf } from './opening-readings';
 export interface JobOf<L> {
   readonly format: 'zabble-job';
   readonly version: 1;
+  /** Fields added since version 1 came out; a file that gives none may hold every field its reader knows. */
+  readonly minor?: number;
   readonly name: string;
   readonly customer?: string;
   readonly notes?: string;

@@ -1,3 +1,4 @@
+import { FILE_LENGTH } from './file-length';
 import type { Said } from './said';
 import { wrong } from './wrong';
 import { INCH, LONGEST, MILLIMETRE, nm, type Length, type Unit } from './length';
@@ -33,7 +34,7 @@ const GLYPHS: Readonly<Record<string, string>> = {
 
 const UNIT = new RegExp(`^(?:${UNITS.map(([written]) => written.replace('.', '\\.')).join('|')})(?![a-z])`);
 const FOOT = 12 * INCH;
-const FILE_LENGTH = /^(.*\d\.?)\s*(in|mm|cm)$/s;
+const NUMBER_AND_UNIT = /^(.*\d\.?)\s*(in|mm|cm)$/s;
 /** More than anybody writes on one piece of scrap. */
 const LONGEST_TEXT = 120;
 
@@ -45,13 +46,21 @@ export function readFileLength(text: string): Reading<Length> {
   const refuse = (why: Said): Reading<never> => bad(wrong('wrong-length', { read: quoted(text), why }));
   const trimmed = text.trim();
   if (trimmed === '') return refuse(wrong('no-length'));
-  if (trimmed.length > LONGEST_TEXT) return refuse(wrong('too-long-for-length'));
+  if (text.length > LONGEST_TEXT) return refuse(wrong('too-long-for-length'));
   if (/^[-−]/.test(trimmed)) return refuse(wrong('negative-size'));
-  const [, number = trimmed, unit = ''] = FILE_LENGTH.exec(trimmed) ?? [];
+  const [, number = trimmed, unit = ''] = NUMBER_AND_UNIT.exec(trimmed) ?? [];
   const read = readWholeNumeral(number);
   if (!read.ok) return refuse(read.wrong);
   if (unit === '') return refuse(wrong('one-length-wanted'));
-  return finish(product(read.value, rational(NANOMETRES.get(unit) ?? 0)), refuse);
+  const length = finish(product(read.value, rational(NANOMETRES.get(unit) ?? 0)), refuse);
+  return length.ok && !FILE_LENGTH.test(text) ? refuse(offPattern(number)) : length;
+}
+
+/** What can be read as a number and yet is not how a file writes one. */
+function offPattern(number: string): Said {
+  const [, top, bottom] = /(\d+)\/(\d+)$/.exec(number) ?? [];
+  if (top === undefined || bottom === undefined) return wrong('over-longest');
+  return wrong('fraction-off-grid', { top, bottom });
 }
 
 /** A text that is one number or fraction and nothing else. */

@@ -1,6 +1,7 @@
 import { said } from '../words';
 import { idealHeights } from '../division';
-import { patched, valueAt, type Job, type Patch, type Scheme } from '../job';
+import type { Job, Scheme } from '../job';
+import { patched, valueAt, type Patch } from '../reading';
 import { inches, millimetres, writeExact, type Length, type Unit, type Said } from '../length';
 import { bankWith } from './bank-with';
 import type { BankPlan } from './types';

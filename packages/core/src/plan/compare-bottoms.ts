@@ -1,5 +1,6 @@
 import { BOTTOMS } from '../box';
-import { patched, type BottomFit, type JobDocument, type Patch } from '../job';
+import type { BottomFit, JobDocument } from '../job';
+import { patched, type Patch } from '../reading';
 import { nm, type Length, type Unit, type Said } from '../length';
 import { bankWith } from './bank-with';
 import { readJobDocument } from './plan';

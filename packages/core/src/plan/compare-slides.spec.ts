@@ -1,4 +1,5 @@
-import { patched, type Job, type Patch } from '../job';
+import type { Job } from '../job';
+import { patched, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
 import { BUILT_IN } from '../slides';
 import { compareBottoms } from './compare-bottoms';

@@ -1,4 +1,5 @@
-import { patched, valueAt, type Job } from '../job';
+import type { Job } from '../job';
+import { patched, valueAt } from '../reading';
 import { nm, type Length, type Said } from '../length';
 import { slideTable, type SlideFamily } from '../slides';
 import { totalLoad } from '../stability';

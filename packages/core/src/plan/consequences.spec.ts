@@ -1,4 +1,5 @@
-import { patched, readJobText, type Job, type Patch } from '../job';
+import { readJobText, type Job } from '../job';
+import { patched, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
 import { compareBottoms } from './compare-bottoms';
 import { consequences } from './consequences';

@@ -1,4 +1,4 @@
-import type { Patch } from '../job';
+import type { Patch } from '../reading';
 import { planDocument } from './document';
 import { codes, one, IN_ENGLISH, told } from './plan.spec-data';
 import type { BankPlan } from './types';

@@ -1,4 +1,4 @@
-import type { Patch } from '../job';
+import type { Patch } from '../reading';
 import { sample } from '../job/sample.spec-data';
 import { one, IN_ENGLISH, told } from './plan.spec-data';
 

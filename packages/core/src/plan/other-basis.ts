@@ -1,4 +1,5 @@
-import { patched, valueAt, type Job, type JobDocument, type Patch } from '../job';
+import type { Job, JobDocument } from '../job';
+import { patched, valueAt, type Patch } from '../reading';
 import { bankWith } from './bank-with';
 import type { BankPlan } from './types';
 

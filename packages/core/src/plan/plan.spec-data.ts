@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { patched, type JobDocument, type Patch } from '../job';
+import type { JobDocument } from '../job';
+import { patched, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
 import { saidOf, type Finding } from '../findings';
 import { inMillimetres, millimetres } from '../length';

@@ -1,4 +1,4 @@
-import type { Patch } from '../job';
+import type { Patch } from '../reading';
 import { BANK } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
 import { tallyOf } from './follow';

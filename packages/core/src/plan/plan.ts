@@ -1,4 +1,5 @@
-import { readJob, readJobText, showStep, type Job, type JobReading, type Report } from '../job';
+import { readJob, readJobText, showStep, type Job, type JobReading } from '../job';
+import type { Report } from '../reading';
 import { writeExact, type Length } from '../length';
 import { checkSlides, slideTable } from '../slides';
 import { checkSpecies } from '../timber';

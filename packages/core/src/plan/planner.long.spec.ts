@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { asBefore, patched, type Job, type JobDocument, type Patch } from '../job';
+import type { Job, JobDocument } from '../job';
+import { keepIdentity, patched, type Patch } from '../reading';
 import { plan, readJobDocument } from './plan';
 import { demo } from './plan.spec-data';
 import { planner } from './planner';
@@ -48,7 +49,7 @@ describe('planner', () => {
           const next = patched(document, [patch]);
           const reading = readJobDocument(next);
           if (!reading.ok) continue;
-          const job = asBefore(before, reading.job);
+          const job = keepIdentity(before, reading.job);
           expect(follow(job)).toEqual(plan(reading.job));
           [document, before] = [next, job];
         }
@@ -61,7 +62,7 @@ describe('planner', () => {
     const follow = planner();
     const job = read(two);
     const [first] = follow(job).cases;
-    const changed = asBefore(job, read(patched(two, [{ path: `${BANK}.rail`, value: '1/4 in' }])));
+    const changed = keepIdentity(job, read(patched(two, [{ path: `${BANK}.rail`, value: '1/4 in' }])));
     const [then] = follow(changed).cases;
     expect(then?.banks[1]).toBe(first?.banks[1]);
     expect(then?.banks[0]).not.toBe(first?.banks[0]);

@@ -13,7 +13,7 @@ interface Kept {
 
 /**
  * Plans one job after another as `plan` does, and keeps the plan of every bank that is the same object as before in
- * the same surroundings (see `asBefore`): of sixteen drawers only those of the bank in hand are worked out again.
+ * the same surroundings (see `keepIdentity`): of sixteen drawers only those of the bank in hand are worked out again.
  */
 export function planner(): (job: Job) => Plan {
   let before = new Map<string, Kept>();

@@ -1,7 +1,7 @@
 import { IN_ENGLISH } from './plan.spec-data';
 import fc from 'fast-check';
 import { readJobDocument, readJobFile } from './plan';
-import { patched, valueAt, type Patch } from '../job';
+import { patched, valueAt, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
 
 /** The errors of the sample with patches applied, one line each. */

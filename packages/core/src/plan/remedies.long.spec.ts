@@ -2,7 +2,8 @@ import { told } from './plan.spec-data';
 import fc from 'fast-check';
 import { BOTTOMS } from '../box';
 import type { Finding } from '../findings';
-import { JOINTS, patched, type JobDocument } from '../job';
+import { JOINTS, type JobDocument } from '../job';
+import { patched } from '../reading';
 import { BUILT_IN } from '../slides';
 import { plan, readJobDocument } from './plan';
 

@@ -1,5 +1,5 @@
 import { IN_ENGLISH } from './plan.spec-data';
-import { patched } from '../job';
+import { patched } from '../reading';
 import { sample } from '../job/sample.spec-data';
 import { SPECIES } from '../timber';
 import { readJobDocument } from './plan';

@@ -1,4 +1,4 @@
-import { patched, type Patch } from '../job';
+import { patched, type Patch } from '../reading';
 import { sample } from '../job/sample.spec-data';
 import { banks, one, IN_ENGLISH, told } from './plan.spec-data';
 import type { BankPlan } from './types';

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import type { Patch } from '../job';
+import type { Patch } from '../reading';
 import { sample } from '../job/sample.spec-data';
 import { inMillimetres, type Tally } from '../length';
 import { planDocument } from './document';
 import { plan, readJobDocument } from './plan';
-import { patched } from '../job';
+import { patched } from '../reading';
 import { banks, mm, one, part, IN_ENGLISH, told } from './plan.spec-data';
 import type { Plan } from './types';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { divide } from '../division';
 import { equalFronts, equalOpenings } from '../fronts';
-import type { Patch } from '../job';
+import type { Patch } from '../reading';
 import { inches, inMillimetres, millimetres } from '../length';
 import { growth, movementOf } from '../timber';
 import { inch, mm, one, part } from './plan.spec-data';

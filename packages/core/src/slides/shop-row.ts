@@ -1,4 +1,5 @@
-import { ownSlide, Report, type JobError, type OwnSlideOf } from '../job';
+import { ownSlide, type OwnSlideOf } from '../job';
+import { Report, type JobError } from '../reading';
 import { checkOwnRow } from './table';
 
 /** A row as a list of the shop holds it, outside any job: what is wrong with it, or nothing. */

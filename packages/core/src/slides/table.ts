@@ -1,4 +1,5 @@
-import { readWrong, type Job, type LengthUnit, type OwnSlide, type Report, type SlideChoice } from '../job';
+import type { Job, LengthUnit, OwnSlide, SlideChoice } from '../job';
+import { readWrong, type Report } from '../reading';
 import { said } from '../words';
 import { BUILT_IN } from './builtin';
 import type { LengthList, SlideFamily } from './family';

@@ -1,4 +1,5 @@
-import { readWrong, type Job, type Report } from '../job';
+import type { Job } from '../job';
+import { readWrong, type Report } from '../reading';
 import type { Said } from '../length';
 import { said } from '../words';
 import { isListed, SPECIES, type Species } from './species';

@@ -1,4 +1,5 @@
-import { materialShape, Report, type JobError, type MaterialOf } from '../job';
+import { materialShape, type MaterialOf } from '../job';
+import { Report, type JobError } from '../reading';
 import { unknownSpecies } from './check-species';
 import { isListed } from './species';
 

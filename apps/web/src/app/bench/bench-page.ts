@@ -1,3 +1,4 @@
+import { Say } from '../words/say';
 import { Speech } from '../words/speech';
 import {
   ChangeDetectionStrategy,
@@ -16,7 +17,7 @@ import { said, type Step } from '@zabble/core';
 import { BankDrawing } from '../drawing/bank-drawing';
 import { JobActions } from '../store/job/job.actions';
 import { jobFeature } from '../store/job/job.reducer';
-import { selectPlan } from '../store/job/job.selectors';
+import { selectNewer, selectPlan, selectUnread } from '../store/job/job.selectors';
 import { TrailingBank } from '../store/session/trailing-bank';
 import { selectBank, SessionActions, sessionFeature } from '../store/session/session';
 import { BenchHeader } from './bench-header';
@@ -54,6 +55,7 @@ import { STEPS } from './steps';
     MeasureStep,
     Reckoning,
     RouterLink,
+    Say,
     SlidesStep,
     StepTabs,
   ],
@@ -75,7 +77,11 @@ export class BenchPage implements OnDestroy {
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly name = computed(() => this.document()?.name);
   protected readonly current = computed<Step>(() => STEPS.find((id) => id === this.step()) ?? 'measure');
-  protected readonly unopened = computed(() => this.document() === undefined && this.sync() === 'refused');
+  protected readonly unread = this.store.selectSignal(selectUnread);
+  protected readonly newer = this.store.selectSignal(selectNewer);
+  protected readonly unopened = computed(
+    () => (this.document() === undefined && this.sync() === 'refused') || this.unread().length > 0,
+  );
   protected readonly caseName = computed(() => {
     const path = this.bank()?.path ?? '';
     return this.plan()?.cases.find((owner) => path.startsWith(`${owner.path}.`))?.name ?? '';

@@ -46,6 +46,11 @@ export const ERRORS = {
   'not-a-job': 'it must be "zabble-job": this is not a job file',
   'newer-version': (p: { version: number; reads: number }) =>
     `read ${p.version}: written by a newer Zabble; this one reads up to version ${p.reads}`,
+  'newer-minor': ({ minor, knows, fields }: { minor: number; knows: number; fields: readonly string[] }, w: Words) =>
+    `This job was written by a newer Zabble (1.${minor}; this one knows 1.${knows}). ` +
+    (fields.length === 0
+      ? 'It holds nothing this one can’t read.'
+      : `What this one does not know stays in the file and is not planned: ${w.list(fields, 'and')}.`),
   'and-more-errors': ({ count }: { count: number }) => `and ${count} more like these`,
   'places-opposite': (p: { read: readonly string[] }, w: Words) =>
     `read ${w.list(p.read)}: a reading is taken at one of them`,

@@ -5,6 +5,7 @@ import { newJob } from './new-job';
 import { JobEdits } from './job-edits';
 import { JobActions } from './job.actions';
 import { jobFeature } from './job.reducer';
+import { selectNewer } from './job.selectors';
 import { logFeature } from '../log/log.reducer';
 
 const BANK = 'cases[0].banks[0]';
@@ -45,6 +46,20 @@ describe('an edit', () => {
     );
     expect(edits.apply('step', [at('division.step', '300 mm')])).toContain('under nothing');
     expect(now()).toBe(document);
+  });
+
+  it('leaves what a newer Zabble wrote where it stands', () => {
+    const newer = { ...document, minor: 999, motto: 'measure twice' };
+    store.dispatch(
+      JobActions.opened({
+        job: { id: 'n', revision: 1, document: newer, createdAt: '', updatedAt: '' },
+        document: newer,
+        sync: 'kept',
+      }),
+    );
+    expect(edits.apply('rail', [at('rail', '3 mm')])).toBeUndefined();
+    expect(now()).toEqual(patched(newer, [at('rail', '3 mm')]));
+    expect(store.selectSignal(selectNewer)()).toMatchObject({ code: 'newer-minor', params: { fields: ['motto'] } });
   });
 
   it('that measures is taken even where the division can’t be made by it any more', () => {

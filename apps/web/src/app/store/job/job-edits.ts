@@ -1,7 +1,7 @@
 import { Speech, begun } from '../../words/speech';
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { patched, saidOf, type Finding, type Job, type JobDocument, type Patch } from '@zabble/core';
+import { patched, saidOf, type Finding, type Job, type JobDocument, type Patch, writtenHere } from '@zabble/core';
 import { JobActions } from './job.actions';
 import { jobFeature } from './job.reducer';
 import { selectPlan } from './job.selectors';
@@ -24,8 +24,9 @@ export class JobEdits {
   apply(name: string, patches: readonly Patch[], merge?: string): string | undefined {
     const before = this.document();
     if (!before) return 'No job is open.';
-    const document: JobDocument = patched(before, patches);
-    if (JSON.stringify(document) === JSON.stringify(before)) return undefined;
+    const changed: JobDocument = patched(before, patches);
+    if (JSON.stringify(changed) === JSON.stringify(before)) return undefined;
+    const document = writtenHere(changed);
     const reading = readOnce(document);
     if (!reading.ok) {
       const [first] = reading.errors;

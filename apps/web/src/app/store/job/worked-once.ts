@@ -1,5 +1,5 @@
 import {
-  asBefore,
+  keepIdentity,
   planner,
   readJobDocument,
   withReadings,
@@ -22,7 +22,7 @@ export function readOnce(document: JobDocument): JobReading {
   const known = readings.get(document);
   if (known) return known;
   const read = readJobDocument(document);
-  const reading = read.ok ? { ...read, job: (last = asBefore(last, read.job)) } : read;
+  const reading = read.ok ? { ...read, job: (last = keepIdentity(last, read.job)) } : read;
   readings.set(document, reading);
   return reading;
 }
@@ -33,7 +33,7 @@ export function measuredOnce(job: Job, log: readonly LogEntry[]): Job {
   const known = measured.get(job);
   if (known?.log === log) return known.job;
   const whole = withReadings({ ...job, log });
-  lastMeasured = { ...asBefore(lastMeasured, { ...whole, log: [] }), log };
+  lastMeasured = { ...keepIdentity(lastMeasured, { ...whole, log: [] }), log };
   measured.set(job, { log, job: lastMeasured });
   return lastMeasured;
 }

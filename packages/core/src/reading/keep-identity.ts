@@ -2,10 +2,10 @@
  * `after`, with every part of it that says the same as in `before` being that part itself: what did not change stays
  * identical, and can be known by it. Plain data only, as a job is.
  */
-export function asBefore<T>(before: unknown, after: T): T {
+export function keepIdentity<T>(before: unknown, after: T): T {
   if (Object.is(before, after) || !isPart(before) || !isPart(after)) return after;
   if (Array.isArray(before) !== Array.isArray(after)) return after;
-  const parts = Object.entries(after).map(([key, value]) => [key, asBefore(own(before, key), value)] as const);
+  const parts = Object.entries(after).map(([key, value]) => [key, keepIdentity(own(before, key), value)] as const);
   const same =
     parts.length === Object.keys(before).length &&
     parts.every(([key, part]) => Object.hasOwn(before, key) && Object.is(before[key], part));

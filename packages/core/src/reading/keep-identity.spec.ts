@@ -1,20 +1,20 @@
 import fc from 'fast-check';
-import { asBefore } from './as-before';
+import { keepIdentity } from './keep-identity';
 
 const plain = fc.jsonValue();
 
-describe('asBefore', () => {
+describe('keepIdentity', () => {
   it('says what the later one says', () => {
-    fc.assert(fc.property(plain, plain, (before, after) => expect(asBefore(before, after)).toEqual(after)));
+    fc.assert(fc.property(plain, plain, (before, after) => expect(keepIdentity(before, after)).toEqual(after)));
   });
 
   it('is the earlier one where both say the same', () => {
     fc.assert(
       fc.property(plain, (value) => {
         const copy = structuredClone(value);
-        expect(asBefore(structuredClone(value), copy)).toEqual(copy);
+        expect(keepIdentity(structuredClone(value), copy)).toEqual(copy);
         const before = { part: value };
-        expect(asBefore(before, { part: copy })).toBe(before);
+        expect(keepIdentity(before, { part: copy })).toBe(before);
       }),
     );
   });
@@ -27,7 +27,7 @@ describe('asBefore', () => {
       ],
       unit: 'mm',
     };
-    const after = asBefore(before, {
+    const after = keepIdentity(before, {
       banks: [
         { id: 'b1', rail: 3 },
         { id: 'b2', rail: 0 },
@@ -43,17 +43,17 @@ describe('asBefore', () => {
     const of = (text: string): Record<string, unknown> => JSON.parse(text) as Record<string, unknown>;
     for (const name of ['__proto__', 'constructor', 'toString']) {
       const after = of(`{"${name}":{"b":1},"c":2}`);
-      expect(Object.keys(asBefore(of('{"c":2}'), after))).toEqual(Object.keys(after));
-      expect(asBefore({}, of(`{"${name}":null}`))).toEqual(of(`{"${name}":null}`));
+      expect(Object.keys(keepIdentity(of('{"c":2}'), after))).toEqual(Object.keys(after));
+      expect(keepIdentity({}, of(`{"${name}":null}`))).toEqual(of(`{"${name}":null}`));
       const before = of(`{"${name}":{"b":1},"c":2}`);
-      expect(asBefore(before, after)).toBe(before);
+      expect(keepIdentity(before, after)).toBe(before);
     }
   });
 
   it('knows a field that went from one that says nothing', () => {
     const before = { a: undefined };
-    expect(asBefore(before, {})).not.toBe(before);
-    expect(asBefore({}, before)).toStrictEqual(before);
-    expect(asBefore({ b: undefined }, before)).toStrictEqual(before);
+    expect(keepIdentity(before, {})).not.toBe(before);
+    expect(keepIdentity({}, before)).toStrictEqual(before);
+    expect(keepIdentity({ b: undefined }, before)).toStrictEqual(before);
   });
 });
