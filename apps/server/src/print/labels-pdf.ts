@@ -13,11 +13,11 @@ const CODE = 22;
 /** Which face is up and where the arrow points, for every kind of part. */
 const LIES = {
   side: ['lies/inside', 'edge/front-end'],
-  front: ['lies/inside', 'edge/top-edge'],
+  'box-front': ['lies/inside', 'edge/top-edge'],
   back: ['lies/inside', 'edge/top-edge'],
   bottom: ['lies/inside-up', 'edge/front-edge'],
   muntin: ['lies/top', 'edge/front-end'],
-  face: ['lies/show-face', 'edge/top-edge'],
+  'drawer-front': ['lies/show-face', 'edge/top-edge'],
   stile: ['lies/show-face', 'edge/top-end'],
   rail: ['lies/show-face', 'edge/top-edge'],
   panel: ['lies/show-face', 'edge/top-edge'],

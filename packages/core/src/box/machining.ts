@@ -12,11 +12,14 @@ import {
   type Source,
   type Tally,
   label,
+  ofField,
+  ofFigure,
+  ofTable,
 } from '../length';
 import type { SlideFamily } from '../slides';
 import { BOTTOMS } from './bottoms';
 import { reachOf } from './corners';
-import type { Role } from './parts';
+import type { Role } from './roles';
 import type { BoxPaths, BoxStock } from './stock';
 
 export type CutKind = JointCut | 'groove' | 'notch' | 'bore' | 'batten-groove';
@@ -54,7 +57,7 @@ function bottomCuts(making: Machining): readonly PartCut[] {
   const depth = tally(plus('depth-groove', box.groove?.depth ?? ZERO, fieldOf(making, 'box.groove.depth')));
   const width = tally(plus('bottom', bottom.thickness, thicknessOf(making, 'bottom')));
   const up = tally(plus('groove-above-lower-edge', box.groove?.offset ?? ZERO, fieldOf(making, 'box.groove.offset')));
-  const roles: Role[] = row.underBack ? ['side', 'front'] : ['side', 'front', 'back'];
+  const roles: Role[] = row.underBack ? ['side', 'box-front'] : ['side', 'box-front', 'back'];
   const cut: Pick<PartCut, 'kind' | 'sizes'> = row.raised
     ? { kind: 'groove', sizes: { depth, width, up } }
     : { kind: 'rabbet', sizes: { depth, width } };
@@ -62,6 +65,8 @@ function bottomCuts(making: Machining): readonly PartCut[] {
   if (!box.muntin) return grooves;
   return [...grooves, { role: 'muntin', kind: 'groove', where: 'both edges', sizes: { depth, width } }];
 }
+
+const END_OF = { front: 'box-front', back: 'back' } as const;
 
 function cornerCuts(making: Machining, corner: Corner, end: 'front' | 'back'): readonly PartCut[] {
   const { cuts } = CORNERS[corner.joint];
@@ -71,18 +76,13 @@ function cornerCuts(making: Machining, corner: Corner, end: 'front' | 'back'): r
   const field = end === 'back' && stock.box.corner.back ? 'box.corner.back.depth' : 'box.corner.depth';
   const depth =
     corner.depth === undefined
-      ? tally(
-          plus(label('thickness-of-end', { end }), wood.thickness, {
-            kind: 'field',
-            path: making.paths.thickness(wood),
-          }),
-        )
+      ? tally(plus(label('thickness-of-end', { end }), wood.thickness, ofField(making.paths.thickness(wood))))
       : tally(plus('depth-joint', corner.depth, fieldOf(making, field)));
   if (corner.joint === 'tongue-dado') return tongued(making, wood, depth, end);
   const side: PartCut[] = cuts.side ? [{ role: 'side', kind: cuts.side, where: `${end} end`, sizes: { depth } }] : [];
   if (!cuts.end) return side;
   const width = tally(plus('side', stock.sides.thickness, thicknessOf(making, 'sides')));
-  return [...side, { role: end, kind: cuts.end, where: 'both ends', sizes: { depth, width } }];
+  return [...side, { role: END_OF[end], kind: cuts.end, where: 'both ends', sizes: { depth, width } }];
 }
 
 /**
@@ -90,7 +90,7 @@ function cornerCuts(making: Machining, corner: Corner, end: 'front' | 'back'): r
  * side's end what the end has beside its tongue. Common practice.
  */
 function tongued(making: Machining, end: Material, depth: Tally, where: 'front' | 'back'): readonly PartCut[] {
-  const from: Source = { kind: 'field', path: making.paths.thickness(end) };
+  const from: Source = ofField(making.paths.thickness(end));
   const tongue = share(end.thickness, 2);
   const thick = tally(plus(label('half-thickness-of-end', { end: where }), tongue, from));
   const beside = tally(
@@ -99,7 +99,7 @@ function tongued(making: Machining, end: Material, depth: Tally, where: 'front' 
   );
   return [
     { role: 'side', kind: 'dado', where: `${where} end`, sizes: { depth, width: thick, in: beside } },
-    { role: where, kind: 'tongue', where: 'both ends', sizes: { depth, width: thick } },
+    { role: END_OF[where], kind: 'tongue', where: 'both ends', sizes: { depth, width: thick } },
   ];
 }
 
@@ -108,7 +108,7 @@ function backCuts(making: Machining): readonly PartCut[] {
   const { family, stock } = making;
   const { notch, hook } = family.cuts ?? {};
   const underBack = BOTTOMS[stock.box.bottomFit].underBack;
-  const figure = (name: string): Source => ({ kind: 'figure', family: family.id, figure: name });
+  const figure = (name: string): Source => ofFigure(family.id, name);
   const found: PartCut[] = [];
   if (notch && !underBack)
     found.push({
@@ -142,7 +142,7 @@ export function battenGroove(family: SlideFamily, depth: Tally, up: Tally): Part
 /** The back's end lies this far outside the side's inner face. */
 function reachTerm({ stock }: Machining) {
   const reach = reachOf(stock.backCorner, stock.sides.thickness);
-  const from: Source = { kind: 'table', table: 'corners', row: stock.backCorner.joint };
+  const from: Source = ofTable('corners', stock.backCorner.joint);
   return unlessZero(plus('reach-into-side', reach, from));
 }
 
@@ -155,13 +155,13 @@ export function hookIntoBottom(family: SlideFamily, stock: BoxStock): Length | u
 }
 
 function thicknessOf({ stock, paths }: Machining, of: 'sides' | 'bottom'): Source {
-  return { kind: 'field', path: paths.thickness(stock[of]) };
+  return ofField(paths.thickness(stock[of]));
 }
 
 function fieldOf({ paths }: Machining, name: string): Source {
-  return { kind: 'field', path: paths.field(name) };
+  return ofField(paths.field(name));
 }
 
 function figureOf(family: SlideFamily, name: string): Source {
-  return { kind: 'figure', family: family.id, figure: name };
+  return ofFigure(family.id, name);
 }

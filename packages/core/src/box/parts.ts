@@ -13,15 +13,14 @@ import {
   type Source,
   type Tally,
   type Term,
+  ofField,
+  ofDimension,
+  ofTable,
 } from '../length';
 import { BOTTOMS } from './bottoms';
 import { lossOf, reachOf } from './corners';
+import type { Role } from './roles';
 import type { BoxPaths, BoxStock } from './stock';
-
-export type Role = 'side' | 'front' | 'back' | 'bottom' | 'muntin' | 'face' | 'stile' | 'rail' | 'panel';
-
-/** The roles a drawer front is made of: one piece, or a frame with its panel. */
-export const FRONT_ROLES: ReadonlySet<Role> = new Set<Role>(['face', 'stile', 'rail', 'panel']);
 
 /**
  * A part to cut. `length` runs along the grain or the longer cut (sides front to back; ends, bottoms and drawer
@@ -63,7 +62,7 @@ export function boxParts(drawer: string, stock: BoxStock, size: BoxSize, paths: 
   const { sides, ends, back, bottom, muntin } = stock;
   return [
     part('side', 2, sides, sideLength(making), sideHeight(making)),
-    part('front', 1, ends, endLength(making, 'front'), sideHeight(making)),
+    part('box-front', 1, ends, endLength(making, 'front'), sideHeight(making)),
     part('back', 1, back, endLength(making, 'back'), backHeight(making)),
     part('bottom', muntin ? 2 : 1, bottom, bottomAcross(making), bottomLong(making)),
     ...(muntin ? [part('muntin', 1, muntin, bottomLong(making), muntinWidth(making))] : []),
@@ -71,7 +70,7 @@ export function boxParts(drawer: string, stock: BoxStock, size: BoxSize, paths: 
 }
 
 function muntinWidth({ stock, paths }: Making): Tally {
-  const from: Source = { kind: 'field', path: paths.field('box.muntin.width') };
+  const from: Source = ofField(paths.field('box.muntin.width'));
   return tally(plus('width-muntin', stock.box.muntin?.width ?? ZERO, from));
 }
 
@@ -155,9 +154,7 @@ function halfBottomAcross(making: Making, muntin: Length): Tally | undefined {
   if (!outside) return undefined;
   const inside = subtract(outside.total, stock.sides.thickness, stock.sides.thickness);
   const half = share(subtract(inside, muntin), 2);
-  const from: Source | undefined = size.made
-    ? size.made.terms[0]?.from
-    : { kind: 'dimension', drawer, dimension: 'inside.width' };
+  const from: Source | undefined = size.made ? size.made.terms[0]?.from : ofDimension('inside.width', drawer);
   return tally(plus('half-inside-width-less-muntin', half, from), grooves(making, 2), play(making));
 }
 
@@ -202,17 +199,17 @@ function along(making: Making, ...terms: readonly (Term | undefined)[]): Tally |
 }
 
 function boxDimension({ drawer }: Making, name: 'width' | 'height' | 'length'): Source {
-  return { kind: 'dimension', drawer, dimension: `box.${name}` };
+  return ofDimension(`box.${name}`, drawer);
 }
 
 function thickness({ stock, paths }: Making, of: 'sides' | 'ends' | 'back' | 'bottom'): Source {
-  return { kind: 'field', path: paths.thickness(stock[of]) };
+  return ofField(paths.thickness(stock[of]));
 }
 
 function fieldOf({ paths }: Making, name: string): Source {
-  return { kind: 'field', path: paths.field(name) };
+  return ofField(paths.field(name));
 }
 
 function cornerRow(joint: Joint): Source {
-  return { kind: 'table', table: 'corners', row: joint };
+  return ofTable('corners', joint);
 }

@@ -12,16 +12,19 @@ import {
   type Length,
   type Source,
   type Tally,
+  ofFigure,
+  ofField,
+  ofDimension,
 } from '../length';
 import { BOTTOMS } from './bottoms';
 import type { BoxPaths, BoxStock } from './stock';
 
 function figure(family: SlideFamily, name: string): Source {
-  return { kind: 'figure', family: family.id, figure: name };
+  return ofFigure(family.id, name);
 }
 
 function field(path: string): Source {
-  return { kind: 'field', path };
+  return ofField(path);
 }
 
 /**
@@ -29,7 +32,7 @@ function field(path: string): Source {
  * The box may be narrower by the family's `narrowBy`, never wider.
  */
 export function boxWidth(family: SlideFamily, stock: BoxStock, opening: Tally, paths: BoxPaths): Tally {
-  const width = plus('opening', opening.total, { kind: 'dimension', dimension: 'opening.width' });
+  const width = plus('opening', opening.total, ofDimension('opening.width'));
   const ease = unlessZero(minus('ease', stock.box.ease ?? ZERO, field(paths.field('box.ease'))));
   if (family.basis === 'outside')
     return tally(width, minusTimes('slide', 2, family.side ?? ZERO, figure(family, 'side')), ease);
@@ -66,7 +69,7 @@ export interface BoxHeight {
 /** Bay − top − bottom clearance, down to the height step, or the height given by hand where the bay allows it. */
 export function boxHeight(family: SlideFamily, bay: Tally, drawer: string, wish: HeightWish): BoxHeight {
   const greatest = tally(
-    plus('bay', bay.total, { kind: 'dimension', drawer, dimension: 'bay.height' }),
+    plus('bay', bay.total, ofDimension('bay.height', drawer)),
     minus('clear-above', family.top, figure(family, 'top')),
     minus('clear-below', family.bottom, figure(family, 'bottom')),
   );

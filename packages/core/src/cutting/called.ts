@@ -1,4 +1,4 @@
-import { CARRIER_ROLES } from '../mounting';
+import { ROLES } from '../box';
 import type { Plan } from '../plan';
 import type { Said } from '../length';
 import { said, type PartParams, type SaidAs } from '../words';
@@ -11,7 +11,8 @@ export function partSaid(part: Pick<CutPart, 'name' | 'use'>): SaidAs<'part-name
 
 function named({ name, use }: Pick<CutPart, 'name' | 'use'>): PartParams {
   const number = numberOf(name);
-  const side = CARRIER_ROLES.has(use.role) ? / (left|right)(?= \d+$|$)/.exec(name)?.[1] : undefined;
+  const side =
+    use.role !== 'extra' && ROLES[use.role].of === 'carrier' ? / (left|right)(?= \d+$|$)/.exec(name)?.[1] : undefined;
   return {
     part: `part/${use.role}`,
     ...(side === undefined ? {} : { side: side as 'left' | 'right' }),

@@ -68,7 +68,7 @@ interface Laying {
 
 /** The fronts of one bank in their order; undefined where it has none to cut. */
 function columnOf({ path }: BankPlan, run: Run, { parts, kerf, lie }: Laying): Column | undefined {
-  const fronts = parts.filter(({ use }) => use.path === path && use.role === 'face');
+  const fronts = parts.filter(({ use }) => use.path === path && use.role === 'drawer-front');
   if (fronts.length === 0) return undefined;
   const sizes = fronts.map(({ name, length, width }) => {
     const [along, aside] = lie === UP ? [length.total, width.total] : [width.total, length.total];

@@ -4,7 +4,7 @@ export * from './cut-list';
 export { bestOf, cutDocument, type Effort } from './document';
 export * from './parts';
 export * from './read-layouts';
-export { recordsOf, widthGrade, type Standing as CutStanding } from './record';
+export { cutRecords, widthGrade, type Standing as CutStanding } from './as-cut';
 export { RELEASES, walkHeld, type Release } from './release';
 export * from './saw';
 export * from './settings';

@@ -1,4 +1,4 @@
-import { CARRIER_ROLES } from '../mounting';
+import { ROLES } from '../box';
 import { BANK, sample } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
 import type { Patch } from '../reading';
@@ -17,16 +17,22 @@ describe('when a part may be cut', () => {
   it('waits for the opening, the slides, the groove and the hanging, in this order', () => {
     expect(releases({ path: `${BANK}.basis`, value: 'planned' })).toEqual({
       side: 'forecast',
-      front: 'forecast',
+      'box-front': 'forecast',
       back: 'forecast',
       bottom: 'forecast',
-      face: 'forecast',
+      'drawer-front': 'forecast',
     });
     // Ends are as long as the slide's clearance leaves them: they wait for it like sides.
-    expect(releases()).toEqual({ side: 'slides', front: 'slides', back: 'slides', bottom: 'slides', face: 'hung' });
-    expect(releases(gates({ slides: gate }))).toMatchObject({ side: 'now', bottom: 'groove', face: 'hung' });
-    expect(releases(gates({ slides: gate, groove: gate }))).toMatchObject({ bottom: 'now', face: 'hung' });
-    expect(releases(gates({ hung: gate }))).toMatchObject({ side: 'slides', face: 'now' });
+    expect(releases()).toEqual({
+      side: 'slides',
+      'box-front': 'slides',
+      back: 'slides',
+      bottom: 'slides',
+      'drawer-front': 'hung',
+    });
+    expect(releases(gates({ slides: gate }))).toMatchObject({ side: 'now', bottom: 'groove', 'drawer-front': 'hung' });
+    expect(releases(gates({ slides: gate, groove: gate }))).toMatchObject({ bottom: 'now', 'drawer-front': 'hung' });
+    expect(releases(gates({ hung: gate }))).toMatchObject({ side: 'slides', 'drawer-front': 'now' });
   });
 
   it('needs no slides in hand where their sheet is entered or wood is their stuff', () => {
@@ -41,7 +47,10 @@ describe('when a part may be cut', () => {
       lengths: { mm: { list: ['500 mm', '550 mm'] } },
     };
     const choose = (family: string): Patch => ({ path: `${BANK}.slide`, value: { family } });
-    expect(releases({ path: 'slides', value: [own] }, choose('loft'))).toMatchObject({ side: 'now', front: 'now' });
+    expect(releases({ path: 'slides', value: [own] }, choose('loft'))).toMatchObject({
+      side: 'now',
+      'box-front': 'now',
+    });
     // A copied row is no sheet: each of these figures is the slide's own, or it is to be in hand.
     for (const figure of ['side', 'narrowBy', 'top', 'bottom', 'setback', 'lengths']) {
       const copied = Object.fromEntries(Object.entries(own).filter(([name]) => name !== figure));
@@ -77,8 +86,8 @@ describe('when a part may be cut', () => {
       { path: 'cases[0].divider', value: '18 mm' },
       gates({ slides: gate, groove: gate, hung: gate }),
     ];
-    expect(releases(...two)).toMatchObject({ face: 'mend' });
-    const boxes = cutParts(...two).filter(({ use }) => use.bank === 'b1' && use.role !== 'face');
+    expect(releases(...two)).toMatchObject({ 'drawer-front': 'mend' });
+    const boxes = cutParts(...two).filter(({ use }) => use.bank === 'b1' && use.role !== 'drawer-front');
     expect(new Set(boxes.map(({ release }) => release))).toEqual(new Set(['now']));
   });
 
@@ -100,7 +109,7 @@ describe('when a part may be cut', () => {
   it('wood that carries the slides is cut with the rest: build-outs, runners, kickers', () => {
     const names = (...patches: Patch[]) =>
       cutParts({ path: 'cases[0].style', value: 'face-frame' }, ...patches)
-        .filter(({ use }) => CARRIER_ROLES.has(use.role))
+        .filter(({ use }) => use.role !== 'extra' && ROLES[use.role].of === 'carrier')
         .map((part) => [part.name, ...[part.length, part.width].map((size) => inMillimetres(size.total))]);
     const built = { path: `${BANK}.buildOut`, value: { left: '35.2 mm', right: '17.6 mm', from: ['front'] } };
     expect(names(built).slice(0, 4)).toEqual([

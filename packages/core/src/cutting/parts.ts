@@ -1,12 +1,12 @@
-import type { Part, PartCut, Role } from '../box';
+import { ROLES, type CarrierRole, type Part, type PartCut, type PartRole, type Role } from '../box';
 import type { Bore } from '../fronts';
 import type { Job, Material } from '../job';
-import { plus, subtract, tally, ZERO, type Length, type Tally } from '../length';
-import type { Carrier, CarrierRole } from '../mounting';
+import { plus, subtract, tally, ZERO, type Length, type Tally, ofField } from '../length';
+import type { Carrier } from '../mounting';
 import type { Opening } from '../opening';
 import type { BankPlan, DrawerPlan, Plan } from '../plan';
 import { carrierRelease, releaseOf, type Release } from './release';
-import { recordsOf, standingOf, type EndPlay, type Standing } from './record';
+import { cutRecords, standingOf, type EndPlay, type Standing } from './as-cut';
 
 /** Where a part belongs. */
 export interface Use {
@@ -17,7 +17,7 @@ export interface Use {
   readonly drawer: string;
   readonly place: number;
   /** `extra`: a part of nobody’s, brought in besides. */
-  readonly role: Role | CarrierRole | 'extra';
+  readonly role: PartRole | 'extra';
 }
 
 /** What a part is cut from: a material of the job, or wood planed for what it is, which none of them is. */
@@ -61,7 +61,7 @@ export interface PartsOfJob {
 /** Every piece of a plan, in the order of the work: case by case, bank by bank, from the top down. */
 export function partsOf(job: Job, plan: Plan): PartsOfJob {
   const byHand = new Map(job.cutting?.released?.map(({ part, reason }) => [part, reason]));
-  const records = recordsOf(job);
+  const records = cutRecords(job);
   const parts: CutPart[] = [];
   let unsized = 0;
   for (const { id: owner, banks } of plan.cases)
@@ -98,7 +98,7 @@ function piecesOf(job: Job, { owner, bank, drawer, part }: Placed): readonly Cut
   const finished = along({ length: part.length, width: part.width });
   const sawn = blank ? along(blank) : finished;
   const use = { case: owner, bank: bank.id, path: bank.path, drawer: drawer.id, place: drawer.place, role };
-  const whole = [owner, bank.id, drawer.id, role].join('/');
+  const whole = [owner, bank.id, drawer.id, ROLES[role].written].join('/');
   return Array.from({ length: count }, (_, index) => ({
     name: count > 1 ? `${whole} ${index + 1}` : whole,
     use,
@@ -107,15 +107,15 @@ function piecesOf(job: Job, { owner, bank, drawer, part }: Placed): readonly Cut
     ...(blank ? { finished } : {}),
     ...(upright ? { upright } : {}),
     machining: drawer.machining.filter((cut) => cut.role === role),
-    bores: role === 'face' ? drawer.bores : [],
-    mayTurn: material.grain !== true,
+    bores: ROLES[role].bored ? drawer.bores : [],
+    mayTurn: ROLES[role].mayTurn && material.grain !== true,
     release: releaseOf(job, bank, drawer, role),
   }));
 }
 
 /** The ends make the box as wide as it is: its slide forgives a little, and its own level may be wider than the bank’s. */
 function endPlay({ opening }: BankPlan, { id, family }: DrawerPlan, role: Role): EndPlay | undefined {
-  if (role !== 'front' && role !== 'back') return undefined;
+  if (!ROLES[role].end) return undefined;
   return { longer: levelSlack(opening, id), shorter: family.narrowBy };
 }
 
@@ -142,7 +142,7 @@ function carrierPart(job: Job, owner: string, bank: BankPlan, drawer: DrawerPlan
   const many = bank.carriers.filter(
     (each) => each.drawer === carrier.drawer && each.role === role && each.side === side,
   );
-  const name = [owner, bank.id, drawer.id, `${role} ${side}`].join('/');
+  const name = [owner, bank.id, drawer.id, `${ROLES[role].written} ${side}`].join('/');
   return {
     name: many.length > 1 ? `${name} ${number}` : name,
     use: { case: owner, bank: bank.id, path: bank.path, drawer: drawer.id, place: drawer.place, role },
@@ -151,7 +151,7 @@ function carrierPart(job: Job, owner: string, bank: BankPlan, drawer: DrawerPlan
     width,
     machining: [],
     bores: [],
-    mayTurn: false,
+    mayTurn: ROLES[role].mayTurn,
     release: carrierRelease(job, bank, drawer),
   };
 }
@@ -172,7 +172,7 @@ function extraParts({ materials, cutting }: Job): readonly CutPart[] {
   return (cutting?.extra ?? []).flatMap(({ id, material: of, name, length, width, count, mayTurn }, index) => {
     const material = materials.find(({ id: each }) => each === of);
     if (!material) return [];
-    const field = (size: string) => ({ kind: 'field', path: `cutting.extra[${index}].${size}` }) as const;
+    const field = (size: string) => ofField(`cutting.extra[${index}].${size}`);
     const use = { case: '', bank: '', path: '', drawer: '', place: index, role: 'extra' } as const;
     return Array.from({ length: count }, (_, number) => ({
       name: count > 1 ? `extra/${id} ${number + 1}` : `extra/${id}`,
@@ -192,7 +192,7 @@ function extraParts({ materials, cutting }: Job): readonly CutPart[] {
 function asDecided(
   part: CutPart,
   byHand: string | undefined,
-  records: ReturnType<typeof recordsOf>,
+  records: ReturnType<typeof cutRecords>,
   play?: EndPlay,
 ): CutPart {
   const record = records.get(part.name);

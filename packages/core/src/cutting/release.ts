@@ -1,4 +1,4 @@
-import { BOTTOMS, FRONT_ROLES, type Role } from '../box';
+import { BOTTOMS, isOfFront, ROLES, type Role } from '../box';
 import { drawerSettings, type Job } from '../job';
 import { isBought } from '../mounting';
 import type { BankPlan, DrawerPlan } from '../plan';
@@ -19,14 +19,14 @@ interface Gate {
   readonly holds: (role: Role, drawer: DrawerPlan) => boolean;
 }
 
-const isBottom = (role: Role): boolean => role === 'bottom' || role === 'muntin';
+const isBottom = (role: Role): boolean => ROLES[role].waits === 'bottom';
 
 /** Which parts each gate of a bank holds back, in the order of the work: every part of a box hangs on its slide. */
 const GATES: readonly Gate[] = [
-  { gate: 'slides', holds: (role) => !FRONT_ROLES.has(role) },
+  { gate: 'slides', holds: (role) => ROLES[role].waits !== 'hung' },
   { gate: 'groove', holds: (role, { bottomFit }) => isBottom(role) && !BOTTOMS[bottomFit].onOutside },
   { gate: 'glued', holds: (role, { bottomFit }) => isBottom(role) && BOTTOMS[bottomFit].onOutside },
-  { gate: 'hung', holds: (role) => FRONT_ROLES.has(role) },
+  { gate: 'hung', holds: (role) => ROLES[role].waits === 'hung' },
 ];
 
 /** When a part of this role may be cut, as the gates of its bank stand. */
@@ -53,7 +53,7 @@ export function carrierRelease(job: Job, plan: BankPlan, drawer: DrawerPlan): Re
  */
 export function walkHeld(plan: BankPlan, which: 'hang' | 'fronts'): 'forecast' | 'mend' | 'hung' | undefined {
   if (notMeasured(plan)) return 'forecast';
-  const role = which === 'hang' ? 'side' : 'face';
+  const role = which === 'hang' ? 'side' : 'drawer-front';
   if (plan.drawers.some((drawer) => stopped(plan, drawer, role))) return 'mend';
   return which === 'fronts' && !plan.bank.gates?.hung ? 'hung' : undefined;
 }
@@ -68,7 +68,7 @@ function stopped({ findings }: BankPlan, { id }: DrawerPlan, role: Role): boolea
     ({ severity, holds, drawer }) =>
       severity === 'stop' &&
       holds !== 'nothing' &&
-      (holds !== 'fronts' || FRONT_ROLES.has(role)) &&
+      (holds !== 'fronts' || isOfFront(role)) &&
       (drawer === undefined || drawer === id),
   );
 }

@@ -146,7 +146,7 @@ describe('boards', () => {
   it('are listed over size with what is bought of them', () => {
     const { job, planned } = worked(demo('flag-chest'));
     const [cherry, rails] = boardList(job, planned);
-    const { fronts } = { fronts: partsOf(job, planned).parts.filter(({ use }) => use.role === 'face') };
+    const { fronts } = { fronts: partsOf(job, planned).parts.filter(({ use }) => use.role === 'drawer-front') };
     expect(cherry!.wood.params).toEqual({ text: 'Black cherry, 20 mm' });
     expect(cherry!.rows.reduce((sum, { count }) => sum + count, 0)).toBe(fronts.length);
     expect(cherry!.rows[0]!.rough).toBe(inches(1, 1));

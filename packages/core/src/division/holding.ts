@@ -15,7 +15,7 @@ export interface Bounds {
   readonly most: Length;
 }
 
-export function boundsOf({ needs, least, most }: DivisionProblem, { members }: TieGroup): Bounds {
+function boundsOf({ needs, least, most }: DivisionProblem, { members }: TieGroup): Bounds {
   const highest = (list: readonly (Length | undefined)[] | undefined): number =>
     list ? members.reduce((found, place) => Math.max(found, list[place] ?? 0), 0) : 0;
   const [need, asked] = [highest(needs), highest(least)];

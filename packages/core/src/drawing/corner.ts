@@ -66,11 +66,11 @@ function start({ bank }: BankPlan, { frontThickness }: DrawerPlan): number {
 
 /** Side and box front, butted: what their joint is a picture of its own shows. */
 function boxOf(drawer: DrawerPlan, side: number, from: number): readonly Box[] {
-  const thick = (role: 'side' | 'front'): number => {
+  const thick = (role: 'side' | 'box-front'): number => {
     const part = drawer.parts.find((each) => each.role === role);
     return part ? inMillimetres(part.thickness) : CASE;
   };
-  const [wall, end] = [thick('side'), thick('front')];
+  const [wall, end] = [thick('side'), thick('box-front')];
   return [box('box-side', side, from, wall, DEEP - from), box('box-end', side + wall, from, ACROSS - side - wall, end)];
 }
 

@@ -206,13 +206,13 @@ describe('the corner of a drawer from above', () => {
 describe('what a part has cut into it', () => {
   // Common practice: a tongue half as thick as its end, at its inner face.
   const tongued = { path: `${BANK}.box.corner`, value: { joint: 'tongue-dado', depth: '5 mm' } };
-  const worked = (role: 'side' | 'front') => {
+  const worked = (role: 'side' | 'box-front') => {
     const [drawer] = bank(tongued).drawers;
     const part = drawer!.parts.find((each) => each.role === role)!;
     const machining = drawer!.machining.filter((cut) => cut.role === role);
     return drawPart({ name: role, length: part.length!, width: part.width!, machining, bores: [] }, role, IN_ENGLISH);
   };
-  const boxes = (role: 'side' | 'front', of: string) =>
+  const boxes = (role: 'side' | 'box-front', of: string) =>
     worked(role).shapes.flatMap((shape) =>
       shape.kind === 'box' && shape.role === of ? [[shape.x, shape.width, shape.height]] : [],
     );
@@ -226,8 +226,8 @@ describe('what a part has cut into it', () => {
   });
 
   it('has a tongue as long as it goes in, no wider than its end', () => {
-    const { width, height } = worked('front');
-    expect(boxes('front', 'tongue')).toEqual([
+    const { width, height } = worked('box-front');
+    expect(boxes('box-front', 'tongue')).toEqual([
       [0, 5, height],
       [width - 5, 5, height],
     ]);

@@ -54,7 +54,7 @@ function widest(drawers: readonly DrawerPlan[]): number {
 }
 
 function blankOf({ parts, dimensions }: DrawerPlan) {
-  const face = parts.find(({ role }) => role === 'face');
+  const face = parts.find(({ role }) => role === 'drawer-front');
   const [across, up] = [
     face?.blank?.length ?? dimensions['front.width'],
     face?.blank?.width ?? dimensions['front.height'],

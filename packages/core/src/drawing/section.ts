@@ -72,7 +72,7 @@ function solids(cut: Cut): readonly Box[] {
 
 /** Box front and back; the back stands on the bottom where that slides in. */
 function ends(cut: Cut, start: number): readonly Box[] {
-  const [front, back] = [part(cut, 'front'), part(cut, 'back')];
+  const [front, back] = [part(cut, 'box-front'), part(cut, 'back')];
   const [floor, high, long] = [of(cut, 'box.bottomY'), of(cut, 'box.height'), of(cut, 'box.length')];
   const lift = BOTTOMS[cut.box.bottomFit].underSides ? mm(part(cut, 'bottom')?.thickness) : 0;
   const [te, tb] = [mm(front?.thickness), mm(back?.thickness)];
@@ -88,7 +88,7 @@ function bottom(cut: Cut, start: number): Box {
   const panel = part(cut, 'bottom');
   const raised = row.raised ? mm(cut.box.groove?.offset) : 0;
   const into = row.onOutside ? 0 : mm(cut.box.groove?.depth);
-  const te = mm(part(cut, 'front')?.thickness);
+  const te = mm(part(cut, 'box-front')?.thickness);
   const from = row.onOutside ? start : start + te - into;
   return boxOf(
     cut.drawer,
@@ -142,7 +142,7 @@ function sizes(cut: Cut): readonly Measure[] {
 /** Groove, notch and bore, each beside what it is cut in. */
 function cutSizes(cut: Cut, start: number): readonly Measure[] {
   const row = BOTTOMS[cut.box.bottomFit];
-  const [te, into] = [mm(part(cut, 'front')?.thickness), mm(cut.box.groove?.depth)];
+  const [te, into] = [mm(part(cut, 'box-front')?.thickness), mm(cut.box.groove?.depth)];
   const over = topOfBottom(cut);
   const inner = start + te;
   const groove = row.onOutside
@@ -171,7 +171,7 @@ function boxOf({ id }: DrawerPlan, role: Box['role'], x: number, y: number, widt
   return { kind: 'box', role, drawer: id, x, y, width, height };
 }
 
-function part({ drawer }: Cut, role: 'front' | 'back' | 'bottom') {
+function part({ drawer }: Cut, role: 'box-front' | 'back' | 'bottom') {
   return drawer.parts.find((each) => each.role === role);
 }
 

@@ -1,7 +1,7 @@
 import { cutList } from '../cutting';
 import { drawPart, drawStickPaper, drawTemplates } from '../drawing';
 import { groupFindings } from '../findings';
-import { recordOf } from '../fitting';
+import { recordLines } from '../fitting';
 import type { JobDocument } from '../job';
 import { patched } from '../reading';
 import { plan, readJobDocument } from '../plan';
@@ -54,7 +54,7 @@ function everything(document: JobDocument, language: Language): string {
       .slice(1)
       .map((row) => row.slice(0, -1).join(' ')),
     ...drawn.flatMap(({ shapes }) => shapes.flatMap((shape) => (shape.kind === 'words' ? [shape.text] : []))),
-    ...recordOf(job).map(({ said, where }) => `${words.say(said)} ${where ? words.say(where) : ''}`),
+    ...recordLines(job).map(({ said, where }) => `${words.say(said)} ${where ? words.say(where) : ''}`),
     ...banks.flatMap(({ findings }) => groupFindings(findings).flatMap(({ remedies }) => remedies.map(words.say))),
     ...banks.flatMap(({ drawers }) =>
       drawers.flatMap(({ dimensions }) =>

@@ -52,7 +52,7 @@ export function benchCards(job: Job, plan: Plan): readonly BenchCard[] {
 }
 
 /** The card of one bank of a plan. */
-export function benchCardOf(job: Job, plan: Plan, owner: CasePlan, bank: BankPlan): BenchCard {
+function benchCardOf(job: Job, plan: Plan, owner: CasePlan, bank: BankPlan): BenchCard {
   const { groups, unsized } = cutList(withoutExtra(job), { ...plan, cases: [{ ...owner, banks: [bank] }] });
   return {
     job: job.name,

@@ -1,7 +1,7 @@
 import { said } from '../words';
 import type { GrainRun } from '../fronts';
 import { thicknessReadings, type Bank, type Job, type Material } from '../job';
-import { inches, lengthsIn, millimetres, minus, nm, plus, tally, writeExact, type Length } from '../length';
+import { inches, lengthsIn, millimetres, minus, nm, plus, tally, writeExact, type Length, ofField } from '../length';
 import { calledDrawer, remedy, type Exact, type Finding, type Remedy } from './finding';
 
 /** Box heights this near could be one. Common practice. */
@@ -80,7 +80,7 @@ export function nominalThickness(job: Job, nominal: readonly Material[]): readon
       ...said('NOMINAL_THICKNESS', { material: name, thickness }),
       severity: 'note',
       step: 'boxes',
-      because: tally(plus('thickness', thickness, { kind: 'field', path })),
+      because: tally(plus('thickness', thickness, ofField(path))),
     };
   });
 }
@@ -101,7 +101,7 @@ export function thicknessMeasured(job: Job, materials: readonly Material[]): rea
         ...said('THICKNESS_MEASURED', { material: material.name, measured, written: material.thickness }),
         severity: 'warn',
         step: 'boxes',
-        because: tally(plus('measured', measured), minus('written', material.thickness, { kind: 'field', path })),
+        because: tally(plus('measured', measured), minus('written', material.thickness, ofField(path))),
         remedies: [remedy('reckon-with-thickness', { thickness: measured }, [{ path, value }])],
       },
     ];

@@ -35,7 +35,7 @@ export function anotherFamily(facts: BoxFacts): Remedy | undefined {
   return other && familyUsed(facts, other);
 }
 
-export function takesSides({ maxSide }: SlideFamily, { sides }: BoxStock): boolean {
+function takesSides({ maxSide }: SlideFamily, { sides }: BoxStock): boolean {
   return maxSide === undefined || maxSide >= sides.thickness;
 }
 

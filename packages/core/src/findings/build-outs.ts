@@ -1,6 +1,6 @@
 import { said } from '../words';
 import type { Bank, Case, Material } from '../job';
-import { millimetres, nm, plus, tally, type Length } from '../length';
+import { millimetres, nm, plus, tally, type Length, ofField } from '../length';
 import { onRunners, type Stack } from '../mounting';
 import type { SlideFamily } from '../slides';
 import { remedy, type Finding, type Remedy } from './finding';
@@ -105,4 +105,4 @@ function madeUp({ path, stacks }: BuildOutFacts): readonly Remedy[] {
   return [...(packable ? [remedy('pack-rest', {}, rest('packed'))] : []), remedy('plane-rest', {}, rest('planed'))];
 }
 
-const field = (path: string, side: 'left' | 'right') => ({ kind: 'field', path: `${path}.buildOut.${side}` }) as const;
+const field = (path: string, side: 'left' | 'right') => ofField(`${path}.buildOut.${side}`);

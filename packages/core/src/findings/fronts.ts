@@ -14,6 +14,8 @@ import {
   upTo,
   ZERO,
   type Length,
+  ofField,
+  ofFigure,
 } from '../length';
 import { growth, movementOf, moistureRise } from '../timber';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
@@ -51,8 +53,8 @@ export const frontProud: BoxRule = ({ bank, bankPath, family, front }) => {
   if (Math.abs(off) <= FLUSH) return undefined;
   const finding = said('FRONT_PROUD', { by: nm(Math.abs(off)), sunk: off > 0 });
   const because = tally(
-    plus('set-back-by-hand', setback, { kind: 'field', path: `${bankPath}.mounting.setback` }),
-    minus('set-back-slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
+    plus('set-back-by-hand', setback, ofField(`${bankPath}.mounting.setback`)),
+    minus('set-back-slide', family.setback, ofFigure(family.id, 'setback')),
     minus('drawer-front', front.thickness),
   );
   const own = remedy('use-own-setback', {}, [{ path: `${bankPath}.mounting.setback`, value: undefined }]);

@@ -15,6 +15,7 @@ import {
   type Length,
   plain,
   type PlainLabel,
+  ofField,
 } from '../length';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
 import { remedy, type Remedy } from './finding';
@@ -79,9 +80,7 @@ export const grooveNearEdge: BoxRule = (facts) => {
   if (!groove || !BOTTOMS[bottomFit].raised || groove.offset >= BELOW_GROOVE) return undefined;
   const usual = family.recess ?? USUAL_OFFSET[job.unit];
   const finding = said('GROOVE_NEAR_EDGE', { left: groove.offset, wanted: BELOW_GROOVE });
-  const because = tally(
-    plus('groove-above-lower-edge', groove.offset, { kind: 'field', path: field('box.groove.offset') }),
-  );
+  const because = tally(plus('groove-above-lower-edge', groove.offset, ofField(field('box.groove.offset'))));
   const raise = remedy('raise-groove', { to: usual }, [{ path: field('box.groove.offset'), value: exact(usual) }]);
   return judged({ ...finding, severity: 'warn', step: 'boxes' }, [raise], because);
 };
@@ -97,7 +96,7 @@ export const screwInGroove: BoxRule = (facts) => {
   if (rise >= least) return undefined;
   const finding = said('SCREW_IN_GROOVE', { rise, wanted: least });
   const because = tally(
-    plus('groove-above-lower-edge', offset, { kind: 'field', path: field('box.groove.offset') }),
+    plus('groove-above-lower-edge', offset, ofField(field('box.groove.offset'))),
     plus('bottom', stock.bottom.thickness),
     plus('clear-bottom', OVER_BOTTOM),
   );

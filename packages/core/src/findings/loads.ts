@@ -1,7 +1,7 @@
 import { said } from '../words';
 import { BOTTOMS } from '../box';
 import type { Material } from '../job';
-import { millimetres, minus, nm, plus, subtract, tally, type Length } from '../length';
+import { millimetres, minus, nm, plus, subtract, tally, type Length, ofFigure } from '../length';
 import { totalLoad } from '../stability';
 import { drawerSag, type Sag } from '../timber';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
@@ -42,7 +42,7 @@ export const bottomTooThin: BoxRule = (facts) => {
   });
   const thick = otherBottoms(facts, ({ thickness }) => thickness >= (family.minBottom ?? 0));
   const because = tally(
-    plus('bottom-wanted', family.minBottom, { kind: 'figure', family: family.id, figure: 'minBottom' }),
+    plus('bottom-wanted', family.minBottom, ofFigure(family.id, 'minBottom')),
     minus('bottom', stock.bottom.thickness),
   );
   return judged({ ...finding, severity: 'warn', step: 'boxes' }, thick, because);

@@ -1,5 +1,18 @@
 import { said } from '../words';
-import { add, minus, nm, plus, smallest, subtract, tally, ZERO, type Length, type Tally, label } from '../length';
+import {
+  add,
+  minus,
+  nm,
+  plus,
+  smallest,
+  subtract,
+  tally,
+  ZERO,
+  type Length,
+  type Tally,
+  label,
+  ofField,
+} from '../length';
 import type { CaseFacts, Neighbour } from './case';
 import { remedy, type Exact, type Finding, type Remedy } from './finding';
 
@@ -46,8 +59,8 @@ export function frontsPastEnds(
     const most = owner.ends?.[edge];
     if (!bank || most === undefined || bank.laps[edge] <= most) return [];
     const over = tally(
-      plus(label('lap-at', { edge }), bank.laps[edge], { kind: 'field', path: `${bank.path}.front.${edge}` }),
-      minus(label('room-at-end', { edge }), most, { kind: 'field', path: `${path}.ends.${edge}` }),
+      plus(label('lap-at', { edge }), bank.laps[edge], ofField(`${bank.path}.front.${edge}`)),
+      minus(label('room-at-end', { edge }), most, ofField(`${path}.ends.${edge}`)),
     );
     const finding: Finding = {
       ...said('FRONTS_COLLIDE', { at: 'end', edge, over: over.total, most }),
@@ -68,10 +81,10 @@ function pairsOf({ banks }: CaseFacts): readonly Pair[] {
     const { thickness: divider, path } = left.divider;
     const gap = smallest([left.gap, right.gap]);
     const over = tally(
-      plus(label('lap-at', { edge: 'right' }), left.laps.right, { kind: 'field', path: `${left.path}.front.right` }),
-      plus(label('lap-at', { edge: 'left' }), right.laps.left, { kind: 'field', path: `${right.path}.front.left` }),
-      plus('gap-between-fronts', gap, { kind: 'field', path: `${left.path}.front.gap` }),
-      minus('divider', divider, { kind: 'field', path }),
+      plus(label('lap-at', { edge: 'right' }), left.laps.right, ofField(`${left.path}.front.right`)),
+      plus(label('lap-at', { edge: 'left' }), right.laps.left, ofField(`${right.path}.front.left`)),
+      plus('gap-between-fronts', gap, ofField(`${left.path}.front.gap`)),
+      minus('divider', divider, ofField(path)),
     );
     return [{ left, right, gap, divider, over }];
   });

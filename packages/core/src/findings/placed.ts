@@ -1,5 +1,17 @@
 import { said } from '../words';
-import { add, millimetres, minus, nm, plus, share, subtract, tally, type Length, type Tally } from '../length';
+import {
+  add,
+  millimetres,
+  minus,
+  nm,
+  plus,
+  share,
+  subtract,
+  tally,
+  type Length,
+  type Tally,
+  ofDimension,
+} from '../length';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
 import { remedy, type Remedy } from './finding';
 
@@ -86,7 +98,7 @@ export const boxOverFront: BoxRule = (facts) => {
     at('front.height'),
   ];
   if (!bottom || !height || !frontBottom || !front) return undefined;
-  const of = (dimension: string) => ({ kind: 'dimension', drawer: facts.drawer.id, dimension }) as const;
+  const of = (dimension: string) => ofDimension(dimension, facts.drawer.id);
   const over = tally(
     plus('lower-edge-box', bottom.total, of('box.bottomY')),
     plus('box-height', height.total, of('box.height')),

@@ -1,6 +1,6 @@
 import { said } from '../words';
 import { railOf, type Bank } from '../job';
-import { inches, millimetres, minus, nm, plus, plusTimes, subtract, tally } from '../length';
+import { inches, millimetres, minus, nm, plus, plusTimes, subtract, tally, ofField } from '../length';
 import { remedy, type Exact, type Finding } from './finding';
 
 /** The reveal beside a rail. Common practice. */
@@ -18,8 +18,8 @@ export function frontsOnRails(bank: Bank, path: string, unit: 'in' | 'mm', exact
     severity: 'stop',
     step: 'fronts',
     because: tally(
-      plus('rail', rail, { kind: 'field', path: `${path}.rail` }),
-      minus('gap-between-fronts', front.gap, { kind: 'field', path: `${path}.front.gap` }),
+      plus('rail', rail, ofField(`${path}.rail`)),
+      minus('gap-between-fronts', front.gap, ofField(`${path}.front.gap`)),
     ),
     remedies: [
       remedy('leave-reveal', { reveal }, [

@@ -1,5 +1,19 @@
 import { said } from '../words';
-import { millimetres, minus, nm, plus, smallest, subtract, tally, unlessZero, ZERO, type Length } from '../length';
+import {
+  millimetres,
+  minus,
+  nm,
+  plus,
+  smallest,
+  subtract,
+  tally,
+  unlessZero,
+  ZERO,
+  type Length,
+  ofField,
+  ofDimension,
+  ofFigure,
+} from '../length';
 import { judged, type BoxFacts, type BoxRule } from './box-facts';
 import { lengthPath } from './box-remedies';
 import { remedy, type Remedy } from './finding';
@@ -17,10 +31,10 @@ export const setbackDeparts: BoxRule = (facts) => {
   if (setback === undefined || fit.nominal === undefined || fit.short > 0) return undefined;
   const own = remedy('use-own-setback', {}, [{ path: `${bankPath}.mounting.setback`, value: undefined }]);
   const wanted = tally(
-    plus('set-back-by-hand', setback, { kind: 'field', path: `${bankPath}.mounting.setback` }),
+    plus('set-back-by-hand', setback, ofField(`${bankPath}.mounting.setback`)),
     plus('length-slide', fit.nominal),
     unlessZero(plus('room-behind', list.rear)),
-    minus('depth-opening', depth, { kind: 'dimension', dimension: 'opening.depth' }),
+    minus('depth-opening', depth, ofDimension('opening.depth')),
   );
   const off = subtract(setback, family.setback);
   const stands = bank.front.mount === 'inset' || Math.abs(off) <= OFF;
@@ -35,8 +49,8 @@ export const setbackDeparts: BoxRule = (facts) => {
   if (stands) return undefined;
   const finding = said('SETBACK_DEPARTS', { by: nm(Math.abs(off)), forward: off < 0 });
   const because = tally(
-    plus('set-back-by-hand', setback, { kind: 'field', path: `${bankPath}.mounting.setback` }),
-    minus('set-back-slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
+    plus('set-back-by-hand', setback, ofField(`${bankPath}.mounting.setback`)),
+    minus('set-back-slide', family.setback, ofFigure(family.id, 'setback')),
   );
   return judged({ ...finding, severity: 'warn', step: 'slides' }, [own], because);
 };

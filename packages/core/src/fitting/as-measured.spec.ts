@@ -99,7 +99,7 @@ describe('whatever is measured back', () => {
       fc.property(anyCase, fc.integer({ min: -8_000_000, max: 8_000_000 }), (any, over) => {
         const { job, plan: planned, bank } = measured(any);
         const drawer = bank.drawers[2]!;
-        const ends = drawer.parts.find(({ role }) => role === 'front')!.length!.total;
+        const ends = drawer.parts.find(({ role }) => role === 'box-front')!.length!.total;
         const cut = (length: number) => ({
           ...job,
           cutting: {

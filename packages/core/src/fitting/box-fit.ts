@@ -1,4 +1,5 @@
-import { levelSlack, recordsOf, widthGrade } from '../cutting';
+import { ROLES } from '../box';
+import { levelSlack, cutRecords, widthGrade } from '../cutting';
 import { readingsOf, type Job } from '../job';
 import { millimetres, nm, share, ZERO, type Length } from '../length';
 import type { BankPlan, DrawerPlan, Plan } from '../plan';
@@ -49,11 +50,10 @@ function widthOf(job: Job, owner: string, bank: BankPlan, drawer: DrawerPlan): W
   const measured = readingsOf(bank.bank, 'box-width', drawer.id).map(({ length }) => length);
   if (measured.length > 0) return { known: 'made', width: nm(Math.max(...measured)) };
   const planned = drawer.dimensions['box.width']?.total;
-  const records = recordsOf(job);
+  const records = cutRecords(job);
   const over = drawer.parts.flatMap(({ role, length }) => {
-    const record = records.get([owner, bank.id, drawer.id, role].join('/'));
-    const end = role === 'front' || role === 'back';
-    return end && length && record && record.wrong === undefined ? [record.length - length.total] : [];
+    const record = records.get([owner, bank.id, drawer.id, ROLES[role].written].join('/'));
+    return ROLES[role].end && length && record && record.wrong === undefined ? [record.length - length.total] : [];
   });
   if (planned === undefined || over.length === 0) return undefined;
   return { known: 'cut', width: nm(planned + Math.max(...over)) };

@@ -39,7 +39,7 @@ export interface FrontAsHung {
 }
 
 /** Whether the opening was measured enough to know how it stands. */
-export function isMeasured({ bank, opening }: BankPlan): boolean {
+function isMeasured({ bank, opening }: BankPlan): boolean {
   return bank.basis === 'as-built' && (opening.rack !== undefined || opening.levels.length > 1);
 }
 

@@ -4,6 +4,6 @@ export * from './front-steps';
 export * from './fronts-as-hung';
 export * from './hang-steps';
 export * from './lessons';
-export * from './made';
-export * from './record';
+export * from './against-plan';
+export * from './record-lines';
 export * from './steps-done';

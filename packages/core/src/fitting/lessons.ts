@@ -2,7 +2,7 @@ import type { FaultKind, Measured } from '../job';
 import { millimetres, nm, type Length } from '../length';
 import { said, type OtherwiseCode, type SaidAs } from '../words';
 import { HABIT_AGAINST, type Habit } from './fault-habits';
-import { trendsOf, type MadeSize, type Trend } from './made';
+import { trendsOf, type MadeSize, type Trend } from './against-plan';
 
 /** What this shop does as a matter of course, in new jobs and where a finding proposes it. */
 export interface Habits {
@@ -56,7 +56,7 @@ export function lessonsOf(made: readonly MadeSize[], faults: readonly FaultKind[
 }
 
 /** A mean that is neither small nor within chance (twice its standard error). */
-export function drifts({ count, mean, spread }: Trend): boolean {
+function drifts({ count, mean, spread }: Trend): boolean {
   const size = Math.abs(mean);
   return count >= ENOUGH && size >= SMALL && size > (2 * spread) / Math.sqrt(count);
 }

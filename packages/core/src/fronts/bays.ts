@@ -1,5 +1,18 @@
 import { railOf, type Bank } from '../job';
-import { minus, plus, share, subtract, tally, unlessZero, ZERO, type Length, type Source, type Tally } from '../length';
+import {
+  minus,
+  plus,
+  share,
+  subtract,
+  tally,
+  unlessZero,
+  ZERO,
+  type Length,
+  type Source,
+  type Tally,
+  ofDimension,
+  ofField,
+} from '../length';
 
 /** The room behind one front. */
 export interface Bay {
@@ -41,8 +54,7 @@ function bayBottom(face: BankFace, place: number): Tally {
 }
 
 function bayTop(face: BankFace, place: number) {
-  if (place === 0)
-    return [plus('height-opening', face.height.total, { kind: 'dimension', dimension: 'opening.height' } as const)];
+  if (place === 0) return [plus('height-opening', face.height.total, ofDimension('opening.height'))];
   const middle = subtract(face.bottoms[place - 1] ?? ZERO, halfGap(face));
   return [
     plus('middle-gap-above', middle, dimension(face, place - 1, 'front.bottomY')),
@@ -54,9 +66,9 @@ const halfGap = ({ bank }: BankFace): Length => share(bank.front.gap, 2);
 const halfRail = ({ bank }: BankFace): Length => share(railOf(bank), 2);
 
 function field({ path }: BankFace, name: string): Source {
-  return { kind: 'field', path: `${path}.${name}` };
+  return ofField(`${path}.${name}`);
 }
 
 function dimension({ bank }: BankFace, place: number, name: string): Source {
-  return { kind: 'dimension', drawer: bank.drawers[place]?.id ?? '', dimension: name };
+  return ofDimension(name, bank.drawers[place]?.id ?? '');
 }

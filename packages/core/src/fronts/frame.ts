@@ -11,6 +11,8 @@ import {
   type Tally,
   type Term,
   type PlainLabel,
+  ofDimension,
+  ofField,
 } from '../length';
 
 /** A framed front as its sums need it. */
@@ -48,11 +50,11 @@ function piece(role: Role, count: number, of: Material, length: Tally, across: T
 }
 
 function width({ width: size, drawer }: Framed): Term {
-  return plus('width-front', size.total, { kind: 'dimension', drawer, dimension: 'front.width' });
+  return plus('width-front', size.total, ofDimension('front.width', drawer));
 }
 
 function height({ height: size, drawer }: Framed): Term {
-  return plus('height-front', size.total, { kind: 'dimension', drawer, dimension: 'front.height' });
+  return plus('height-front', size.total, ofDimension('front.height', drawer));
 }
 
 function between(framed: Framed, label: PlainLabel, size: Length, name: string): Term {
@@ -68,5 +70,5 @@ function play(framed: Framed): Term {
 }
 
 function field({ path }: Framed, name: string): Source {
-  return { kind: 'field', path: `${path}.frame.${name}` };
+  return ofField(`${path}.frame.${name}`);
 }

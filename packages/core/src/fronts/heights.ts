@@ -14,6 +14,8 @@ import {
   type Tally,
   type Term,
   label,
+  ofField,
+  ofDimension,
 } from '../length';
 import { lap } from './fronts';
 
@@ -38,10 +40,10 @@ interface Shared {
 
 function heightTerms(shared: Shared, place: number, height: Length): readonly Term[] {
   const { path, division } = shared;
-  const field = (name: string): Source => ({ kind: 'field', path: `${path}.${name}` });
+  const field = (name: string): Source => ofField(`${path}.${name}`);
   const held = division.held[place];
   if (held === 'locked') return [plus('locked', height, field(`drawers[${lockedAt(shared, place)}].height`))];
-  if (held === 'line') return [plus('left-by-line', height, { kind: 'dimension', dimension: 'share' })];
+  if (held === 'line') return [plus('left-by-line', height, ofDimension('share'))];
   if (held) return [plus(HOLDS[held], height, field(`drawers[${place}].${held}`))];
   return division.makeups.includes(place) ? makeupTerms(shared, place) : schemeTerms(shared, place, height);
 }
@@ -61,12 +63,12 @@ function makeupTerms({ bank, division }: Shared, place: number): readonly Term[]
       : minus(label('front-of', { place: other }), division.heights[other] ?? ZERO, frontOf(bank, other)),
   );
   const called = division.stretches.length > 1 ? 'height-between-lines' : 'height-to-share';
-  return [plus(called, stretch?.total ?? ZERO, { kind: 'dimension', dimension: 'share' }), ...others];
+  return [plus(called, stretch?.total ?? ZERO, ofDimension('share')), ...others];
 }
 
 /** What the scheme asked for, and what the increment (or a tie) made of it. */
 function schemeTerms({ bank, path, division, group }: Shared, place: number, height: Length): readonly Term[] {
-  const field = (name: string): Source => ({ kind: 'field', path: `${path}.division.${name}` });
+  const field = (name: string): Source => ofField(`${path}.division.${name}`);
   const { scheme, step = ZERO } = bank.division;
   const ideal = division.ideals[place] ?? height;
   const tied = group !== undefined && group.members.length > 1;
@@ -100,21 +102,17 @@ function lockedAt({ bank, group }: Shared, place: number): number {
 export function frontBottomsOf(bank: Bank, path: string, { heights }: Divided): readonly Tally[] {
   const { front } = bank;
   const called = label(front.mount === 'overlay' ? 'lap-at' : 'gap-at', { edge: 'bottom' });
-  const lowest = minus(called, lap(front, 'bottom'), { kind: 'field', path: `${path}.front.bottom` });
+  const lowest = minus(called, lap(front, 'bottom'), ofField(`${path}.front.bottom`));
   return heights.map((_, place) => {
     const below = heights.slice(place + 1).map((height, index) => {
       const other = place + index + 1;
       return plus(label('front-of', { place: other }), height, frontOf(bank, other));
     });
     if (below.length === 0) return tally(lowest);
-    return tally(
-      lowest,
-      ...below,
-      plusTimes('gap', below.length, front.gap, { kind: 'field', path: `${path}.front.gap` }),
-    );
+    return tally(lowest, ...below, plusTimes('gap', below.length, front.gap, ofField(`${path}.front.gap`)));
   });
 }
 
 function frontOf(bank: Bank, place: number): Source {
-  return { kind: 'dimension', drawer: bank.drawers[place]?.id ?? '', dimension: 'front.height' };
+  return ofDimension('front.height', bank.drawers[place]?.id ?? '');
 }

@@ -12,6 +12,8 @@ import {
   type Source,
   type Tally,
   type Unit,
+  ofDimension,
+  ofField,
 } from '../length';
 
 /** A bore on the face of a front: from its left edge, and up from its lower edge. */
@@ -70,7 +72,7 @@ export function pullScrew(pulled: Pulled, front: Tally, boxFront: Tally): Tally 
 
 function pullMiddles(pulled: Pulled): readonly Tally[] {
   const { pull, width, drawer, unit } = pulled;
-  const from: Source = { kind: 'dimension', drawer, dimension: 'front.width' };
+  const from: Source = ofDimension('front.width', drawer);
   const two = (pull.count ?? (width.total > (pull.twoOver ?? TWO_OVER[unit]) ? 2 : 1)) === 2;
   if (!two) return [tally(plus('half-front-width', share(width.total, 2), from))];
   const quarter = share(width.total, 4);
@@ -93,11 +95,11 @@ function isLow({ pull, bottomY, height }: Pulled): boolean {
 }
 
 function heightOf({ drawer }: Pulled): Source {
-  return { kind: 'dimension', drawer, dimension: 'front.height' };
+  return ofDimension('front.height', drawer);
 }
 
 function field({ path }: Pulled, name: string): Source {
-  return { kind: 'field', path: `${path}.${name}` };
+  return ofField(`${path}.${name}`);
 }
 
 function halves(length: Length): readonly [Length, Length] {

@@ -10,6 +10,7 @@ import {
   type Source,
   type Tally,
   type Label,
+  ofField,
 } from '../length';
 import { bandedEdges } from './blank';
 
@@ -40,7 +41,7 @@ export interface RunFacts {
  * are equal it runs through unbroken.
  */
 export function grainRun({ run, path, blanks, gaps, band, bandPath, meeting }: RunFacts): GrainRun {
-  const field = (name: string): Source => ({ kind: 'field', path: `${path}.${name}` });
+  const field = (name: string): Source => ofField(`${path}.${name}`);
   const bands = bandedEdges(band, meeting);
   const strip = run.strip ?? ZERO;
   return {
@@ -53,7 +54,7 @@ export function grainRun({ run, path, blanks, gaps, band, bandPath, meeting }: R
     jumps: gaps.map(({ gap }) =>
       tally(
         ...gap.terms,
-        unlessZero(plusTimes('edge-band', bands, band?.thickness ?? ZERO, { kind: 'field', path: bandPath })),
+        unlessZero(plusTimes('edge-band', bands, band?.thickness ?? ZERO, ofField(bandPath))),
         minus('kerf', run.kerf, field('kerf')),
         unlessZero(minus('strip-cut-out', strip, field('strip'))),
       ),

@@ -86,7 +86,4 @@ export interface CuttingOf<L> {
 }
 
 export type Saw = SawOf<Length>;
-export type Cutting = CuttingOf<Length>;
 export type CutRecord = CutRecordOf<Length>;
-export type TakenLayout = TakenLayoutOf<Length>;
-export type TakenSheet = TakenSheetOf<Length>;

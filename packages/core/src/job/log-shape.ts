@@ -78,7 +78,7 @@ const time = object<TimeSpent>({
 });
 
 /** One entry of the log: which fields it has is told by its kind. */
-export const logEntry: Reader<LogEntryOf<Length>> = byKind<LogEntryOf<Length>>({
+const logEntry: Reader<LogEntryOf<Length>> = byKind<LogEntryOf<Length>>({
   reading,
   step,
   fault,

@@ -126,7 +126,7 @@ interface Quantity {
   readonly isLength: boolean;
 }
 
-/** One written sum, read from left to right. Problems are thrown as Slip inside and never leave this class. */
+/** One written sum, read from left to right. Problems are thrown as Unreadable inside and never leave this class. */
 class Sum {
   private rest: string;
 
@@ -140,11 +140,11 @@ class Sum {
   read(): Reading<Rational> {
     try {
       const quantity = this.additions();
-      if (this.rest !== '') throw new Slip(wrong('cannot-read', { rest: quoted(this.rest) }));
+      if (this.rest !== '') throw new Unreadable(wrong('cannot-read', { rest: quoted(this.rest) }));
       return good(this.asLength(quantity).value);
-    } catch (slip) {
-      if (slip instanceof Slip) return bad(slip.why);
-      throw slip;
+    } catch (problem) {
+      if (problem instanceof Unreadable) return bad(problem.why);
+      throw problem;
     }
   }
 
@@ -169,23 +169,23 @@ class Sum {
   }
 
   private times(a: Quantity, b: Quantity): Quantity {
-    if (a.isLength && b.isLength) throw new Slip(wrong('length-times-length'));
+    if (a.isLength && b.isLength) throw new Unreadable(wrong('length-times-length'));
     return { value: product(a.value, b.value), isLength: a.isLength || b.isLength };
   }
 
   private dividedBy(a: Quantity, b: Quantity): Quantity {
-    if (b.isLength) throw new Slip(wrong('divided-by-length'));
-    if (b.value.n === 0n) throw new Slip(wrong('divides-by-nothing'));
+    if (b.isLength) throw new Unreadable(wrong('divided-by-length'));
+    if (b.value.n === 0n) throw new Unreadable(wrong('divides-by-nothing'));
     return { value: quotient(a.value, b.value), isLength: a.isLength };
   }
 
   private single(): Quantity {
     if (this.take(/^\(/)) {
       const inside = this.additions();
-      if (!this.take(/^\)/)) throw new Slip(wrong('bracket-open'));
+      if (!this.take(/^\)/)) throw new Unreadable(wrong('bracket-open'));
       const unit = this.take(UNIT);
       if (!unit) return inside;
-      if (inside.isLength) throw new Slip(wrong('bracket-has-unit'));
+      if (inside.isLength) throw new Unreadable(wrong('bracket-has-unit'));
       return lengthOf(inside.value, unit);
     }
     if (this.take(/^-/)) {
@@ -212,8 +212,8 @@ class Sum {
     if (joined) this.take(/^-/);
     const inches = this.numeral();
     const unit = this.take(UNIT);
-    if (unit && NANOMETRES.get(unit) !== INCH) throw new Slip(wrong('feet-then-inches', { unit: quoted(unit) }));
-    if (joined && inches.n >= 12n * inches.d) throw new Slip(wrong('foot-and-more'));
+    if (unit && NANOMETRES.get(unit) !== INCH) throw new Unreadable(wrong('feet-then-inches', { unit: quoted(unit) }));
+    if (joined && inches.n >= 12n * inches.d) throw new Unreadable(wrong('foot-and-more'));
     return { value: sum(feet.value, product(inches, rational(INCH))), isLength: true };
   }
 
@@ -223,7 +223,7 @@ class Sum {
     const number = this.numeral();
     const unit = this.take(UNIT);
     const smaller = unit === undefined ? 0 : (NANOMETRES.get(unit) ?? 0);
-    if (unit === undefined || smaller >= size || smaller === INCH) throw new Slip(wrong('smaller-unit-wanted'));
+    if (unit === undefined || smaller >= size || smaller === INCH) throw new Unreadable(wrong('smaller-unit-wanted'));
     const more = this.smallerAfter(lengthOf(number, unit), smaller);
     return { value: sum(length.value, more.value), isLength: true };
   }
@@ -231,8 +231,10 @@ class Sum {
   private numeral(): Rational {
     const numeral = readNumeral(this.rest);
     if (!numeral)
-      throw new Slip(this.rest === '' ? wrong('sum-breaks-off') : wrong('number-wanted', { rest: quoted(this.rest) }));
-    if (!numeral.ok) throw new Slip(numeral.wrong);
+      throw new Unreadable(
+        this.rest === '' ? wrong('sum-breaks-off') : wrong('number-wanted', { rest: quoted(this.rest) }),
+      );
+    if (!numeral.ok) throw new Unreadable(numeral.wrong);
     this.rest = this.rest.slice(numeral.value.taken).trimStart();
     return numeral.value.value;
   }
@@ -249,7 +251,7 @@ class Sum {
   }
 }
 
-class Slip extends Error {
+class Unreadable extends Error {
   constructor(readonly why: Said) {
     super(why.code);
   }

@@ -12,6 +12,19 @@ export type Source =
   /** another derived dimension: of a drawer, or of the bank where no drawer is named */
   | { readonly kind: 'dimension'; readonly drawer?: string; readonly dimension: string };
 
+/** From a field of the job document, by its path. */
+export const ofField = (path: string): Source => ({ kind: 'field', path });
+
+/** From a figure of a slide family's row. */
+export const ofFigure = (family: string, figure: string): Source => ({ kind: 'figure', family, figure });
+
+/** From a row of a table of the trade. */
+export const ofTable = (table: string, row: string): Source => ({ kind: 'table', table, row });
+
+/** From another derived dimension: of a drawer, or of the bank. */
+export const ofDimension = (dimension: string, drawer?: string): Source =>
+  drawer === undefined ? { kind: 'dimension', dimension } : { kind: 'dimension', drawer, dimension };
+
 /** One signed term of a sum and what it is called. `amount` is the whole term: `times` × `each` where it is a multiple. */
 export interface Term {
   readonly label: Label;

@@ -1,12 +1,22 @@
+import type { CarrierRole } from '../box';
 import type { Material } from '../job';
-import { inches, largest, millimetres, nm, plus, tally, type Length, type Tally, type Unit } from '../length';
+import {
+  inches,
+  largest,
+  millimetres,
+  nm,
+  plus,
+  tally,
+  type Length,
+  type Tally,
+  type Unit,
+  ofDimension,
+} from '../length';
 import type { SlideFamily } from '../slides';
 import type { Runners } from './runners';
 import type { Stack } from './stack';
 
 /** Wood fixed in the case for a drawer's slides to stand on or run in. */
-export type CarrierRole = 'build-out' | 'runner' | 'batten' | 'kicker';
-export const CARRIER_ROLES: ReadonlySet<string> = new Set<CarrierRole>(['build-out', 'runner', 'batten', 'kicker']);
 
 /** One such piece. `length` runs front to back, along the grain. */
 export interface Carrier {
@@ -66,7 +76,7 @@ function stacked(
   { id, place, family, nominal }: Carried,
 ): readonly Carrier[] {
   if (!stacks || !family.sideFixed || onRunners(family) || nominal === undefined) return [];
-  const length = tally(plus('length-slide', nominal, { kind: 'dimension', drawer: id, dimension: 'slide.length' }));
+  const length = tally(plus('length-slide', nominal, ofDimension('slide.length', id)));
   const width = tally(plus('height-build-out', largest([family.profile, LOWEST[unit]])));
   return SIDES.flatMap((side) => {
     const common = { drawer: id, place, role: 'build-out', side, length, width } as const;
@@ -86,7 +96,7 @@ function stacked(
 function ofWood({ depth }: CarrierFacts, { id, place, family, runners }: Carried): readonly Carrier[] {
   const { thickness } = runners;
   if (!thickness) return [];
-  const length = tally(plus('depth-opening', depth.total, { kind: 'dimension', dimension: 'opening.depth' }));
+  const length = tally(plus('depth-opening', depth.total, ofDimension('opening.depth')));
   const common = { drawer: id, place, number: 1, length };
   const batten = family.cuts?.batten?.thickness;
   if (batten !== undefined)

@@ -1,4 +1,15 @@
-import { minus, plus, subtract, tally, unlessZero, type Length, type Source, type Tally } from '../length';
+import {
+  minus,
+  plus,
+  subtract,
+  tally,
+  unlessZero,
+  type Length,
+  type Source,
+  type Tally,
+  ofField,
+  ofFigure,
+} from '../length';
 import type { SlideFamily } from '../slides';
 
 /** Holes in the case for a slide on the side, back from the case's front edge. */
@@ -23,7 +34,7 @@ export function caseHoles(
   if (!screws) return undefined;
   const first = tally(
     plus('first-hole', screws.firstHole, figure(id, 'screws.firstHole')),
-    unlessZero(plus('drawer-front-inset', insetFront, { kind: 'field', path: frontPath })),
+    unlessZero(plus('drawer-front-inset', insetFront, ofField(frontPath))),
     unlessZero(plus('set-back-by-hand-over-usual', subtract(setback.total, own, insetFront), setback.terms[0]?.from)),
   );
   const end = setback.total + nominal;
@@ -37,11 +48,11 @@ export function slideScrew({ id, screws }: SlideFamily, side: Length, sidePath: 
   if (subtract(side, screws.shortOfSide) >= screws.box)
     return tally(plus('usual-screw', screws.box, figure(id, 'screws.box')));
   return tally(
-    plus('side', side, { kind: 'field', path: sidePath }),
+    plus('side', side, ofField(sidePath)),
     minus('left-side', screws.shortOfSide, figure(id, 'screws.shortOfSide')),
   );
 }
 
 function figure(family: string, name: string): Source {
-  return { kind: 'figure', family, figure: name };
+  return ofFigure(family, name);
 }

@@ -1,5 +1,16 @@
 import type { BuildOutOf } from '../job';
-import { minus, plus, tally, unlessZero, ZERO, type Length, type Source, type Tally } from '../length';
+import {
+  minus,
+  plus,
+  tally,
+  unlessZero,
+  ZERO,
+  type Length,
+  type Source,
+  type Tally,
+  ofFigure,
+  ofField,
+} from '../length';
 import type { SlideFamily } from '../slides';
 
 /** Wood the shop makes itself, for one drawer: each size only where its family has it. */
@@ -17,16 +28,11 @@ export interface Runners {
 /** A runner under the drawer, whose next one up is its kicker, or a batten in a groove of the side. */
 export function runnersOf(family: SlideFamily, buildOut: BuildOutOf<Length> | undefined, bankPath: string): Runners {
   const { id, cuts } = family;
-  const figure = (name: string): Source => ({ kind: 'figure', family: id, figure: name });
+  const figure = (name: string): Source => ofFigure(id, name);
   const wide = (side: 'left' | 'right', bearing: Length): Tally =>
     tally(
       plus('bearing', bearing, figure('cuts.bearing')),
-      unlessZero(
-        plus('edge-face-frame', buildOut?.[side] ?? ZERO, {
-          kind: 'field',
-          path: `${bankPath}.buildOut.${side}`,
-        }),
-      ),
+      unlessZero(plus('edge-face-frame', buildOut?.[side] ?? ZERO, ofField(`${bankPath}.buildOut.${side}`))),
     );
   const thickness = tally(plus('height-runner', family.profile, figure('profile')));
   const kicker = tally(plus('clear-above', family.top, figure('top')));

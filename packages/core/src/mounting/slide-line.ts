@@ -1,5 +1,18 @@
 import type { Rise } from '../job';
-import { minus, nm, plus, share, tally, ZERO, type Length, type Source, type Tally } from '../length';
+import {
+  minus,
+  nm,
+  plus,
+  share,
+  tally,
+  ZERO,
+  type Length,
+  type Source,
+  type Tally,
+  ofField,
+  ofDimension,
+  ofFigure,
+} from '../length';
 import type { Seat, SlideFamily } from '../slides';
 
 /** The slide's line and lower edge above the opening's floor. */
@@ -42,7 +55,7 @@ const LOWER_EDGES: Readonly<Record<Exclude<Seat, 'side'>, (setting: SlideSetting
 
 function onTheSide(setting: SlideSetting): SlideLine {
   const { rise, boxHeight, boxBottom, family, risePath } = setting;
-  const from: Source = { kind: 'field', path: risePath };
+  const from: Source = ofField(risePath);
   const parts = { half: 2, third: 3 } as const;
   const term =
     typeof rise === 'string'
@@ -75,11 +88,11 @@ function underTheBottom(setting: SlideSetting): Tally {
 }
 
 function dimension({ drawer }: SlideSetting, name: string): Source {
-  return { kind: 'dimension', drawer, dimension: name };
+  return ofDimension(name, drawer);
 }
 
 function profile({ family }: SlideSetting): Source {
-  return { kind: 'figure', family: family.id, figure: 'profile' };
+  return ofFigure(family.id, 'profile');
 }
 
 /** A drawer's slide as the spacers need it, from the top of the bank down. */
@@ -96,7 +109,7 @@ export interface HungSlide {
  */
 export function spacers(slides: readonly HungSlide[], order: 'top-first' | 'bottom-up'): readonly Tally[] {
   const edge = ({ drawer, lowerEdgeY }: HungSlide) =>
-    plus('lower-edge-slide', lowerEdgeY.total, { kind: 'dimension', drawer, dimension: 'slide.lowerEdgeY' });
+    plus('lower-edge-slide', lowerEdgeY.total, ofDimension('slide.lowerEdgeY', drawer));
   if (order === 'top-first') return slides.map((slide) => tally(edge(slide)));
   const upward = [...slides].reverse();
   return upward.map((slide, index) => {
@@ -105,12 +118,8 @@ export function spacers(slides: readonly HungSlide[], order: 'top-first' | 'bott
     const { drawer, lowerEdgeY, family } = below;
     return tally(
       edge(slide),
-      minus('lower-edge-slide-below', lowerEdgeY.total, {
-        kind: 'dimension',
-        drawer,
-        dimension: 'slide.lowerEdgeY',
-      }),
-      minus('height-slide-below', family.profile, { kind: 'figure', family: family.id, figure: 'profile' }),
+      minus('lower-edge-slide-below', lowerEdgeY.total, ofDimension('slide.lowerEdgeY', drawer)),
+      minus('height-slide-below', family.profile, ofFigure(family.id, 'profile')),
     );
   });
 }
@@ -123,9 +132,9 @@ export interface HandSetback {
 
 /** Set-back as marked on the case: by hand, or the family's plus the drawer front's thickness where it is inset. */
 export function markedSetback(family: SlideFamily, insetFront: Length, frontPath: string, byHand?: HandSetback): Tally {
-  if (byHand) return tally(plus('set-back-by-hand', byHand.setback, { kind: 'field', path: byHand.path }));
+  if (byHand) return tally(plus('set-back-by-hand', byHand.setback, ofField(byHand.path)));
   return tally(
-    plus('set-back-slide', family.setback, { kind: 'figure', family: family.id, figure: 'setback' }),
-    insetFront === ZERO ? undefined : plus('drawer-front-inset', nm(insetFront), { kind: 'field', path: frontPath }),
+    plus('set-back-slide', family.setback, ofFigure(family.id, 'setback')),
+    insetFront === ZERO ? undefined : plus('drawer-front-inset', nm(insetFront), ofField(frontPath)),
   );
 }

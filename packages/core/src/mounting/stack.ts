@@ -1,5 +1,17 @@
 import { readingLength, readingPath, type BuildOutRest, type Material, type OpeningReading } from '../job';
-import { inches, minus, plus, plusTimes, share, tally, type Length, type Source, type Tally, label } from '../length';
+import {
+  inches,
+  minus,
+  plus,
+  plusTimes,
+  share,
+  tally,
+  type Length,
+  type Source,
+  type Tally,
+  label,
+  ofField,
+} from '../length';
 
 /** A build-out made up from stock at hand. */
 export interface Stack {
@@ -103,7 +115,7 @@ export function packings(widths: readonly OpeningReading[], narrowest: Tally, pa
     const width = readingLength(read);
     if (width === least) return [];
     const total = tally(
-      plus('reading', width, { kind: 'field', path: readingPath(path, 'width', reading, read) }),
+      plus('reading', width, ofField(readingPath(path, 'width', reading, read))),
       minus('narrowest-reading', least, narrowest.terms[0]?.from),
     );
     return [{ reading, total, eachSide: share(total.total, 2) }];

@@ -1,5 +1,5 @@
 import { readingsOf, type AsBuiltReading, type Bank } from '../job';
-import { label, nm, plus, share, tally, type Length, type ReadAt, type Source, type Tally } from '../length';
+import { label, nm, plus, share, tally, type Length, type ReadAt, type Tally, ofField } from '../length';
 
 /** What the opening is at one drawer's level, as measured back there. */
 export interface Level {
@@ -76,16 +76,14 @@ interface Taken {
 
 /** `level` is the drawer's place; none where it is of the whole opening. */
 function widthOf({ place, length, path }: AsBuiltReading, level?: number): Taken {
-  return { place, width: tally(plus(label('width-measured', readAt(level, place)), length, field(path))) };
+  return { place, width: tally(plus(label('width-measured', readAt(level, place)), length, ofField(path))) };
 }
 
 function betweenSlides({ place, length, path }: AsBuiltReading, level: number | undefined, taken: Length): Taken {
-  const between = plus(label('between-slides-measured', readAt(level, place)), length, field(path));
+  const between = plus(label('between-slides-measured', readAt(level, place)), length, ofField(path));
   return { place, width: tally(between, plus('what-slides-take', nm(taken))) };
 }
 
 function readAt(level: number | undefined, place: AsBuiltReading['place']): ReadAt {
   return { ...(level === undefined ? {} : { level }), places: place ? [place] : [] };
 }
-
-const field = (path: string): Source => ({ kind: 'field', path });

@@ -12,6 +12,7 @@ import {
   type Source,
   type Tally,
   label,
+  ofField,
 } from '../length';
 import { levelsOf, looseWidths, type Level } from './levels';
 
@@ -55,12 +56,7 @@ function smallestReading({ opening, drawers }: Bank, size: OpeningSize, path: st
   const least = smallest(lengths);
   const index = lengths.indexOf(least);
   const called = label('size-of-opening', { size, of: readings.length, at: readAt(readings[index], drawers) });
-  return tally(
-    plus(called, least, {
-      kind: 'field',
-      path: readingPath(path, size, index, readings[index]),
-    }),
-  );
+  return tally(plus(called, least, ofField(readingPath(path, size, index, readings[index]))));
 }
 
 function narrowest(width: Tally, measured: readonly Tally[]): Tally {
@@ -70,7 +66,7 @@ function narrowest(width: Tally, measured: readonly Tally[]): Tally {
 function taperOf({ opening }: Bank, path: string, measured: readonly Tally[]): Tally {
   const readings = readingLengths(opening.width).map((length, index) => ({
     length,
-    from: { kind: 'field', path: readingPath(path, 'width', index, opening.width[index]) } as Source | undefined,
+    from: ofField(readingPath(path, 'width', index, opening.width[index])) as Source | undefined,
   }));
   const back = measured.map(({ total, terms }) => ({ length: total, from: terms[0]?.from }));
   const ordered = [...readings, ...back].sort((a, b) => a.length - b.length);

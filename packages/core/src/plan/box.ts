@@ -1,7 +1,7 @@
 import { said } from '../words';
 import { boxHeight, boxInside, boxParts, sharedHeight, type BoxHeight, type Part } from '../box';
 import { boxGroups } from '../job';
-import { type Source, type Tally, plain, type Said } from '../length';
+import { type Source, type Tally, plain, type Said, ofDimension } from '../length';
 import type { Making } from './making';
 
 /** A dimension that came to nothing or less and is left out of the plan. */
@@ -48,7 +48,7 @@ function lowestOf(
     return each < least ? place : best;
   });
   const at = own[lowest];
-  const from: Source = { kind: 'dimension', drawer: makings[lowest]?.drawer.id ?? '', dimension: 'box.height' };
+  const from: Source = ofDimension('box.height', makings[lowest]?.drawer.id ?? '');
   return at ? sharedHeight(height, at.height, from) : height;
 }
 

@@ -1,5 +1,5 @@
 import type { Bank, Job, Material } from '../job';
-import { minus, plus, tally, ZERO } from '../length';
+import { minus, plus, tally, ZERO, ofField } from '../length';
 import { buildOutStack, onRunners, type Stack } from '../mounting';
 import type { Making } from './making';
 
@@ -47,8 +47,8 @@ function stacksFrom(stock: readonly Material[], job: Job, { buildOut }: Bank, pa
     const stack = buildOutStack(
       buildOut?.[which] ?? ZERO,
       stock,
-      (material) => ({ kind: 'field', path: `materials[${job.materials.indexOf(material)}].thickness` }),
-      { kind: 'field', path: `${path}.buildOut.${which}` },
+      (material) => ofField(`materials[${job.materials.indexOf(material)}].thickness`),
+      ofField(`${path}.buildOut.${which}`),
     );
     return madeUp(stack, buildOut?.rest);
   };

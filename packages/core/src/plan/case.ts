@@ -11,7 +11,7 @@ import {
 } from '../findings';
 import { dividerLap, equalFronts, equalOpenings, lap } from '../fronts';
 import { inLineOrder, type Bank, type Case, type Job } from '../job';
-import { add, nm, plus, share, tally, ZERO, type Length } from '../length';
+import { add, nm, plus, share, tally, ZERO, type Length, ofField } from '../length';
 import type { SlideFamily } from '../slides';
 import { contentsWeight, tipping, usualFill, type Balance, type Weighed } from '../stability';
 import type { Surroundings } from './facts';
@@ -117,7 +117,7 @@ function sharedWidths({ divider, banks: jobs }: Case, path: string, banks: reado
     lapRight: lap(last.front, 'right'),
   };
   const half = dividerLap(divider, shared.gap);
-  const from = { kind: 'field', path: `${path}.divider` } as const;
+  const from = ofField(`${path}.divider`);
   return {
     dividerLap: tally(plus('half-divider-less-gap', half, from)),
     widths: { fronts: equalFronts(shared), openings: equalOpenings(shared) },

@@ -1,5 +1,5 @@
 import type { Words } from '../words';
-import type { Part, PartCut } from '../box';
+import { type Part, type PartCut, ROLES } from '../box';
 import { saidOf, type Finding } from '../findings';
 import type { GrainRun, WidthShare } from '../fronts';
 import { inMillimetres, type Length, type Tally } from '../length';
@@ -13,8 +13,6 @@ type Sizes = Record<string, number | string>;
 export function planDocument(plan: Plan, words: Words) {
   return { format: 'zabble-plan', version: 1, cases: plan.cases.map((each) => caseDocument(each, words)) } as const;
 }
-
-export type PlanDocument = ReturnType<typeof planDocument>;
 
 function caseDocument({ id, banks, run, dividerLap, widths, balance }: CasePlan, words: Words) {
   return {
@@ -100,7 +98,8 @@ function partDocument(part: Part, machining: readonly PartCut[]) {
   const { role, count, length, width, thickness, material, upright, blank } = part;
   const cuts = machining.filter((cut) => cut.role === role);
   return {
-    role,
+    role: ROLES[role].written,
+    part: role,
     count,
     ...(length ? { length: mm(length) } : {}),
     ...(width ? { width: mm(width) } : {}),

@@ -1,7 +1,20 @@
 import { battenGroove, type PartCut } from '../box';
 import { lowestAbove, pullBores, pullScrew, type Pulled } from '../fronts';
 import { railOf } from '../job';
-import { minus, nm, plus, tally, unlessZero, type Source, type Tally, label } from '../length';
+import {
+  minus,
+  nm,
+  plus,
+  tally,
+  unlessZero,
+  type Source,
+  type Tally,
+  label,
+  ofTable,
+  ofDimension,
+  ofField,
+  ofFigure,
+} from '../length';
 import { slideLine } from '../mounting';
 import { contentsWeight, partsWeight } from '../stability';
 import { drawerSag, growth, movementOf } from '../timber';
@@ -61,11 +74,7 @@ function growthOf({ bank, moistureRise }: BankFacts, { front }: Making, height: 
     plus(
       label('growth', { species: species.name, rise: moistureRise }),
       growth(height.total, coefficient, moistureRise),
-      {
-        kind: 'table',
-        table: 'species',
-        row: species.id,
-      },
+      ofTable('species', species.id),
     ),
   );
 }
@@ -121,11 +130,11 @@ function drawerDimensions(
 /** What stays of the box under the top when it is out; less than nothing where it comes clear. */
 function hiddenOf(facts: BankFacts, { drawer, setback, travel }: Making, { length }: BoxPlan): Tally | undefined {
   if (!travel || !length) return undefined;
-  const of = (name: string): Source => ({ kind: 'dimension', drawer: drawer.id, dimension: name });
+  const of = (name: string): Source => ofDimension(name, drawer.id);
   return tally(
     plus('set-back', setback.total, of('slide.setback')),
     plus('box-length', length.total, of('box.length')),
-    unlessZero(plus('overhang-top', facts.overhang, { kind: 'field', path: facts.overhangPath })),
+    unlessZero(plus('overhang-top', facts.overhang, ofField(facts.overhangPath))),
     minus('comes-out', travel.total, of('slide.travel')),
   );
 }
@@ -135,10 +144,10 @@ function heightsInBay(facts: BankFacts, making: Making, box: BoxPlan) {
   const bay = facts.bays[making.place];
   if (!bay) return undefined;
   const { drawer, family, bottomFace } = making;
-  const of = (dimension: string): Source => ({ kind: 'dimension', drawer: drawer.id, dimension });
+  const of = (dimension: string): Source => ofDimension(dimension, drawer.id);
   const bottomY = tally(
     plus('bottom-bay', bay.bottomY.total, of('bay.bottomY')),
-    plus('clear-below', family.bottom, { kind: 'figure', family: family.id, figure: 'bottom' }),
+    plus('clear-below', family.bottom, ofFigure(family.id, 'bottom')),
   );
   const clearHeight = clearHeightOf(facts, making, bottomY);
   if (!box.height) return { bottomY, clearHeight };
@@ -162,7 +171,7 @@ function clearHeightOf(facts: BankFacts, making: Making, boxBottom: Tally): Tall
   const { drawer, place } = making;
   return tally(
     ...lowestThingAbove(facts, place),
-    minus('lower-edge-box', boxBottom.total, { kind: 'dimension', drawer: drawer.id, dimension: 'box.bottomY' }),
+    minus('lower-edge-box', boxBottom.total, ofDimension('box.bottomY', drawer.id)),
     ...negated(making.bottomFace),
   );
 }
@@ -170,21 +179,13 @@ function clearHeightOf(facts: BankFacts, making: Making, boxBottom: Tally): Tall
 function lowestThingAbove(facts: BankFacts, place: number) {
   const { bank, path, makings, bays } = facts;
   const [above, bay] = [makings[place - 1], bays[place - 1]];
-  if (!above || !bay)
-    return [
-      plus('height-opening', facts.opening.height.total, {
-        kind: 'dimension',
-        dimension: 'opening.height',
-      } as const),
-    ];
-  const from: Source = { kind: 'dimension', drawer: above.drawer.id, dimension: 'bay.bottomY' };
+  if (!above || !bay) return [plus('height-opening', facts.opening.height.total, ofDimension('opening.height'))];
+  const from: Source = ofDimension('bay.bottomY', above.drawer.id);
   const start = plus('bottom-bay-above', bay.bottomY.total, from);
   const rail = railOf(bank);
-  if (rail > 0) return [start, minus('rail', rail, { kind: 'field', path: `${path}.rail` })];
+  if (rail > 0) return [start, minus('rail', rail, ofField(`${path}.rail`))];
   const lift = lowestAbove(above.family, false);
-  return lift === 0
-    ? [start]
-    : [start, plus('clear-below-box-above', lift, { kind: 'figure', family: above.family.id, figure: 'bottom' })];
+  return lift === 0 ? [start] : [start, plus('clear-below-box-above', lift, ofFigure(above.family.id, 'bottom'))];
 }
 
 function negated({ terms }: Tally) {
@@ -193,8 +194,5 @@ function negated({ terms }: Tally) {
 
 /** Underside of the bottom above the box's lower edge: its upper face less its thickness. */
 function undersideOf({ bottomFace, stock, paths }: Making): Tally {
-  return tally(
-    ...bottomFace.terms,
-    minus('bottom', stock.bottom.thickness, { kind: 'field', path: paths.thickness(stock.bottom) }),
-  );
+  return tally(...bottomFace.terms, minus('bottom', stock.bottom.thickness, ofField(paths.thickness(stock.bottom))));
 }

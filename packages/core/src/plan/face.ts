@@ -24,7 +24,7 @@ export function planFace(bank: Bank, path: string, making: Making, width: Tally,
   const [across, up] = [width, height].map((size) => (size && size.total > 0 ? size : undefined));
   const blank = band && across && up ? { blank: blankOf(band, across, up, drawer.id, `${path}.front`) } : {};
   const face: Part = {
-    role: 'face',
+    role: 'drawer-front',
     count: 1,
     thickness: front.thickness,
     material: front.id,

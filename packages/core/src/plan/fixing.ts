@@ -1,5 +1,5 @@
 import { pullBores, type Pulled } from '../fronts';
-import { nm, plus, share, subtract, tally, unlessZero, type Tally, type PlainLabel } from '../length';
+import { nm, plus, share, subtract, tally, unlessZero, type Tally, type PlainLabel, ofField } from '../length';
 import type { BankFacts } from './facts';
 import type { Making } from './making';
 
@@ -19,8 +19,7 @@ export function pulledOf(facts: BankFacts, { drawer, place }: Making, height: Ta
 export function passedByPull({ bank }: BankFacts, making: Making, pulled: Pulled): Tally {
   const { front, panel, paths } = making;
   const { frame } = bank.front;
-  const thickness = (called: PlainLabel, of: typeof front) =>
-    plus(called, of.thickness, { kind: 'field', path: paths.thickness(of) } as const);
+  const thickness = (called: PlainLabel, of: typeof front) => plus(called, of.thickness, ofField(paths.thickness(of)));
   if (!frame || !panel || !onPanel(pulled, frame)) return tally(thickness('drawer-front', front));
   const hollow = share(nm(Math.max(0, subtract(front.thickness, panel.thickness))), 2);
   return tally(thickness('panel-of-front', panel), unlessZero(plus('hollow-behind-panel', hollow)));

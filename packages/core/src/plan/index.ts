@@ -1,11 +1,6 @@
-export * from './alternatives';
 export { usualBuildOutStock } from './build-outs';
-export * from './compare-bottoms';
-export * from './compare-slides';
-export * from './consequences';
 export * from './document';
-export * from './follow';
-export * from './other-basis';
+export * from './asked';
 export { plan, readJobDocument, readJobFile } from './plan';
 export * from './planner';
 export type * from './types';

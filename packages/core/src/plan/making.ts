@@ -22,6 +22,8 @@ import {
   type Source,
   type Tally,
   type PlainLabel,
+  ofField,
+  ofDimension,
 } from '../length';
 import { caseHoles, markedSetback, runnersOf, slideScrew, type CaseHoles, type Runners } from '../mounting';
 import type { Opening } from '../opening';
@@ -111,7 +113,7 @@ function measuredGroove(bank: Bank, { id }: Drawer): AsBuiltReading | undefined 
 function madeWidth(bank: Bank, { id }: Drawer): Tally | undefined {
   if (bank.basis === 'planned') return undefined;
   const [least] = [...readingsOf(bank, 'box-width', id)].sort((a, b) => a.length - b.length);
-  return least && tally(plus('box-width-as-made', least.length, { kind: 'field', path: least.path }));
+  return least && tally(plus('box-width-as-made', least.length, ofField(least.path)));
 }
 
 function kitOf(shop: Workshop, drawer: Drawer, place: number): Kit {
@@ -169,9 +171,7 @@ function asGrooved(box: Box, depth: Length | undefined): Box {
 
 /** The length's field where a person chose it, else the depth it follows from. */
 function lengthSource({ length }: SlideChoice, paths: BoxPaths): Source {
-  return length === undefined
-    ? { kind: 'dimension', dimension: 'opening.depth' }
-    : { kind: 'field', path: paths.field('slide.length') };
+  return length === undefined ? ofDimension('opening.depth') : ofField(paths.field('slide.length'));
 }
 
 function handSetback({ mounting }: Bank, path: string) {
@@ -181,7 +181,7 @@ function handSetback({ mounting }: Bank, path: string) {
 
 function screwsOf(family: SlideFamily, stock: BoxStock, front: Material, paths: BoxPaths): Screws {
   const through = (called: PlainLabel, wood: Material): Tally =>
-    tally(plus(called, wood.thickness, { kind: 'field', path: paths.thickness(wood) }));
+    tally(plus(called, wood.thickness, ofField(paths.thickness(wood))));
   const [throughFace, throughEnd] = [through('drawer-front', front), through('box-front', stock.ends)];
   return {
     slide: slideScrew(family, stock.sides.thickness, paths.thickness(stock.sides)),

@@ -1,7 +1,7 @@
 import type { Patch } from '../reading';
 import { BANK } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
-import { tallyOf } from './follow';
+import { tallyOf } from './asked';
 import { banks, codes, demo, inch, mm, one, part, IN_ENGLISH } from './plan.spec-data';
 import type { BankPlan } from './types';
 
@@ -18,10 +18,10 @@ describe('the demo jobs', () => {
     expect(mm(bank!.drawers[5], 'bay.height')).toBe(inch(5.875));
     expect(mm(bank!.drawers[5], 'box.height')).toBe(inch(5.125));
     expect(part(bank!.drawers[5], 'side')).toEqual([inch(22), inch(5.125)]);
-    expect(part(bank!.drawers[5], 'front')).toEqual([inch(23) - 23.6, inch(5.125)]);
+    expect(part(bank!.drawers[5], 'box-front')).toEqual([inch(23) - 23.6, inch(5.125)]);
     expect(part(bank!.drawers[5], 'back')).toEqual([inch(23) - 23.6, inch(4.625) - 5.5]);
     expect(part(bank!.drawers[5], 'bottom')).toEqual([570.125, 550.96875]);
-    expect(part(bank!.drawers[5], 'face')).toEqual([inch(25), inch(101 / 16)]);
+    expect(part(bank!.drawers[5], 'drawer-front')).toEqual([inch(25), inch(101 / 16)]);
     // A narrow back and two boxes a hair apart: what a builder would say too.
     expect(codes(bank!)).toEqual(['SMALL_PART', 'LIKE_BOXES']);
   });
@@ -36,7 +36,7 @@ describe('the demo jobs', () => {
     expect(mm(bank!.drawers[0], 'box.length')).toBe(440);
     expect(mm(bank!.drawers[0], 'slide.setback')).toBe(23);
     expect(mm(bank!.drawers[3], 'slide.lowerEdgeY')).toBe(0);
-    expect(part(bank!.drawers[0], 'front')[0]).toBe(851.4 - 29.4 + 12);
+    expect(part(bank!.drawers[0], 'box-front')[0]).toBe(851.4 - 29.4 + 12);
     // Nearly twice as wide as long.
     expect(codes(bank!)).toEqual(['FORECAST', ...Array.from({ length: 4 }, () => 'WIDE_DRAWER')]);
   });

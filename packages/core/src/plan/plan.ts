@@ -5,7 +5,7 @@ import { checkSlides, slideTable } from '../slides';
 import { checkSpecies } from '../timber';
 import { planBank } from './bank';
 import { planCase, type Shop } from './case';
-import { toldOnce } from './told-once';
+import { firstOfJob } from './first-of-job';
 import type { Plan } from './types';
 
 /** Everything that follows from a job. Pure: the same job gives the same plan. Never throws on a job that was read. */
@@ -19,7 +19,7 @@ export function planWith(job: Job, bankPlan: Shop['bankPlan']): Plan {
   const exact = (length: Length): string => writeExact(length, job.unit);
   const shop = { job, table: slideTable(job), exact, bankPlan };
   const cases = job.cases.map((each, c) => planCase(shop, each, `cases[${c}]`));
-  return { unit: job.unit, step, cases: toldOnce(cases) };
+  return { unit: job.unit, step, cases: firstOfJob(cases) };
 }
 
 /** Reads a job document for planning: its shape, its references, its slides and its woods. */

@@ -42,15 +42,15 @@ describe('planner', () => {
     const sequence = fc.array(fc.constantFrom(...changes), { minLength: 1, maxLength: 8 });
     fc.assert(
       fc.property(sequence, (patches) => {
-        const follow = planner();
+        const planNext = planner();
         let [document, before] = [two, read(two)];
-        follow(before);
+        planNext(before);
         for (const patch of patches) {
           const next = patched(document, [patch]);
           const reading = readJobDocument(next);
           if (!reading.ok) continue;
           const job = keepIdentity(before, reading.job);
-          expect(follow(job)).toEqual(plan(reading.job));
+          expect(planNext(job)).toEqual(plan(reading.job));
           [document, before] = [next, job];
         }
       }),
@@ -59,11 +59,11 @@ describe('planner', () => {
   });
 
   it('keeps the bank that did not change', () => {
-    const follow = planner();
+    const planNext = planner();
     const job = read(two);
-    const [first] = follow(job).cases;
+    const [first] = planNext(job).cases;
     const changed = keepIdentity(job, read(patched(two, [{ path: `${BANK}.rail`, value: '1/4 in' }])));
-    const [then] = follow(changed).cases;
+    const [then] = planNext(changed).cases;
     expect(then?.banks[1]).toBe(first?.banks[1]);
     expect(then?.banks[0]).not.toBe(first?.banks[0]);
   });

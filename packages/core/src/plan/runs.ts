@@ -1,6 +1,6 @@
 import { grainRun, lap, type GrainRun } from '../fronts';
 import type { Bank, Case } from '../job';
-import { minus, plus, tally, unlessZero, type Source, type Tally, label } from '../length';
+import { minus, plus, tally, unlessZero, type Source, type Tally, label, ofDimension, ofField } from '../length';
 import type { BankFacts } from './facts';
 import type { BankPlan, DrawerPlan } from './types';
 
@@ -14,12 +14,13 @@ export function columnRun(
   const own = bank.front.run;
   const run = own ?? owner.run;
   const blanks = drawers.flatMap((drawer) => {
-    const height = drawer.parts.find(({ role }) => role === 'face')?.blank?.width ?? drawer.dimensions['front.height'];
-    const from: Source = { kind: 'dimension', drawer: drawer.id, dimension: 'front.height' };
+    const height =
+      drawer.parts.find(({ role }) => role === 'drawer-front')?.blank?.width ?? drawer.dimensions['front.height'];
+    const from: Source = ofDimension('front.height', drawer.id);
     return height ? [{ size: height.total, label: label('front-of', { place: drawer.place }), from }] : [];
   });
   if (!run || blanks.length < drawers.length) return undefined;
-  const gap = { gap: tally(plus('gap', bank.front.gap, { kind: 'field', path: `${path}.front.gap` })) };
+  const gap = { gap: tally(plus('gap', bank.front.gap, ofField(`${path}.front.gap`))) };
   return grainRun({
     run,
     path: own ? `${path}.front.run` : `${casePath}.run`,
@@ -35,8 +36,9 @@ export function rowRun(owner: Case, casePath: string, banks: readonly BankPlan[]
   const [first] = banks;
   if (!owner.run || !first) return undefined;
   const blanks = banks.flatMap(({ drawers: [drawer] }, index) => {
-    const width = drawer?.parts.find(({ role }) => role === 'face')?.blank?.length ?? drawer?.dimensions['front.width'];
-    const from: Source = { kind: 'dimension', drawer: drawer?.id ?? '', dimension: 'front.width' };
+    const width =
+      drawer?.parts.find(({ role }) => role === 'drawer-front')?.blank?.length ?? drawer?.dimensions['front.width'];
+    const from: Source = ofDimension('front.width', drawer?.id ?? '');
     return width ? [{ size: width.total, label: label('fronts-of-bank', { place: index }), from }] : [];
   });
   return grainRun({
@@ -53,7 +55,7 @@ export function rowRun(owner: Case, casePath: string, banks: readonly BankPlan[]
 function between(owner: Case, casePath: string, left: BankPlan, right: BankPlan): Tally {
   const own = left.bank.divider;
   const divider = own ?? owner.divider;
-  const field = (path: string): Source => ({ kind: 'field', path });
+  const field = ofField;
   if (divider === undefined) return tally(plus('gap', left.bank.front.gap, field(`${left.path}.front.gap`)));
   return tally(
     plus('divider', divider, field(own === undefined ? `${casePath}.divider` : `${left.path}.divider`)),

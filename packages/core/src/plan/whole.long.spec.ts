@@ -161,7 +161,7 @@ describe('boxes', () => {
       'groove lower edge',
       'dado front end',
     ]);
-    expect(cuts('front', corner).at(-1)).toEqual({ kind: 'tongue', where: 'both ends', depth: 5, width: 5.9 });
+    expect(cuts('box-front', corner).at(-1)).toEqual({ kind: 'tongue', where: 'both ends', depth: 5, width: 5.9 });
     expect(cuts('back', corner).at(-1)).toEqual({ kind: 'rabbet', where: 'both ends', depth: 4, width: 11.8 });
     expect(cuts('side', at('box.bottomFit', 'rabbeted'))[0]).toEqual({
       kind: 'rabbet',

@@ -11,6 +11,7 @@ import {
   type Tally,
   label,
   plain,
+  ofFigure,
 } from '../length';
 import type { LengthList, SlideFamily } from './family';
 
@@ -30,7 +31,7 @@ export interface Fit {
 }
 
 /** Depth a slide of this nominal length asks for: nominal + set-back + rear (+ the drawer front, inset). */
-export function depthWanted(family: SlideFamily, list: LengthList, room: Room, nominal: Length): Length {
+function depthWanted(family: SlideFamily, list: LengthList, room: Room, nominal: Length): Length {
   return add(nominal, family.setback, list.rear, room.insetFront);
 }
 
@@ -60,7 +61,7 @@ export function takenBySlides({ basis, side, insideDeduction }: SlideFamily): Le
 
 /** How far the drawer comes out: the family's share of the slide's length, rounded half up, and its over-travel. */
 export function travelOf(family: SlideFamily, nominal: Length): Tally {
-  const figure = (name: string): Source => ({ kind: 'figure', family: family.id, figure: name });
+  const figure = (name: string): Source => ofFigure(family.id, name);
   const called =
     family.extension === 1 ? plain('whole-length' as const) : label('share-of-length', { share: family.extension });
   return tally(

@@ -1,4 +1,4 @@
-import type { Asked, BankPlan, CarrierRole, Role } from '@zabble/core';
+import type { Asked, BankPlan, PartRole } from '@zabble/core';
 
 const OF_BANK: Readonly<Record<string, string>> = {
   'opening.width': 'Opening width',
@@ -39,13 +39,13 @@ const OF_DRAWER: Readonly<Record<string, string>> = {
   'screw.pull': 'longest screw of the pull',
 };
 
-const ROLES: Readonly<Record<Role | CarrierRole, string>> = {
+const ROLES: Readonly<Record<PartRole, string>> = {
   side: 'side',
-  front: 'box front',
+  'box-front': 'box front',
   back: 'box back',
   bottom: 'bottom',
   muntin: 'muntin',
-  face: 'drawer front',
+  'drawer-front': 'drawer front',
   stile: 'stile',
   rail: 'front rail',
   panel: 'panel',

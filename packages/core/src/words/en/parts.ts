@@ -12,11 +12,11 @@ const named =
 /** What parts are called, one and several. */
 const PART_NAMES = {
   'part/side': named('side', 'sides'),
-  'part/front': named('box front', 'box fronts'),
+  'part/box-front': named('box front', 'box fronts'),
   'part/back': named('back', 'backs'),
   'part/bottom': named('bottom', 'bottoms'),
   'part/muntin': named('muntin', 'muntins'),
-  'part/face': named('drawer front', 'drawer fronts'),
+  'part/drawer-front': named('drawer front', 'drawer fronts'),
   'part/stile': named('stile', 'stiles'),
   'part/rail': named('front rail', 'front rails'),
   'part/panel': named('panel', 'panels'),

@@ -3,7 +3,7 @@ import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { PrintName } from '@zabble/contract';
 import { jobFeature } from '../../store/job/job.reducer';
-import { FitDesk } from '../fit/fit-desk';
+import { FitState } from '../fit/fit-state';
 import { Paper } from '../paper';
 import type { Action } from './action';
 
@@ -25,7 +25,7 @@ const PRINTS: readonly {
 @Injectable({ providedIn: 'root' })
 export class PrintActions {
   private readonly paper = inject(Paper);
-  private readonly fit = inject(FitDesk);
+  private readonly fit = inject(FitState);
   private readonly router = inject(Router);
   private readonly id = inject(Store).selectSignal(jobFeature.selectId);
 

@@ -13,13 +13,13 @@ import { unitPatches } from '../../store/job/unit-patches';
 import { selectPlan, selectRedoName, selectUndoName } from '../../store/job/job.selectors';
 import { selectBank, SessionActions } from '../../store/session/session';
 import { BothUnits } from '../../fields/both-units';
-import { FIT_VIEWS, FitDesk } from '../fit/fit-desk';
-import { JobDesk } from '../job-desk';
+import { FIT_VIEWS, FitState } from '../fit/fit-state';
+import { JobCommands } from '../job-commands';
 import { CUT_VIEWS, STEPS } from '../steps';
 import type { Action } from './action';
 import { PrintActions } from './print-actions';
 import { CUT_WORDS, FIT_WORDS, STEP_WORDS } from './step-words';
-import { MaterialsDesk } from '../materials/materials-desk';
+import { MaterialsState } from '../materials/materials-state';
 import { WorkActions } from './work-actions';
 
 /** What can be done whatever step it is: going, undoing, looking, the job as a whole. */
@@ -33,11 +33,11 @@ export class ShellActions {
   private readonly theme = inject(ThemeChoice);
   private readonly both = inject(BothUnits);
   private readonly edits = inject(JobEdits);
-  private readonly job = inject(JobDesk);
+  private readonly job = inject(JobCommands);
   private readonly work = inject(WorkActions);
   private readonly prints = inject(PrintActions);
-  private readonly fit = inject(FitDesk);
-  private readonly materialsDesk = inject(MaterialsDesk);
+  private readonly fit = inject(FitState);
+  private readonly materialsState = inject(MaterialsState);
   private readonly id = this.store.selectSignal(jobFeature.selectId);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
@@ -202,7 +202,7 @@ export class ShellActions {
   }
 
   materials(): void {
-    void this.materialsDesk.open();
+    void this.materialsState.open();
   }
 
   async findings(): Promise<void> {

@@ -1,5 +1,5 @@
 import type { Step } from '@zabble/core';
-import type { FitView } from '../fit/fit-desk';
+import type { FitView } from '../fit/fit-state';
 import type { CutView } from '../steps';
 
 /** What builders type when they look for a step: its content by other names. */

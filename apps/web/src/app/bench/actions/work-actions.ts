@@ -16,7 +16,7 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob } from '../../store/job/job.selectors';
 import { selectBank, SessionActions, sessionFeature } from '../../store/session/session';
 import { Who } from '../../device/who';
-import { CaseDesk } from '../case/case-desk';
+import { CaseState } from '../case/case-state';
 import { addCase, bankBeside } from '../case/case-edits';
 import { addPatch, lockPatch, schemePatches } from '../divide/bank-edits';
 import { duplicatePatch, movePatch } from '../divide/drawer-edits';
@@ -39,7 +39,7 @@ export class WorkActions {
   private readonly edits = inject(JobEdits);
   private readonly speech = inject(Speech);
   private readonly who = inject(Who);
-  private readonly cases = inject(CaseDesk);
+  private readonly cases = inject(CaseState);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly job = this.store.selectSignal(selectJob);
   private readonly bank = this.store.selectSignal(selectBank);

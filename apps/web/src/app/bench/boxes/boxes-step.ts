@@ -10,7 +10,7 @@ import { Figure } from '../../fields/figure';
 import { LengthField } from '../../fields/length-field';
 import { Pick } from '../../fields/pick';
 import { MaterialPick } from '../materials/material-pick';
-import { MaterialsDesk } from '../materials/materials-desk';
+import { MaterialsState } from '../materials/materials-state';
 import { BackCorner } from './back-corner';
 import { BottomWays } from './bottom-ways';
 import { BoxCard } from './box-card';
@@ -28,7 +28,7 @@ export class BoxesStep {
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
   private readonly speech = inject(Speech);
-  protected readonly materialsDesk = inject(MaterialsDesk);
+  protected readonly materials = inject(MaterialsState);
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(selectJob);
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);

@@ -8,7 +8,7 @@ import { LengthField } from '../../fields/length-field';
 import { Says } from '../../ui/says';
 import { Size } from '../../fields/size';
 import { TextField } from '../../fields/text-field';
-import { CaseDesk } from './case-desk';
+import { CaseState } from './case-state';
 import {
   bankBeside,
   bankPath,
@@ -37,7 +37,7 @@ export class CaseCard {
   readonly count = input.required<number>();
   /** The one on the bench. */
   readonly bank = input.required<BankPlan>();
-  private readonly desk = inject(CaseDesk);
+  private readonly state = inject(CaseState);
   private readonly store = inject(Store);
   private readonly speech = inject(Speech);
   protected readonly says = signal('');
@@ -102,8 +102,8 @@ export class CaseCard {
 
   private take(
     name: string,
-    edit: (...args: Parameters<Parameters<CaseDesk['apply']>[1]>) => CaseEdit | undefined,
+    edit: (...args: Parameters<Parameters<CaseState['apply']>[1]>) => CaseEdit | undefined,
   ): void {
-    this.says.set(this.desk.apply(name, edit) ?? '');
+    this.says.set(this.state.apply(name, edit) ?? '');
   }
 }

@@ -4,7 +4,7 @@ import type { BankPlan } from '@zabble/core';
 import { selectPlan } from '../../store/job/job.selectors';
 import { Says } from '../../ui/says';
 import { CaseCard } from './case-card';
-import { CaseDesk } from './case-desk';
+import { CaseState } from './case-state';
 import { addCase } from './case-edits';
 import { JobDetails } from './job-details';
 
@@ -27,12 +27,12 @@ import { JobDetails } from './job-details';
 })
 export class CaseStep {
   readonly bank = input.required<BankPlan>();
-  private readonly desk = inject(CaseDesk);
+  private readonly state = inject(CaseState);
   private readonly plan = inject(Store).selectSignal(selectPlan);
   protected readonly says = signal('');
   protected readonly cases = computed(() => this.plan()?.cases ?? []);
 
   protected add(): void {
-    this.says.set(this.desk.apply('another case', addCase) ?? '');
+    this.says.set(this.state.apply('another case', addCase) ?? '');
   }
 }

@@ -6,8 +6,8 @@ import { unitPatches } from '../../store/job/unit-patches';
 import { Choice } from '../../fields/choice';
 import { Pick } from '../../fields/pick';
 import { TextField } from '../../fields/text-field';
-import { JobDesk } from '../job-desk';
-import { MaterialsDesk } from '../materials/materials-desk';
+import { JobCommands } from '../job-commands';
+import { MaterialsState } from '../materials/materials-state';
 
 const STEPS = {
   in: ['1/16 in', '1/32 in', '1/64 in'],
@@ -39,8 +39,8 @@ const STEPS = {
   </section>`,
 })
 export class JobDetails {
-  protected readonly job = inject(JobDesk);
-  protected readonly materials = inject(MaterialsDesk);
+  protected readonly job = inject(JobCommands);
+  protected readonly materials = inject(MaterialsState);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly units = [
     { value: 'in', label: 'Inches' },

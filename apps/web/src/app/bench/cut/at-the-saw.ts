@@ -27,7 +27,7 @@ import { selectShowing } from '../../store/job/job.selectors';
 import { Figure } from '../../fields/figure';
 import { Says } from '../../ui/says';
 import { Size } from '../../fields/size';
-import { CutDesk } from './cut-desk';
+import { CutState } from './cut-state';
 import { GateButton } from './gate-button';
 import { cutPatch } from './records';
 import { SettingsList } from './settings-list';
@@ -49,7 +49,7 @@ interface Held {
 })
 export class AtTheSaw {
   readonly bank = input.required<BankPlan>();
-  protected readonly desk = inject(CutDesk);
+  protected readonly state = inject(CutState);
   private readonly edits = inject(JobEdits);
   private readonly speech = inject(Speech);
   private readonly who = inject(Who);
@@ -58,19 +58,19 @@ export class AtTheSaw {
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly says = signal('');
   protected readonly named = materialCalled;
-  protected readonly groups = computed(() => groupsOf(this.desk.job()?.materials ?? [], this.desk.free()));
+  protected readonly groups = computed(() => groupsOf(this.state.job()?.materials ?? [], this.state.free()));
   protected readonly held = computed((): readonly Held[] => {
-    const waiting = this.desk.parts().filter((part) => part.release !== 'now' && toCut(part));
+    const waiting = this.state.parts().filter((part) => part.release !== 'now' && toCut(part));
     return RELEASES.flatMap((release) => {
       const parts = waiting.filter((part) => part.release === release);
       return parts.length === 0 ? [] : [{ release, parts, says: this.counted(parts) }];
     });
   });
-  protected readonly done = computed(() => this.desk.parts().filter((part) => !toCut(part)));
+  protected readonly done = computed(() => this.state.parts().filter((part) => !toCut(part)));
   /** What is cut already and does not fit the plan of now. */
   protected readonly amiss = computed(() =>
     (['again', 'trim', 'pack'] as const).flatMap((fits) => {
-      const parts = this.desk.parts().filter(({ standing }) => standing?.fits === fits);
+      const parts = this.state.parts().filter(({ standing }) => standing?.fits === fits);
       const [part, has] = parts.length === 1 ? ['part', 'has'] : ['parts', 'have'];
       const says = {
         again: `${parts.length} ${part} ${has} to be cut again: too small for the plan of now, or came out wrong.`,
@@ -85,13 +85,13 @@ export class AtTheSaw {
   /** In one line: how much, from what, where to begin. */
   protected readonly first = computed(() => {
     // The sheet in hand says where it begins: list and sheet are one order.
-    const shown = this.desk.shown();
+    const shown = this.state.shown();
     const next =
       shown &&
       stepsOf(shown.sheet, shown.blade)
         .slice(shown.taken?.done ?? 0)
         .find(({ trims }) => !trims);
-    if (shown && next && this.desk.which() === 'now')
+    if (shown && next && this.state.which() === 'now')
       return {
         where: `on sheet ${shown.index + 1}, `,
         what: next.direction === 'rip' ? 'fence' : 'stop',
@@ -103,8 +103,8 @@ export class AtTheSaw {
 
   /** Sheets the layout of a material takes, as far as it is found. */
   protected sheetsOf({ material }: CutGroup): string {
-    const sheets = this.desk.found().get(material.id)?.layout.sheets;
-    if (!sheets || this.desk.which() === 'all') return '';
+    const sheets = this.state.found().get(material.id)?.layout.sheets;
+    if (!sheets || this.state.which() === 'all') return '';
     const rack = sheets.filter(({ stock }) => stock !== material.id).length;
     const whole = sheets.length - rack;
     const told = [
@@ -160,12 +160,12 @@ export class AtTheSaw {
   }
 
   private readonly panels = computed(() => {
-    const [job, plan] = [this.desk.job(), this.desk.plan()];
-    return job && plan ? frontPanels(job, plan, this.desk.parts()) : [];
+    const [job, plan] = [this.state.job(), this.state.plan()];
+    return job && plan ? frontPanels(job, plan, this.state.parts()) : [];
   });
 
   protected look({ parts }: Crosscut): void {
-    this.desk.part.set(parts[0]?.name);
+    this.state.part.set(parts[0]?.name);
   }
 
   protected markCut({ parts }: Crosscut): void {
@@ -181,7 +181,7 @@ export class AtTheSaw {
 
   /** A forecast, to buy and to price by; nothing is cut by it. */
   protected forecast({ parts }: Held): readonly Crosscut[] {
-    const groups = groupsOf(this.desk.job()?.materials ?? [], parts);
+    const groups = groupsOf(this.state.job()?.materials ?? [], parts);
     return groups.flatMap(({ rips }) => rips.flatMap(({ crosscuts }) => crosscuts));
   }
 
@@ -207,7 +207,7 @@ export class AtTheSaw {
   }
 
   private called({ path, place }: Served): string {
-    const plan = this.desk.plan();
+    const plan = this.state.plan();
     return [...(plan ? bankTelling(plan, path) : []), place + 1].join(' ');
   }
 }

@@ -3,7 +3,7 @@ import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { allowanceOf, boardList, said, type BoardRow } from '@zabble/core';
 import { Size } from '../../fields/size';
-import { CutDesk } from './cut-desk';
+import { CutState } from './cut-state';
 
 /** Boards: solid wood over size, and what that comes to at the yard. */
 @Component({
@@ -81,14 +81,14 @@ import { CutDesk } from './cut-desk';
     }`,
 })
 export class BoardsView {
-  private readonly desk = inject(CutDesk);
+  private readonly state = inject(CutState);
   private readonly speech = inject(Speech);
   protected readonly groups = computed(() => {
-    const [job, plan] = [this.desk.job(), this.desk.plan()];
+    const [job, plan] = [this.state.job(), this.state.plan()];
     return job && plan ? boardList(job, plan) : [];
   });
   protected readonly over = computed(() => {
-    const job = this.desk.job();
+    const job = this.state.job();
     return job && this.groups().length > 0 ? allowanceOf(job) : undefined;
   });
 

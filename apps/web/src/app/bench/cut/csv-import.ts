@@ -23,7 +23,7 @@ import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
 import { Says } from '../../ui/says';
-import { CutDesk } from './cut-desk';
+import { CutState } from './cut-state';
 import { newParts } from './known-parts';
 import { Rack } from './rack';
 
@@ -39,7 +39,7 @@ const LARGEST = 2_000_000;
 export class CsvImport {
   readonly what = input.required<'parts' | 'stock'>();
   private readonly rack = inject(Rack);
-  private readonly desk = inject(CutDesk);
+  private readonly state = inject(CutState);
   private readonly edits = inject(JobEdits);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
@@ -57,7 +57,7 @@ export class CsvImport {
   protected readonly lines = computed((): readonly LineReading[] => {
     const lines = readLines(this.rows(), this.wanted(), this.mapping(), this.unit());
     if (this.what() === 'stock') return lines;
-    const materials = this.desk.job()?.materials ?? [];
+    const materials = this.state.job()?.materials ?? [];
     return lines.map((line) => partOfLine(line, materials, this.unit()));
   });
   private readonly parts = computed(() =>

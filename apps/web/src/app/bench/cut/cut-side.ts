@@ -1,16 +1,16 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
 import type { BankPlan } from '@zabble/core';
 import { BankDrawing } from '../../drawing/bank-drawing';
-import { CutDesk } from './cut-desk';
-import { SheetDesk } from './sheet-desk';
+import { CutState } from './cut-state';
+import { SheetSide } from './sheet-side';
 
 /** Beside the cutting: the sheet in hand; while there is none, the face of the bank. */
 @Component({
   selector: 'z-cut-side',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [BankDrawing, SheetDesk],
-  template: `@if (desk.shown()) {
-      <z-sheet-desk class="min-h-0 flex-1" />
+  imports: [BankDrawing, SheetSide],
+  template: `@if (state.shown()) {
+      <z-sheet-side class="min-h-0 flex-1" />
     } @else {
       <z-bank-drawing class="min-h-0 flex-1" [bank]="bank()" [withPulls]="false" />
     }`,
@@ -18,5 +18,5 @@ import { SheetDesk } from './sheet-desk';
 })
 export class CutSide {
   readonly bank = input.required<BankPlan>();
-  protected readonly desk = inject(CutDesk);
+  protected readonly state = inject(CutState);
 }

@@ -15,7 +15,7 @@ import { type BankPlan, said } from '@zabble/core';
 import { CUT_VIEWS, type CutView } from '../steps';
 import { AtTheSaw } from './at-the-saw';
 import { BoardsView } from './boards-view';
-import { CutDesk } from './cut-desk';
+import { CutState } from './cut-state';
 import { FilesView } from './files-view';
 import { PartCard } from './part-card';
 import { RackView } from './rack-view';
@@ -33,10 +33,10 @@ import { SheetsView } from './sheets-view';
           type="button"
           role="tab"
           class="press"
-          [class.press-main]="view === desk.view()"
-          [attr.aria-selected]="view === desk.view()"
-          [tabindex]="view === desk.view() ? 0 : -1"
-          (click)="desk.view.set(view)"
+          [class.press-main]="view === state.view()"
+          [attr.aria-selected]="view === state.view()"
+          [tabindex]="view === state.view() ? 0 : -1"
+          (click)="state.view.set(view)"
           (keydown.arrowRight)="turn(1, $event)"
           (keydown.arrowLeft)="turn(-1, $event)"
         >
@@ -47,7 +47,7 @@ import { SheetsView } from './sheets-view';
     @if (part(); as looked) {
       <z-part-card [part]="looked" />
     }
-    @switch (desk.view()) {
+    @switch (state.view()) {
       @case ('saw') {
         <z-at-the-saw [bank]="bank()" />
       }
@@ -68,30 +68,30 @@ import { SheetsView } from './sheets-view';
 })
 export class CutStep implements OnDestroy {
   readonly bank = input.required<BankPlan>();
-  protected readonly desk = inject(CutDesk);
+  protected readonly state = inject(CutState);
   protected readonly nameOf = (view: CutView) => said(`cut-view/${view}`);
   protected readonly views = CUT_VIEWS;
   private readonly query = toSignal(inject(ActivatedRoute).queryParamMap);
-  protected readonly part = computed(() => this.desk.byName().get(this.desk.part() ?? ''));
+  protected readonly part = computed(() => this.state.byName().get(this.state.part() ?? ''));
 
   constructor() {
-    this.desk.active.set(true);
+    this.state.active.set(true);
     effect(() => {
       const [name, asked] = [this.query()?.get('part'), this.query()?.get('view')];
       const view = CUT_VIEWS.find((id) => id === asked);
-      if (view) untracked(() => this.desk.view.set(view));
-      if (name) untracked(() => this.desk.part.set(name));
+      if (view) untracked(() => this.state.view.set(view));
+      if (name) untracked(() => this.state.part.set(name));
     });
   }
 
   ngOnDestroy(): void {
-    this.desk.active.set(false);
+    this.state.active.set(false);
   }
 
   protected turn(by: number, event: Event): void {
-    const at = CUT_VIEWS.indexOf(this.desk.view());
+    const at = CUT_VIEWS.indexOf(this.state.view());
     const next = CUT_VIEWS[(at + by + CUT_VIEWS.length) % CUT_VIEWS.length];
-    if (next) this.desk.view.set(next);
+    if (next) this.state.view.set(next);
     const tabs = (event.currentTarget as HTMLElement).parentElement?.querySelectorAll('button');
     tabs?.[(at + by + CUT_VIEWS.length) % CUT_VIEWS.length]?.focus();
   }

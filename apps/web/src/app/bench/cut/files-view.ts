@@ -10,7 +10,7 @@ import { Says } from '../../ui/says';
 import { Paper } from '../paper';
 import { PaperChoice } from '../paper-choice';
 import { CsvImport } from './csv-import';
-import { CutDesk } from './cut-desk';
+import { CutState } from './cut-state';
 import { ExtraParts } from './extra-parts';
 
 /** Made on the server, on paper. */
@@ -28,7 +28,7 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
   templateUrl: './files-view.html',
 })
 export class FilesView {
-  protected readonly desk = inject(CutDesk);
+  protected readonly state = inject(CutState);
   private readonly speech = inject(Speech);
   protected readonly paper = inject(Paper);
   private readonly id = inject(Store).selectSignal(jobFeature.selectId);
@@ -36,30 +36,30 @@ export class FilesView {
   protected readonly file = computed(() => ROUTES.jobFile(this.id() ?? ''));
 
   protected cutList(): void {
-    const [job, plan] = [this.desk.job(), this.desk.plan()];
+    const [job, plan] = [this.state.job(), this.state.plan()];
     if (!job || !plan) return;
     const csv = Papa.unparse(cutRows(job, plan, this.speech.words()) as string[][], CSV);
     this.paper.hand('cut-list.csv', csv, 'text/csv;charset=utf-8');
   }
 
   protected sheet(as: 'svg' | 'dxf'): void {
-    const [shown, saw] = [this.desk.shown(), this.desk.saw()];
+    const [shown, saw] = [this.state.shown(), this.state.saw()];
     if (!shown || !saw) return;
-    const parts = this.desk.byName();
+    const parts = this.state.byName();
     const drawing = drawSheet(shown.sheet, { ...saw, ...shown.blade }, (name) => {
       const part = parts.get(name);
-      return { says: part ? this.desk.titleOf(part) : name, held: part !== undefined && part.release !== 'now' };
+      return { says: part ? this.state.titleOf(part) : name, held: part !== undefined && part.release !== 'now' };
     });
     this.paper.draw(`sheet-${shown.index + 1}`, drawing, as);
   }
 
   /** Only what is released: a drawing of a held part could be cut by. */
   protected parts(as: 'svg' | 'dxf'): void {
-    const drawings = this.desk.free().map((part) => drawPart(part, this.desk.titleOf(part), this.speech.words()));
+    const drawings = this.state.free().map((part) => drawPart(part, this.state.titleOf(part), this.speech.words()));
     this.paper.draw('parts', drawParts(drawings), as);
   }
 
   protected print(name: PrintName): void {
-    this.paper.print(name, this.desk.sheets());
+    this.paper.print(name, this.state.sheets());
   }
 }

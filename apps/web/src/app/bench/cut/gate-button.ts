@@ -8,7 +8,7 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { selectBank } from '../../store/session/session';
 import { Says } from '../../ui/says';
 import type { GateName } from '../steps';
-import { CutDesk } from './cut-desk';
+import { CutState } from './cut-state';
 import { Who } from '../../device/who';
 
 /** What opens a gate of a bank: that it is done, or the step where it is. */
@@ -33,7 +33,7 @@ export class GateButton {
   private readonly edits = inject(JobEdits);
   private readonly speech = inject(Speech);
   private readonly who = inject(Who);
-  private readonly desk = inject(CutDesk);
+  private readonly state = inject(CutState);
   private readonly store = inject(Store);
   protected readonly id = this.store.selectSignal(jobFeature.selectId);
   protected readonly bank = this.store.selectSignal(selectBank);
@@ -45,7 +45,7 @@ export class GateButton {
   });
   protected readonly bankName = computed(() => {
     if (!this.several()) return '';
-    const banks = this.desk.plan()?.cases.flatMap((owner) => owner.banks) ?? [];
+    const banks = this.state.plan()?.cases.flatMap((owner) => owner.banks) ?? [];
     const found = banks.find(({ path }) => path === this.path());
     return found ? `, ${this.speech.say(said('bank', found.bank))}` : '';
   });

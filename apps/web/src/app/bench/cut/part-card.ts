@@ -9,7 +9,7 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
 import { Says } from '../../ui/says';
 import { Size } from '../../fields/size';
-import { CutDesk } from './cut-desk';
+import { CutState } from './cut-state';
 import { cutPatch, releasePatch } from './records';
 import { Who } from '../../device/who';
 
@@ -22,7 +22,7 @@ import { Who } from '../../device/who';
 })
 export class PartCard {
   readonly part = input.required<CutPart>();
-  protected readonly desk = inject(CutDesk);
+  protected readonly state = inject(CutState);
   private readonly speech = inject(Speech);
   private readonly edits = inject(JobEdits);
   protected readonly who = inject(Who);
@@ -37,7 +37,7 @@ export class PartCard {
   protected readonly reason = new FormControl('', { nonNullable: true });
   protected readonly name = new FormControl('', { nonNullable: true });
   protected readonly drawer = computed(() => {
-    const plan = this.desk.plan();
+    const plan = this.state.plan();
     const drawer = plan && drawerOfJob(plan, this.part());
     return drawer ? this.speech.say(drawer) : '';
   });
@@ -84,7 +84,7 @@ export class PartCard {
       width: writeExact(width.value, unit),
       ...(wrong === '' ? {} : { wrong }),
     };
-    const title = `${this.desk.titleOf(this.part())} ${wrong === '' ? 'cut' : 'came out wrong'}`;
+    const title = `${this.state.titleOf(this.part())} ${wrong === '' ? 'cut' : 'came out wrong'}`;
     const patch = cutPatch(document, [this.part()], this.who.deed(), unit, came);
     this.says.set(this.edits.apply(title, [patch]) ?? '');
   }
@@ -98,11 +98,11 @@ export class PartCard {
       return;
     }
     const patch = releasePatch(document, [this.part().name], reason, this.who.deed());
-    this.says.set(this.edits.apply(`release ${this.desk.titleOf(this.part())}`, [patch]) ?? '');
+    this.says.set(this.edits.apply(`release ${this.state.titleOf(this.part())}`, [patch]) ?? '');
   }
 
   protected close(): void {
-    this.desk.part.set(undefined);
+    this.state.part.set(undefined);
   }
 
   private plain(length: Length): string {

@@ -3,7 +3,7 @@ import type { SupplierPrice } from '@zabble/contract';
 import { sameName, type Material } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { Says } from '../../ui/says';
-import { CutDesk } from './cut-desk';
+import { CutState } from './cut-state';
 import { Rack } from './rack';
 
 /** The supplier's list as last asked for, each price with its day; a price of this job's material can be taken. */
@@ -47,10 +47,10 @@ import { Rack } from './rack';
 })
 export class PriceView {
   protected readonly rack = inject(Rack);
-  private readonly desk = inject(CutDesk);
+  private readonly state = inject(CutState);
   private readonly edits = inject(JobEdits);
   protected readonly says = signal('');
-  private readonly materials = computed(() => this.desk.job()?.materials ?? []);
+  private readonly materials = computed(() => this.state.job()?.materials ?? []);
 
   constructor() {
     this.rack.fetchPrices();

@@ -9,7 +9,7 @@ import { selectShowing } from '../../store/job/job.selectors';
 import { readMoney } from '../../ui/read-number';
 import { Says } from '../../ui/says';
 import { CsvImport } from './csv-import';
-import { CutDesk } from './cut-desk';
+import { CutState } from './cut-state';
 import { PriceView } from './price-view';
 import { Rack } from './rack';
 
@@ -25,7 +25,7 @@ const text = () => new FormControl('', { nonNullable: true });
 export class RackView {
   private readonly speech = inject(Speech);
   protected readonly rack = inject(Rack);
-  private readonly desk = inject(CutDesk);
+  private readonly state = inject(CutState);
   private readonly store = inject(Store);
   private readonly showing = this.store.selectSignal(selectShowing);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
@@ -46,13 +46,13 @@ export class RackView {
   /** Of a material of this job: a layout will use it. */
   protected serves({ item }: StockEntry): boolean {
     return (
-      item.kind !== 'board' && (this.desk.job()?.materials ?? []).some(({ name }) => sameName(name, item.material))
+      item.kind !== 'board' && (this.state.job()?.materials ?? []).some(({ name }) => sameName(name, item.material))
     );
   }
 
   /** A thickness other than the job counts with. */
   protected differs({ item }: StockEntry): string {
-    const material = this.desk.job()?.materials.find(({ name }) => sameName(name, item.material));
+    const material = this.state.job()?.materials.find(({ name }) => sameName(name, item.material));
     const read = item.thickness === undefined ? undefined : readLength(item.thickness, this.unit());
     if (!material || !read?.ok || Math.abs(read.value - material.thickness) < 150_000) return '';
     return `measures ${item.thickness ?? ''}, the job counts ${writeExact(material.thickness, this.unit())}`;

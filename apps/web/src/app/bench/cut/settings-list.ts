@@ -3,7 +3,7 @@ import { boxSteps, sawSettings, type BoxStep } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { Says } from '../../ui/says';
 import { Size } from '../../fields/size';
-import { CutDesk } from './cut-desk';
+import { CutState } from './cut-state';
 
 /** Every setting of fence and stop once, longest first; and what other box heights would save. */
 @Component({
@@ -43,13 +43,13 @@ import { CutDesk } from './cut-desk';
   </section>`,
 })
 export class SettingsList {
-  private readonly desk = inject(CutDesk);
+  private readonly state = inject(CutState);
   private readonly edits = inject(JobEdits);
   protected readonly says = signal('');
-  protected readonly settings = computed(() => sawSettings(this.desk.free()));
+  protected readonly settings = computed(() => sawSettings(this.state.free()));
   /** Once wood is cut, its height is no longer a choice. */
   protected readonly steps = computed((): readonly BoxStep[] => {
-    const [job, plan] = [this.desk.job(), this.desk.plan()];
+    const [job, plan] = [this.state.job(), this.state.plan()];
     return job && plan && !job.cutting?.cut?.length ? boxSteps(job, plan).slice(0, 2) : [];
   });
 

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import { drawSheet, stepsOf, writeLength, type Blade, type Length, type Lying, type SheetLayout } from '@zabble/core';
 import { Store } from '@ngrx/store';
 import { selectShowing } from '../../store/job/job.selectors';
-import { CutDesk } from './cut-desk';
+import { CutState } from './cut-state';
 
 interface Laid {
   readonly name: string | undefined;
@@ -39,7 +39,7 @@ const SMALLEST = 8;
             role="button"
             tabindex="0"
             [attr.aria-label]="each.says"
-            [attr.aria-pressed]="each.name === desk.part()"
+            [attr.aria-pressed]="each.name === state.part()"
             (click)="chosen.emit(each.name ?? '')"
             (keydown.enter)="chosen.emit(each.name ?? '')"
             (keydown.space)="chosen.emit(each.name ?? ''); $event.preventDefault()"
@@ -49,9 +49,9 @@ const SMALLEST = 8;
               [attr.y]="each.y"
               [attr.width]="each.width"
               [attr.height]="each.height"
-              [attr.fill]="each.name === desk.part() ? 'var(--chalk-wash)' : 'var(--ply)'"
-              [attr.stroke]="each.name === desk.part() ? 'var(--chalk)' : 'var(--ink)'"
-              [attr.stroke-width]="each.name === desk.part() ? 2 : 1"
+              [attr.fill]="each.name === state.part() ? 'var(--chalk-wash)' : 'var(--ply)'"
+              [attr.stroke]="each.name === state.part() ? 'var(--chalk)' : 'var(--ink)'"
+              [attr.stroke-width]="each.name === state.part() ? 2 : 1"
               [attr.stroke-dasharray]="each.kind === 'held-part' ? '5 4' : null"
             />
             @if (each.letters > 0 && each.size) {
@@ -141,18 +141,18 @@ export class SheetDrawing {
   /** Width it is drawn for, in pixels. */
   readonly wide = input(520);
   readonly chosen = output<string>();
-  protected readonly desk = inject(CutDesk);
+  protected readonly state = inject(CutState);
   private readonly showing = inject(Store).selectSignal(selectShowing);
 
   protected readonly drawn = computed(() => {
-    const [saw, plan] = [this.desk.saw(), this.desk.plan()];
+    const [saw, plan] = [this.state.saw(), this.state.plan()];
     if (!saw || !plan) return undefined;
-    const parts = this.desk.byName();
+    const parts = this.state.byName();
     const say = this.say();
     const label = (name: string) => {
       const part = parts.get(name);
       const held = part !== undefined && part.release !== 'now';
-      return { says: `${held ? 'HOLD ' : ''}${part ? this.desk.titleOf(part) : name}`, held };
+      return { says: `${held ? 'HOLD ' : ''}${part ? this.state.titleOf(part) : name}`, held };
     };
     const drawing = drawSheet(this.sheet(), { ...saw, ...this.blade() }, label, say);
     const scale = this.wide() / drawing.width;
@@ -190,7 +190,7 @@ export class SheetDrawing {
   });
 
   private cut(scale: number, high: number) {
-    const [saw, at] = [this.desk.saw(), this.desk.step()];
+    const [saw, at] = [this.state.saw(), this.state.step()];
     const step = saw && at !== undefined ? stepsOf(this.sheet(), this.blade())[at] : undefined;
     if (!step) return undefined;
     const place = ({ x, y, long, wide }: Lying) => ({

@@ -4,14 +4,14 @@ import type { Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Who } from '../../device/who';
-import { CutDesk, type ShownSheet } from './cut-desk';
+import { CutState, type ShownSheet } from './cut-state';
 import { cutPatch } from './records';
 import { againPatch, namesOn, partsOfStep, stepPatches, takePatch } from './taken-edits';
 
 /** Layouts taken, and their sheets cut step by step: what is done is kept with the job, whatever is looked for meanwhile. */
 @Injectable({ providedIn: 'root' })
 export class SheetWalk {
-  private readonly desk = inject(CutDesk);
+  private readonly state = inject(CutState);
   private readonly edits = inject(JobEdits);
   private readonly who = inject(Who);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
@@ -25,7 +25,7 @@ export class SheetWalk {
   /** What nobody has begun is laid out again. */
   again(material: string): string {
     const document = this.document();
-    return document ? this.apply('lay out again', [againPatch(document, material, this.desk.taken())]) : '';
+    return document ? this.apply('lay out again', [againPatch(document, material, this.state.taken())]) : '';
   }
 
   /** A step done: the sheet stays as it is from now on, and the parts that come off it are marked as cut. */
@@ -40,7 +40,7 @@ export class SheetWalk {
       ...stepPatches(document, path, step + 1, this.who.deed()),
       ...this.cut(names),
     ]);
-    if (refused === '') this.desk.sheet.set(path);
+    if (refused === '') this.state.sheet.set(path);
     return refused;
   }
 
@@ -74,17 +74,17 @@ export class SheetWalk {
   private held(shown: ShownSheet): { readonly path: string | undefined; readonly before: readonly Patch[] } {
     if (shown.taken) return { path: shown.taken.path, before: [] };
     const taking = this.taking(shown.material);
-    const found = this.desk.sheets().filter(({ material, taken }) => material === shown.material && !taken);
+    const found = this.state.sheets().filter(({ material, taken }) => material === shown.material && !taken);
     const at = found.findIndex(({ key }) => key === shown.key);
     return { path: taking?.paths[at], before: taking ? [taking.patch] : [] };
   }
 
   private taking(material: string) {
     const document = this.document();
-    const found = this.desk.sheets().filter((each) => each.material === material && !each.taken);
+    const found = this.state.sheets().filter((each) => each.material === material && !each.taken);
     const [first] = found;
     if (!document || !first) return undefined;
-    const effort = this.desk.effortOf(material);
+    const effort = this.state.effortOf(material);
     const sheets = found.map(({ sheet }) => sheet);
     return takePatch(document, { material, sheets, blade: first.blade, ...effort }, this.who.deed());
   }
@@ -92,7 +92,7 @@ export class SheetWalk {
   /** Those of these parts that are not cut yet, marked as cut in their planned size. */
   private cut(names: readonly string[]): readonly Patch[] {
     const document = this.document();
-    const parts = names.flatMap((name) => this.desk.byName().get(name) ?? []).filter(({ standing }) => !standing);
+    const parts = names.flatMap((name) => this.state.byName().get(name) ?? []).filter(({ standing }) => !standing);
     return document && parts.length > 0 ? [cutPatch(document, parts, this.who.deed(), document.unit)] : [];
   }
 

@@ -18,12 +18,12 @@ import { LengthField } from '../../fields/length-field';
 import { NumberField } from '../../fields/number-field';
 import { Says } from '../../ui/says';
 import { Bookings } from './bookings';
-import { CutDesk, type ShownSheet } from './cut-desk';
+import { CutState, type ShownSheet } from './cut-state';
 import { Rack } from './rack';
 import { SheetWalk } from './sheet-walk';
 import { namesOn } from './taken-edits';
 import { TwoWays } from './two-ways';
-import { Weigh } from './weigh';
+import { Importance } from './importance';
 
 /** A material's layout as far as it is found. */
 interface Row {
@@ -52,11 +52,11 @@ function usedOf({ sheet, blade }: ShownSheet): number {
 @Component({
   selector: 'z-sheets-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Bookings, LengthField, NumberField, Says, Weigh, TwoWays],
+  imports: [Bookings, LengthField, NumberField, Says, Importance, TwoWays],
   templateUrl: './sheets-view.html',
 })
 export class SheetsView {
-  protected readonly desk = inject(CutDesk);
+  protected readonly state = inject(CutState);
   protected readonly rack = inject(Rack);
   private readonly edits = inject(JobEdits);
   private readonly walk = inject(SheetWalk);
@@ -72,8 +72,8 @@ export class SheetsView {
 
   protected readonly rows = computed((): readonly Row[] =>
     this.materials().map((material) => {
-      const found = this.desk.found().get(material.id);
-      const sheets = this.desk.sheets().filter((each) => each.material === material.id);
+      const found = this.state.found().get(material.id);
+      const sheets = this.state.sheets().filter((each) => each.material === material.id);
       const area = sheets.reduce((sum, { sheet }) => sum + sheet.length * sheet.width, 0);
       const used = sheets.reduce((sum, each) => sum + usedOf(each), 0);
       const bought = sheets.filter(({ sheet }) => sheet.stock === material.id).length;
@@ -81,13 +81,13 @@ export class SheetsView {
         id: material.id,
         name: material.name,
         found,
-        tried: this.desk.tried().get(material.id) ?? 0,
+        tried: this.state.tried().get(material.id) ?? 0,
         sheets,
         fresh: sheets.filter(({ taken }) => !taken).length,
-        untouched: this.desk
+        untouched: this.state
           .taken()
           .filter(({ material: of, begun, finished }) => of === material.id && !begun && !finished).length,
-        stale: this.desk.taken().filter((each) => each.material === material.id && !holds(each)).length,
+        stale: this.state.taken().filter((each) => each.material === material.id && !holds(each)).length,
         moves: sheets.reduce((sum, { sheet, blade }) => sum + movesOf(stepsOf(sheet, blade)), 0),
         waste: area > 0 ? `${Math.round(100 * (1 - used / area))} % left over` : '',
         cost: material.price === undefined ? undefined : bought * material.price,
@@ -96,25 +96,25 @@ export class SheetsView {
   );
   /** Those that are to be laid out, or have sheets taken. */
   private readonly materials = computed(() => {
-    const asked = new Set(this.desk.tasks().map(({ material }) => material.id));
-    const taken = new Set(this.desk.taken().flatMap((each) => (each.finished ? [] : each.material)));
-    return (this.desk.job()?.materials ?? []).filter(({ id }) => asked.has(id) || taken.has(id));
+    const asked = new Set(this.state.tasks().map(({ material }) => material.id));
+    const taken = new Set(this.state.taken().flatMap((each) => (each.finished ? [] : each.material)));
+    return (this.state.job()?.materials ?? []).filter(({ id }) => asked.has(id) || taken.has(id));
   });
   protected readonly unlaid = computed(() => {
     const laid = new Set(this.materials().map(({ id }) => id));
-    const parts = this.desk.which() === 'all' ? this.desk.parts() : this.desk.free();
+    const parts = this.state.which() === 'all' ? this.state.parts() : this.state.free();
     return [...new Set(parts.map(({ material }) => material))].filter(({ id }) => !laid.has(id));
   });
 
   protected turnRipFirst(): void {
-    const ripFirst = !(this.desk.saw()?.ripFirst ?? true);
+    const ripFirst = !(this.state.saw()?.ripFirst ?? true);
     const name = ripFirst ? 'rip first' : 'first cut either way';
     this.says.set(this.edits.apply(name, [{ path: 'saw.ripFirst', value: ripFirst }]) ?? '');
   }
 
   protected show({ key }: ShownSheet): void {
-    this.desk.sheet.set(key);
-    this.desk.step.set(undefined);
+    this.state.sheet.set(key);
+    this.state.step.set(undefined);
   }
 
   protected take(material: string): void {
@@ -130,12 +130,12 @@ export class SheetsView {
   }
 
   protected holds({ sheet, blade }: ShownSheet): boolean {
-    return namesOn(sheet, blade).some((name) => this.desk.byName().get(name)?.release !== 'now');
+    return namesOn(sheet, blade).some((name) => this.state.byName().get(name)?.release !== 'now');
   }
 
   /** The sheet leaves the rack, its useful off-cuts come in, and its parts are written down as cut. */
   protected book(shown: ShownSheet): void {
-    const [document, job, saw] = [this.document(), this.desk.job(), this.desk.saw()];
+    const [document, job, saw] = [this.document(), this.state.job(), this.state.saw()];
     const unit = this.showing()?.unit ?? 'mm';
     const material = job?.materials.find(({ id }) => id === shown.material);
     if (!document || !job || !saw || !material) return;

@@ -7,7 +7,7 @@ import { differences } from '../../store/job/differences';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectPlan } from '../../store/job/job.selectors';
-import { planOnce, readOnce } from '../../store/job/worked-once';
+import { planMemo, readMemo } from '../../store/job/memo';
 import { Says } from '../../ui/says';
 import { ConsequenceList } from './consequence-list';
 
@@ -98,9 +98,9 @@ export class FindingCard {
     const [remedy, document, before] = [this.tried(), this.document(), this.plan()];
     if (!remedy || !document || !before) return undefined;
     const then = patched(document, remedy.patches);
-    const reading = readOnce(then);
+    const reading = readMemo(then);
     if (!reading.ok) return undefined;
-    const after = planOnce(reading.job);
+    const after = planMemo(reading.job);
     const written = differences(document, then, this.speech.words());
     return {
       written: written.slice(0, MOST),

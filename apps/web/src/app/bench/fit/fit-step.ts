@@ -2,7 +2,7 @@ import { Say } from '../../words/say';
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
 import { type BankPlan, said } from '@zabble/core';
 import { CaseCaution } from './case-caution';
-import { FIT_VIEWS, FitDesk, type FitView } from './fit-desk';
+import { FIT_VIEWS, FitState, type FitView } from './fit-state';
 import { FrontsView } from './fronts-view';
 import { MeasureBack } from './measure-back';
 import { PaperView } from './paper-view';
@@ -23,10 +23,10 @@ import { WhoField } from './who-field';
             type="button"
             role="tab"
             class="press max-sm:px-1"
-            [class.press-main]="each === desk.view()"
-            [attr.aria-selected]="each === desk.view()"
-            [tabindex]="each === desk.view() ? 0 : -1"
-            (click)="desk.view.set(each)"
+            [class.press-main]="each === state.view()"
+            [attr.aria-selected]="each === state.view()"
+            [tabindex]="each === state.view() ? 0 : -1"
+            (click)="state.view.set(each)"
             (keydown.arrowRight)="turn(1, $event)"
             (keydown.arrowLeft)="turn(-1, $event)"
           >
@@ -36,7 +36,7 @@ import { WhoField } from './who-field';
       </div>
       <z-who-field class="ml-auto max-sm:ml-0" />
     </div>
-    @switch (desk.view()) {
+    @switch (state.view()) {
       @case ('hang') {
         <z-step-walk [bank]="bank()" which="hang" />
         <z-case-caution [bank]="bank()" />
@@ -58,15 +58,15 @@ import { WhoField } from './who-field';
 })
 export class FitStep {
   readonly bank = input.required<BankPlan>();
-  protected readonly desk = inject(FitDesk);
+  protected readonly state = inject(FitState);
   protected readonly nameOf = (view: FitView) => said(`fit-view/${view}`);
   protected readonly views = FIT_VIEWS;
 
   protected turn(by: number, event: Event): void {
-    const at = FIT_VIEWS.indexOf(this.desk.view());
+    const at = FIT_VIEWS.indexOf(this.state.view());
     const next = FIT_VIEWS[(at + by + FIT_VIEWS.length) % FIT_VIEWS.length];
     if (!next) return;
-    this.desk.view.set(next);
+    this.state.view.set(next);
     const tabs = (event.currentTarget as HTMLElement).parentElement?.querySelectorAll('button');
     tabs?.item(FIT_VIEWS.indexOf(next)).focus();
     event.preventDefault();

@@ -14,14 +14,14 @@ import {
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob, selectShowing } from '../../store/job/job.selectors';
-import { LogDesk } from '../../store/log/log-desk';
+import { LogWriter } from '../../store/log/log-writer';
 import { logFeature } from '../../store/log/log.reducer';
 import { selectLog } from '../../store/log/log.selectors';
 import { Says } from '../../ui/says';
 import { Size } from '../../fields/size';
 import { bankKey } from './bank-key';
 import { BoxFits } from './box-fits';
-import { FitDesk } from './fit-desk';
+import { FitState } from './fit-state';
 import { ReadingEntry, type TakenSize } from './reading-entry';
 import { plannedOf, SUBJECTS } from './subjects';
 
@@ -50,8 +50,8 @@ interface Row {
 })
 export class MeasureBack {
   readonly bank = input.required<BankPlan>();
-  private readonly desk = inject(LogDesk);
-  private readonly fit = inject(FitDesk);
+  private readonly writer = inject(LogWriter);
+  private readonly fit = inject(FitState);
   private readonly store = inject(Store);
   private readonly log = this.store.selectSignal(selectLog);
   private readonly job = this.store.selectSignal(selectJob);
@@ -103,7 +103,7 @@ export class MeasureBack {
     const [row, unit] = [this.row(), this.showing()?.unit ?? 'mm'];
     if (!row) return;
     const where = this.what() === 'thickness' ? { material: row.of } : { bank: this.named(), drawer: row.of };
-    this.desk.add({
+    this.writer.add({
       kind: 'reading',
       what: this.what(),
       ...where,

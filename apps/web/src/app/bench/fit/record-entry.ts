@@ -2,7 +2,7 @@ import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { FAULTS, type BankPlan, type FaultKind } from '@zabble/core';
-import { LogDesk } from '../../store/log/log-desk';
+import { LogWriter } from '../../store/log/log-writer';
 import { Says } from '../../ui/says';
 import { bankKey } from './bank-key';
 import { Photos } from './photos';
@@ -26,7 +26,7 @@ const ASKS = { fault: 'What happened', note: 'Note', photo: 'What it shows', tim
 })
 export class RecordEntry {
   readonly bank = input.required<BankPlan>();
-  private readonly desk = inject(LogDesk);
+  private readonly log = inject(LogWriter);
   protected readonly photos = inject(Photos);
   protected readonly ways = WAYS;
   protected readonly ASKS = ASKS;
@@ -51,7 +51,7 @@ export class RecordEntry {
     const more = note.trim() ? { note: note.trim() } : {};
     switch (this.way()) {
       case 'fault':
-        this.desk.add({
+        this.log.add({
           kind: 'fault',
           fault,
           ...this.where(),
@@ -61,13 +61,13 @@ export class RecordEntry {
         break;
       case 'note':
         if (!note.trim()) return this.says.set('A note is a sentence: nothing is written yet.');
-        this.desk.add({ kind: 'note', note: note.trim(), ...this.where() });
+        this.log.add({ kind: 'note', note: note.trim(), ...this.where() });
         break;
       case 'time': {
         const spent = Number(minutes.trim().replace(',', '.'));
         if (!Number.isInteger(spent) || spent < 1 || spent > 100_000)
           return this.says.set(`Read “${minutes}”: whole minutes are wanted, from 1 on.`);
-        this.desk.add({ kind: 'time', minutes: spent, ...more });
+        this.log.add({ kind: 'time', minutes: spent, ...more });
         break;
       }
       case 'photo':
@@ -83,7 +83,7 @@ export class RecordEntry {
     const note = this.form.getRawValue().note.trim();
     const kept = await this.photos.send(file);
     if (!kept.ok) return this.says.set(kept.says);
-    this.desk.add({ kind: 'photo', photo: kept.id, ...(note ? { note } : {}), ...this.where() });
+    this.log.add({ kind: 'photo', photo: kept.id, ...(note ? { note } : {}), ...this.where() });
     this.clear();
   }
 

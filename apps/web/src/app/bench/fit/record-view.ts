@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { ROUTES } from '@zabble/contract/routes';
-import { recordOf, type BankPlan, type Recorded } from '@zabble/core';
+import { recordLines, type BankPlan, type Recorded } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob } from '../../store/job/job.selectors';
 import { logFeature } from '../../store/log/log.reducer';
@@ -41,7 +41,7 @@ export class RecordView {
   protected readonly kind = signal<(typeof KINDS)[number]['id']>('all');
   private readonly lines = computed(() => {
     const job = this.job();
-    return job ? recordOf(job) : [];
+    return job ? recordLines(job) : [];
   });
   protected readonly days = computed((): readonly Day[] => {
     const wanted: readonly string[] | undefined = KINDS.find(({ id }) => id === this.kind())?.kinds;

@@ -14,7 +14,7 @@ import { Store } from '@ngrx/store';
 import {
   drawHanging,
   drawSlideHoles,
-  FRONT_ROLES,
+  isOfFront,
   frontSteps,
   hangSteps,
   isBought,
@@ -25,12 +25,11 @@ import {
   type BankPlan,
   type FrontStep,
   type HangStep,
-  type Role,
 } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob, selectPlan } from '../../store/job/job.selectors';
-import { LogDesk } from '../../store/log/log-desk';
+import { LogWriter } from '../../store/log/log-writer';
 import { selectLog } from '../../store/log/log.selectors';
 import { SessionActions } from '../../store/session/session';
 import { Who } from '../../device/who';
@@ -78,7 +77,7 @@ export class StepWalk {
   private readonly edits = inject(JobEdits);
   private readonly speech = inject(Speech);
   private readonly who = inject(Who);
-  private readonly desk = inject(LogDesk);
+  private readonly writer = inject(LogWriter);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly job = this.store.selectSignal(selectJob);
@@ -146,7 +145,8 @@ export class StepWalk {
       (part) =>
         part.use.path === path &&
         part.use.place === step.place &&
-        FRONT_ROLES.has(part.use.role as Role) &&
+        part.use.role !== 'extra' &&
+        isOfFront(part.use.role) &&
         toCut(part),
     );
   });
@@ -182,7 +182,7 @@ export class StepWalk {
     const [step, index] = [this.step(), this.index()];
     if (!step || this.uncut().length > 0) return;
     if (!this.done().has(step.name)) {
-      this.desk.add({ kind: 'step', bank: this.named(), step: step.name });
+      this.writer.add({ kind: 'step', bank: this.named(), step: step.name });
       this.last.set(step);
     }
     const further = this.steps().findIndex(({ name }, place) => place > index && !this.done().has(name));
@@ -206,7 +206,7 @@ export class StepWalk {
     const last = this.last();
     if (!last) return;
     const place = this.steps().findIndex(({ name }) => name === last.name);
-    this.desk.add({ kind: 'step', bank: this.named(), step: last.name, undone: true });
+    this.writer.add({ kind: 'step', bank: this.named(), step: last.name, undone: true });
     this.last.set(undefined);
     if (place >= 0) this.at.set(place);
   }
@@ -215,7 +215,7 @@ export class StepWalk {
     const step = this.step();
     if (!step) return;
     this.at.set(this.index());
-    this.desk.add({ kind: 'step', bank: this.named(), step: step.name, undone: true });
+    this.writer.add({ kind: 'step', bank: this.named(), step: step.name, undone: true });
   }
 
   protected key(by: number, event: Event): void {

@@ -79,7 +79,7 @@ export class FrontsStep {
   }
 
   protected blankOf({ parts }: DrawerPlan) {
-    return parts.find(({ role }) => role === 'face')?.blank;
+    return parts.find(({ role }) => role === 'drawer-front')?.blank;
   }
 
   protected choose({ id }: DrawerPlan): void {

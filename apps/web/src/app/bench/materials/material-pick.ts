@@ -4,7 +4,7 @@ import type { Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
 import { Pick } from '../../fields/pick';
-import { MaterialsDesk } from './materials-desk';
+import { MaterialsState } from './materials-state';
 
 /** Which material something is made of: one of the job’s, or one made there and then. */
 @Component({
@@ -29,7 +29,7 @@ export class MaterialPick {
   /** What stands first where nothing need be chosen: “as the bank”. */
   readonly like = input<string>();
   private readonly edits = inject(JobEdits);
-  private readonly desk = inject(MaterialsDesk);
+  private readonly state = inject(MaterialsState);
   private readonly job = inject(Store).selectSignal(selectJob);
   protected readonly options = computed(() => {
     const like = this.like();
@@ -38,7 +38,7 @@ export class MaterialPick {
   });
   protected readonly more = {
     label: 'another material …',
-    run: () => void this.desk.open({ made: (id) => this.take(id), what: this.label().toLowerCase() }),
+    run: () => void this.state.open({ made: (id) => this.take(id), what: this.label().toLowerCase() }),
   };
 
   private take(id: string): void {

@@ -21,7 +21,7 @@ import { Figure } from '../../fields/figure';
 import { LengthField } from '../../fields/length-field';
 import { Many } from '../../fields/many';
 import { Size } from '../../fields/size';
-import { MaterialsDesk } from '../materials/materials-desk';
+import { MaterialsState } from '../materials/materials-state';
 import { Against } from './against';
 import { Laser } from './laser';
 import { Readings } from './readings';
@@ -37,7 +37,7 @@ export class MeasureStep {
   private readonly speech = inject(Speech);
   readonly bank = input.required<BankPlan>();
   private readonly edits = inject(JobEdits);
-  private readonly materials = inject(MaterialsDesk);
+  private readonly materials = inject(MaterialsState);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly showing = this.store.selectSignal(selectShowing);

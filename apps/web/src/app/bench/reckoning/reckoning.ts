@@ -5,7 +5,7 @@ import { Store } from '@ngrx/store';
 import { nm, tallyOf, type BankPlan, type Length, type Term, type Said } from '@zabble/core';
 import { sessionFeature } from '../../store/session/session';
 import { Size } from '../../fields/size';
-import { Follow } from './follow';
+import { GoToSource } from './go-to-source';
 import { titleOf } from '../titles';
 
 /** The sum behind the number last touched, written out; each term leads to where it came from. */
@@ -18,7 +18,7 @@ import { titleOf } from '../titles';
 export class Reckoning {
   readonly bank = input.required<BankPlan>();
   private readonly asked = inject(Store).selectSignal(sessionFeature.selectAsked);
-  protected readonly follow = inject(Follow);
+  protected readonly follow = inject(GoToSource);
   protected readonly sum = computed(() => {
     const [bank, asked] = [this.bank(), this.asked()];
     const tally = asked && tallyOf(bank, asked);

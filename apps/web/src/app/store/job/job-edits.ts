@@ -6,7 +6,7 @@ import { JobActions } from './job.actions';
 import { jobFeature } from './job.reducer';
 import { selectPlan } from './job.selectors';
 import { selectLog } from '../log/log.selectors';
-import { measuredOnce, planOnce, readOnce } from './worked-once';
+import { measuredMemo, planMemo, readMemo } from './memo';
 
 /** Fields that are wishes about the division, not measurements: one that can’t be had is refused. */
 const WISH = /\.(division|drawers)\b/;
@@ -27,13 +27,13 @@ export class JobEdits {
     const changed: JobDocument = patched(before, patches);
     if (JSON.stringify(changed) === JSON.stringify(before)) return undefined;
     const document = writtenHere(changed);
-    const reading = readOnce(document);
+    const reading = readMemo(document);
     if (!reading.ok) {
       const [first] = reading.errors;
       return `${begun(first ? this.speech.say(first.said) : 'that can’t be read')}.`;
     }
     const refused = patches.some(({ path }) => WISH.test(path))
-      ? this.newlyImpossible(measuredOnce(reading.job, this.log()))
+      ? this.newlyImpossible(measuredMemo(reading.job, this.log()))
       : undefined;
     if (refused) return this.speech.say(saidOf(refused));
     this.store.dispatch(JobActions.edited({ name, document, ...(merge === undefined ? {} : { merge }) }));
@@ -48,7 +48,7 @@ export class JobEdits {
   /** A division that can’t be made where one could be made before. */
   private newlyImpossible(job: Job): Finding | undefined {
     const before = this.plan()?.cases.flatMap(({ banks }) => banks) ?? [];
-    const after = planOnce(job).cases.flatMap(({ banks }) => banks);
+    const after = planMemo(job).cases.flatMap(({ banks }) => banks);
     for (const bank of after) {
       const impossible = bank.findings.find(isImpossible);
       const was = before.find(({ path }) => path === bank.path)?.findings.some(isImpossible);

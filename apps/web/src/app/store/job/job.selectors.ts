@@ -2,7 +2,7 @@ import { createSelector } from '@ngrx/store';
 import { newerSaid, showStep, type Job, type JobError, type Said, type Showing } from '@zabble/core';
 import { jobFeature } from './job.reducer';
 import { selectLog } from '../log/log.selectors';
-import { measuredOnce, planOnce, readOnce } from './worked-once';
+import { measuredMemo, planMemo, readMemo } from './memo';
 
 const { selectDocument, selectPast, selectFuture } = jobFeature;
 
@@ -11,23 +11,23 @@ const { selectDocument, selectPast, selectFuture } = jobFeature;
  * the last good one.
  */
 export const selectJob = createSelector(selectDocument, selectLog, (document, log): Job | undefined => {
-  const reading = document && readOnce(document);
-  return reading?.ok ? measuredOnce(reading.job, log) : undefined;
+  const reading = document && readMemo(document);
+  return reading?.ok ? measuredMemo(reading.job, log) : undefined;
 });
 
 /** Why the document that came can't be read here: by a page older than the job, say. */
 export const selectUnread = createSelector(selectDocument, (document): readonly JobError[] => {
-  const reading = document && readOnce(document);
+  const reading = document && readMemo(document);
   return !reading || reading.ok ? [] : reading.errors;
 });
 
 /** What is told of a job with fields of a newer Zabble. */
 export const selectNewer = createSelector(selectDocument, (document): Said | undefined => {
-  const reading = document && readOnce(document);
+  const reading = document && readMemo(document);
   return reading?.ok && reading.newer ? newerSaid(reading.newer) : undefined;
 });
 
-export const selectPlan = createSelector(selectJob, (job) => job && planOnce(job));
+export const selectPlan = createSelector(selectJob, (job) => job && planMemo(job));
 
 /** How this job's lengths are shown. */
 export const selectShowing = createSelector(

@@ -31,7 +31,7 @@ export interface EndPlay {
 }
 
 /** The newest record of every part, by its name. */
-export function recordsOf({ cutting }: Job): ReadonlyMap<string, CutRecord> {
+export function cutRecords({ cutting }: Job): ReadonlyMap<string, CutRecord> {
   return new Map(cutting?.cut?.map((record) => [record.part, record]));
 }
 

@@ -5,7 +5,7 @@ import { slideTable, type SlideFamily } from '../slides';
 import { totalLoad } from '../stability';
 import { bankWith } from './bank-with';
 import { stopsOfMaking } from './stops-of-making';
-import type { BankPlan, DrawerPlan } from './types';
+import type { BankPlan, DrawerPlan } from '../plan';
 
 /** One slide family in this bank: what it gives, what it asks, what it costs. */
 export interface SlideComparison {

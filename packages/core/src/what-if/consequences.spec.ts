@@ -4,7 +4,7 @@ import { BANK, sample } from '../job/sample.spec-data';
 import { compareBottoms } from './compare-bottoms';
 import { consequences } from './consequences';
 import { inOtherBasis, turnBasis } from './other-basis';
-import { plan, readJobDocument } from './plan';
+import { plan, readJobDocument } from '../plan';
 
 function read(...patches: Patch[]): Job {
   const reading = readJobDocument(patched(sample, patches));

@@ -6,7 +6,7 @@ export type FitView = (typeof FIT_VIEWS)[number];
 
 /** What is looked at in the step Fit. */
 @Injectable({ providedIn: 'root' })
-export class FitDesk {
+export class FitState {
   readonly view = signal<FitView>('hang');
   /** The reading a sum leads to, by its path. */
   readonly reading = signal<string | undefined>(undefined);

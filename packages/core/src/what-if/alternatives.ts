@@ -4,7 +4,7 @@ import type { Job, Scheme } from '../job';
 import { patched, valueAt, type Patch } from '../reading';
 import { inches, millimetres, writeExact, type Length, type Unit, type Said } from '../length';
 import { bankWith } from './bank-with';
-import type { BankPlan } from './types';
+import type { BankPlan } from '../plan';
 
 /** One way of dividing a bank, with what it would take to have it. */
 export interface Alternative {

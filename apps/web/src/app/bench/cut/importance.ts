@@ -35,7 +35,7 @@ const WORDS: readonly (readonly [number, string])[] = [
     />
   </label>`,
 })
-export class Weigh {
+export class Importance {
   readonly path = input.required<string>();
   readonly label = input.required<string>();
   private readonly edits = inject(JobEdits);

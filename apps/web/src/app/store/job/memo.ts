@@ -13,12 +13,12 @@ import {
 const readings = new WeakMap<JobDocument, JobReading>();
 const measured = new WeakMap<Job, { readonly log: readonly LogEntry[]; readonly job: Job }>();
 const plans = new WeakMap<Job, Plan>();
-const follow = planner();
+const planNext = planner();
 let last: Job | undefined;
 let lastMeasured: Job | undefined;
 
 /** The document as read; the same document is read once, however many ask. What reads as before is the same object. */
-export function readOnce(document: JobDocument): JobReading {
+export function readMemo(document: JobDocument): JobReading {
   const known = readings.get(document);
   if (known) return known;
   const read = readJobDocument(document);
@@ -28,7 +28,7 @@ export function readOnce(document: JobDocument): JobReading {
 }
 
 /** The job with what was measured back in it, worked out once; itself while its log is empty. */
-export function measuredOnce(job: Job, log: readonly LogEntry[]): Job {
+export function measuredMemo(job: Job, log: readonly LogEntry[]): Job {
   if (log.length === 0) return job;
   const known = measured.get(job);
   if (known?.log === log) return known.job;
@@ -39,10 +39,10 @@ export function measuredOnce(job: Job, log: readonly LogEntry[]): Job {
 }
 
 /** What follows from a job, worked out once. */
-export function planOnce(job: Job): Plan {
+export function planMemo(job: Job): Plan {
   const known = plans.get(job);
   if (known) return known;
-  const planned = follow(job);
+  const planned = planNext(job);
   plans.set(job, planned);
   return planned;
 }

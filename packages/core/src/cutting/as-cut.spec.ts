@@ -1,5 +1,5 @@
 import { millimetres, nm } from '../length';
-import { standingOf, widthGrade } from './record';
+import { standingOf, widthGrade } from './as-cut';
 
 const mm = millimetres;
 const cut = (length: number, width: number) => ({ part: 'p', length: mm(length), width: mm(width), at: '' });

@@ -42,7 +42,7 @@ export interface ShownSheet extends MaterialLayout {
 
 /** The cutting of the job on the bench: its parts, its layouts as the search finds them, and what is looked at. */
 @Injectable({ providedIn: 'root' })
-export class CutDesk {
+export class CutState {
   private readonly store = inject(Store);
   private readonly speech = inject(Speech);
   private readonly make = inject(LAYOUT_SEARCH);

@@ -4,7 +4,7 @@ import type { MaterialsAsked } from './materials-asked';
 
 /** Opens the job's materials over whatever is being done, and gives back to it. */
 @Injectable({ providedIn: 'root' })
-export class MaterialsDesk {
+export class MaterialsState {
   private readonly dialog = inject(Dialog);
 
   async open(asked: MaterialsAsked = {}): Promise<void> {

@@ -1,7 +1,7 @@
 import type { Job, JobDocument } from '../job';
 import { patched, valueAt, type Patch } from '../reading';
 import { bankWith } from './bank-with';
-import type { BankPlan } from './types';
+import type { BankPlan } from '../plan';
 
 /**
  * Turns the bank at `path` to its other basis, planned or as built. Its readings are set aside and those set aside

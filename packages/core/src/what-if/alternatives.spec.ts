@@ -2,8 +2,8 @@ import type { Job, JobDocument } from '../job';
 import { patched, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
 import { alternatives } from './alternatives';
-import { plan, readJobDocument } from './plan';
-import { demo } from './plan.spec-data';
+import { plan, readJobDocument } from '../plan';
+import { demo } from '../plan/plan.spec-data';
 
 function read(document: JobDocument, ...patches: Patch[]): Job {
   const reading = readJobDocument(patched(document, patches));

@@ -9,7 +9,7 @@ import { sameBank, spokenOf, type CaseEdit } from './case-edits';
 
 /** Cases and banks added, copied, moved and taken away; what was worked on stays on the bench. */
 @Injectable({ providedIn: 'root' })
-export class CaseDesk {
+export class CaseState {
   private readonly edits = inject(JobEdits);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);

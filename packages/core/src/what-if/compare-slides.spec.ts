@@ -4,8 +4,8 @@ import { BANK, sample } from '../job/sample.spec-data';
 import { BUILT_IN } from '../slides';
 import { compareBottoms } from './compare-bottoms';
 import { compareSlides } from './compare-slides';
-import { readJobDocument } from './plan';
-import { one, IN_ENGLISH } from './plan.spec-data';
+import { readJobDocument } from '../plan';
+import { one, IN_ENGLISH } from '../plan/plan.spec-data';
 
 function read(...patches: Patch[]): Job {
   const reading = readJobDocument(patched(sample, patches));

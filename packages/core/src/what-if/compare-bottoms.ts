@@ -3,9 +3,9 @@ import type { BottomFit, JobDocument } from '../job';
 import { patched, type Patch } from '../reading';
 import { nm, type Length, type Unit, type Said } from '../length';
 import { bankWith } from './bank-with';
-import { readJobDocument } from './plan';
+import { readJobDocument } from '../plan';
 import { stopsOfMaking } from './stops-of-making';
-import type { BankPlan, DrawerDimension } from './types';
+import type { BankPlan, DrawerDimension } from '../plan';
 
 /** One way of fitting the bottoms of a bank, and what it leaves inside. */
 export interface BottomComparison {

@@ -3,8 +3,8 @@ import { inMillimetres, millimetres } from '../length';
 import { readJobDocument } from '../plan';
 import { demo, IN_ENGLISH } from '../plan/plan.spec-data';
 import { lessonsOf } from './lessons';
-import { madeOf, trendsOf, type MadeSize } from './made';
-import { recordOf } from './record';
+import { madeOf, trendsOf, type MadeSize } from './against-plan';
+import { recordLines } from './record-lines';
 import { stepsDone } from './steps-done';
 
 const day = (n: number): string => `2026-11-${String(n).padStart(2, '0')}T10:00:00Z`;
@@ -38,7 +38,7 @@ describe('the record of a job', () => {
   const job = reading.ok ? reading.job : undefined;
 
   it('has everything in its order, in words', () => {
-    const lines = recordOf(job!);
+    const lines = recordLines(job!);
     expect(lines.map(({ kind }) => kind)).toEqual([
       'gate',
       'wrong',

@@ -1,6 +1,6 @@
 import type { Finding } from '../findings';
 import type { Length } from '../length';
-import type { BankPlan, DrawerDimension, DrawerPlan, Plan } from './types';
+import type { BankPlan, DrawerDimension, DrawerPlan, Plan } from '../plan';
 
 /** What is told of a bank when something in its job changes. */
 export type ToldOfBank = 'opening.width' | 'opening.height' | 'opening.depth';

@@ -4,15 +4,15 @@ import { Store } from '@ngrx/store';
 import type { Source } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { SessionActions } from '../../store/session/session';
-import { FitDesk } from '../fit/fit-desk';
+import { FitState } from '../fit/fit-state';
 import { stepOfPath } from '../steps';
 
 /** Leads from a term of a sum to where it came from: its field, its figure of the slide, or the sum before it. */
 @Injectable({ providedIn: 'root' })
-export class Follow {
+export class GoToSource {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
-  private readonly fit = inject(FitDesk);
+  private readonly fit = inject(FitState);
   private readonly job = this.store.selectSignal(jobFeature.selectId);
 
   to(source: Source): void {

@@ -3,7 +3,7 @@ import type { Finding } from '../findings';
 import type { CasePlan } from './types';
 
 /** A sheet's thickness is doubted once a job, in the first bank that uses it, not in every one. */
-export function toldOnce(cases: readonly CasePlan[]): readonly CasePlan[] {
+export function firstOfJob(cases: readonly CasePlan[]): readonly CasePlan[] {
   const told = new Set<string>();
   const first = (finding: Finding): boolean => {
     if (finding.code !== 'NOMINAL_THICKNESS' && finding.code !== 'THICKNESS_MEASURED') return true;

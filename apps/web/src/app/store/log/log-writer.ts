@@ -12,7 +12,7 @@ export type NewEntry = New<LogEntryDocument>;
 
 /** Writes to the log of the job on the bench. */
 @Injectable({ providedIn: 'root' })
-export class LogDesk {
+export class LogWriter {
   private readonly store = inject(Store);
   private readonly who = inject(Who);
   private readonly job = this.store.selectSignal(jobFeature.selectId);

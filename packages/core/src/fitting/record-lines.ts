@@ -1,7 +1,7 @@
-import type { Role } from '../box';
+import { roleWritten } from '../box';
 import type { Deed, Gates, Job, LogEntry } from '../job';
 import type { Said } from '../length';
-import { said, type CalledBank, type PartCode, type SaidAs, type StepCode } from '../words';
+import { said, type CalledBank, type SaidAs, type StepCode } from '../words';
 
 /** One line of the record of a job. */
 export interface Recorded extends Deed {
@@ -19,7 +19,7 @@ type Step = LogEntry & { readonly kind: 'step' };
 const GATES: readonly (keyof Gates)[] = ['slides', 'groove', 'glued', 'hung'];
 
 /** Everything that was measured, done, cut and noted, by when it was; what has the same moment keeps its order. */
-export function recordOf(job: Job): readonly Recorded[] {
+export function recordLines(job: Job): readonly Recorded[] {
   const all = [...gatesOf(job), ...cuttingOf(job), ...(job.log ?? []).map((entry) => recorded(job, entry))];
   return all.sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
 }
@@ -145,25 +145,14 @@ function drawerPlace(job: Job, owner = '', bank = '', drawer = ''): number | und
   return place < 0 ? undefined : place;
 }
 
-const ROLES: ReadonlySet<string> = new Set<Role>([
-  'side',
-  'front',
-  'back',
-  'bottom',
-  'muntin',
-  'face',
-  'stile',
-  'rail',
-  'panel',
-]);
-
 /** `c1/b1/d2/side 1` as “b1 d2 side 1”. */
 function partAt(part: string): SaidAs<'record/part'> {
   const [, bank, drawer, role = ''] = part.split('/');
   const [, word = role, number] = /^([a-z]+)(?: (\d+))?$/.exec(role) ?? [];
+  const known = roleWritten(word);
   return said('record/part', {
     at: [bank, drawer].filter((each) => each !== undefined && each !== '') as string[],
-    part: ROLES.has(word) ? (`part/${word}` as PartCode) : { unknown: word },
+    part: known === undefined ? { unknown: word } : `part/${known}`,
     ...(number === undefined ? {} : { number: Number(number) }),
   });
 }

@@ -1,6 +1,6 @@
 import type { Job } from '../job';
-import { plan } from './plan';
-import type { BankPlan } from './types';
+import { plan } from '../plan';
+import type { BankPlan } from '../plan';
 
 /** One bank of a job that is tried. Banks of other cases have no part in it; places stay what they are. */
 export function bankWith(job: Job, path: string): BankPlan | undefined {

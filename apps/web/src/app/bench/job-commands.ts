@@ -11,7 +11,7 @@ import { SessionActions } from '../store/session/session';
 
 /** What is done with the job on the bench as a whole. */
 @Injectable({ providedIn: 'root' })
-export class JobDesk {
+export class JobCommands {
   private readonly api = inject(JobsApi);
   private readonly router = inject(Router);
   private readonly store = inject(Store);

@@ -1,6 +1,5 @@
-import type { Role } from '../box';
+import type { PartRole } from '../box';
 import type { Tally } from '../length';
-import type { CarrierRole } from '../mounting';
 import type { BankPlan, DrawerDimension } from './types';
 
 /** A number of a bank's plan that can be asked for its sum. */
@@ -9,7 +8,7 @@ export type Asked =
   | {
       readonly kind: 'part';
       readonly drawer: string;
-      readonly role: Role | CarrierRole;
+      readonly role: PartRole;
       readonly size: 'length' | 'width';
     }
   | { readonly kind: 'spacer'; readonly index: number };

@@ -1,0 +1,5 @@
+export * from './alternatives';
+export * from './compare-bottoms';
+export * from './compare-slides';
+export * from './consequences';
+export * from './other-basis';
