@@ -1,3 +1,4 @@
+import ngrx from '@ngrx/eslint-plugin/v9';
 import angular from 'angular-eslint';
 import tseslint from 'typescript-eslint';
 
@@ -23,7 +24,13 @@ export default tseslint.config(
   },
   {
     files: ['apps/web/**/*.ts'],
-    extends: [...angular.configs.tsRecommended],
+    extends: [
+      ...angular.configs.tsRecommended,
+      ...ngrx.configs.store,
+      ...ngrx.configs.effects,
+      ...ngrx.configs.operators,
+      ...ngrx.configs.signals,
+    ],
     processor: angular.processInlineTemplates,
     rules: {
       'no-console': ['error', { allow: ['error'] }],

@@ -1,8 +1,22 @@
 import type { Routes } from '@angular/router';
+import { provideEffects } from '@ngrx/effects';
+import { provideState } from '@ngrx/store';
+import { JobsEffects, jobsFeature } from './jobs/jobs-store';
+import { JobEffects } from './store/job/job.effects';
+import { jobFeature } from './store/job/job.reducer';
+import { LogEffects } from './store/log/log.effects';
+import { logFeature } from './store/log/log.reducer';
+import { sessionFeature } from './store/session/session';
 
 export const routes: Routes = [
   { path: '', pathMatch: 'full', redirectTo: 'jobs' },
-  { path: 'jobs', title: 'Jobs · Zabble', loadComponent: () => import('./jobs/jobs-page').then((m) => m.JobsPage) },
+  {
+    path: 'jobs',
+    pathMatch: 'full',
+    title: 'Jobs · Zabble',
+    providers: [provideState(jobsFeature), provideEffects(JobsEffects)],
+    loadComponent: () => import('./jobs/jobs-page').then((m) => m.JobsPage),
+  },
   {
     path: 'record',
     title: 'The record · Zabble',
@@ -12,6 +26,12 @@ export const routes: Routes = [
   {
     path: 'jobs/:id/:step',
     title: 'Bench · Zabble',
+    providers: [
+      provideState(jobFeature),
+      provideState(logFeature),
+      provideState(sessionFeature),
+      provideEffects(JobEffects, LogEffects),
+    ],
     loadComponent: () => import('./bench/bench-page').then((m) => m.BenchPage),
   },
   { path: '**', redirectTo: 'jobs' },

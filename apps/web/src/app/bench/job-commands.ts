@@ -1,11 +1,11 @@
 import { inject, Injectable } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { ROUTES } from '@zabble/contract/routes';
 import { copyOf } from '../store/job/copy-of';
 import { JobsApi } from '../server-api/jobs-api';
 import { JobsActions } from '../jobs/jobs-store';
-import { sentenceOf } from '../server-api/problem';
+import { handOver } from '../device/hand-over';
+import { asking } from '../server-api/asking';
 import { jobFeature } from '../store/job/job.reducer';
 import { SessionActions } from '../store/session/session';
 
@@ -18,34 +18,30 @@ export class JobCommands {
   private readonly id = this.store.selectSignal(jobFeature.selectId);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
 
+  private readonly ask = asking({ set: (says) => this.store.dispatch(SessionActions.refused({ says })) });
+
   /** Another job with everything this one has; it opens when the server has it. */
   duplicate(): void {
     const document = this.document();
     if (document)
-      this.api.create(copyOf(document)).subscribe({
-        next: ({ id }) => void this.router.navigate(['/jobs', id, 'measure']),
-        error: (problem: unknown) => this.refused(problem),
-      });
+      this.ask(this.api.create(copyOf(document)), ({ id }) => void this.router.navigate(['/jobs', id, 'measure']));
   }
 
   download(): void {
     const id = this.id();
-    if (id) location.assign(ROUTES.jobFile(id));
+    if (!id) return;
+    this.ask(this.api.file(id), (answer) => {
+      const called = /filename=([^;]+)/.exec(answer.headers.get('content-disposition') ?? '')?.[1];
+      if (answer.body) handOver(called ?? 'job.zabble.json', answer.body);
+    });
   }
 
   /** It can be brought back from the list, where one is then. */
   delete(): void {
     const id = this.id();
     if (!id) return;
-    this.api.read(id).subscribe({
-      next: (job) => {
-        void this.router.navigate(['/jobs']).then(() => this.store.dispatch(JobsActions.delete({ job })));
-      },
-      error: (problem: unknown) => this.refused(problem),
+    this.ask(this.api.read(id), (job) => {
+      void this.router.navigate(['/jobs']).then(() => this.store.dispatch(JobsActions.delete({ job })));
     });
-  }
-
-  private refused(problem: unknown): void {
-    this.store.dispatch(SessionActions.refused({ says: sentenceOf(problem) }));
   }
 }

@@ -1,9 +1,10 @@
+import { handOver } from '../device/hand-over';
 import { PrintApi } from '../server-api/print-api';
 import { inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { PrintName } from '@zabble/contract';
 import { dxfOf, svgOf, type Drawing, type JobDocument, type MaterialLayout } from '@zabble/core';
-import { sentenceOf } from '../server-api/problem';
+import { asking } from '../server-api/asking';
 import { jobFeature } from '../store/job/job.reducer';
 import { logFeature } from '../store/log/log.reducer';
 
@@ -19,6 +20,7 @@ export class Paper {
   private readonly log = this.store.selectSignal(logFeature.selectEntries);
   readonly size = signal<PaperSize>(navigator.language === 'en-US' ? 'letter' : 'a4');
   readonly says = signal('');
+  private readonly ask = asking(this.says);
   readonly busy = signal(false);
 
   /** With what was measured back: paper shows the same plan. */
@@ -36,17 +38,14 @@ export class Paper {
       address: location.origin,
     };
     this.busy.set(true);
-    this.api.print(name, wish).subscribe({
-      next: (blob) => {
+    this.ask(
+      this.api.print(name, wish),
+      (blob) => {
         this.busy.set(false);
-        this.says.set('');
         this.hand(name, blob, blob.type);
       },
-      error: (problem: unknown) => {
-        this.busy.set(false);
-        this.says.set(sentenceOf(problem));
-      },
-    });
+      () => this.busy.set(false),
+    );
   }
 
   /** A drawing as a file, at full size, in the job's unit. */
@@ -58,9 +57,6 @@ export class Paper {
   }
 
   hand(name: string, content: string | Blob, type: string): void {
-    const url = URL.createObjectURL(new Blob([content], { type }));
-    const link = Object.assign(document.createElement('a'), { href: url, download: name });
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(url), 10_000);
+    handOver(name, new Blob([content], { type }));
   }
 }

@@ -1,3 +1,5 @@
+import { tap } from 'rxjs';
+import { rxMethod } from '@ngrx/signals/rxjs-interop';
 import { Speech } from '../words/speech';
 import {
   ChangeDetectionStrategy,
@@ -10,7 +12,6 @@ import {
   untracked,
   type OnDestroy,
 } from '@angular/core';
-import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import { readFileLength, readLength, valueAt, writeBare, writeExact, type Length, type Patch } from '@zabble/core';
@@ -91,7 +92,7 @@ export class LengthField implements OnDestroy {
   });
 
   constructor() {
-    this.control.valueChanges.pipe(takeUntilDestroyed()).subscribe((text) => this.typed(text));
+    rxMethod<string>(tap((text) => this.typed(text)))(this.control.valueChanges);
     effect(() => {
       const kept = this.kept();
       this.unit();

@@ -1,12 +1,13 @@
+import { rxMethod } from '@ngrx/signals/rxjs-interop';
+import { asking } from '../server-api/asking';
 import { Dialog } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
-import { debounceTime, distinctUntilChanged, firstValueFrom, type Observable } from 'rxjs';
+import { debounceTime, distinctUntilChanged, firstValueFrom, type Observable, pipe, tap } from 'rxjs';
 import { ShopHabits } from '../shop/habits';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
@@ -43,11 +44,18 @@ export class JobsPage {
     Math.max(1, Math.ceil((this.list()?.total ?? 0) / (this.list()?.size ?? 12))),
   );
 
+  private readonly ask = asking(this.says);
+  private readonly look = rxMethod<string>(
+    pipe(
+      debounceTime(250),
+      distinctUntilChanged(),
+      tap((search) => this.store.dispatch(JobsActions.asked({ search }))),
+    ),
+  );
+
   constructor() {
     this.store.dispatch(JobsActions.asked({}));
-    this.searching.valueChanges
-      .pipe(debounceTime(250), distinctUntilChanged(), takeUntilDestroyed())
-      .subscribe((search) => this.store.dispatch(JobsActions.asked({ search })));
+    this.look(this.searching.valueChanges);
   }
 
   protected turn(page: number): void {
@@ -71,9 +79,8 @@ export class JobsPage {
     this.habits.fetch();
     const { NewJobSheet } = await import('./new-job-sheet');
     const chosen = this.dialog.open<JobDocument>(NewJobSheet, { ariaLabel: 'A new job' });
-    chosen.closed.subscribe((document) => {
-      if (document) this.openNew(this.api.create(withHabits(document, this.habits.texts())));
-    });
+    const document = await firstValueFrom(chosen.closed);
+    if (document) this.openNew(this.api.create(withHabits(document, this.habits.texts())));
   }
 
   protected duplicate({ document }: StoredJob): void {
@@ -104,10 +111,6 @@ export class JobsPage {
   }
 
   private openNew(made: Observable<StoredJob>): void {
-    this.says.set('');
-    made.subscribe({
-      next: ({ id }) => void this.router.navigate(['/jobs', id, 'measure']),
-      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
-    });
+    this.ask(made, ({ id }) => void this.router.navigate(['/jobs', id, 'measure']));
   }
 }

@@ -1,9 +1,10 @@
+import { concatLatestFrom } from '@ngrx/operators';
 import { sentenceOf } from '../server-api/problem';
 import { inject, Injectable } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { createActionGroup, createFeature, createReducer, emptyProps, on, props, Store } from '@ngrx/store';
 import type { JobList, StoredJob } from '@zabble/contract';
-import { catchError, concatMap, map, of, switchMap, withLatestFrom, type Observable } from 'rxjs';
+import { catchError, concatMap, map, of, switchMap, type Observable } from 'rxjs';
 import { JobsApi } from '../server-api/jobs-api';
 
 /** The list of jobs: what is asked of it, and the page that came. */
@@ -58,21 +59,21 @@ export class JobsEffects {
   private readonly store = inject(Store);
   private readonly api = inject(JobsApi);
 
-  readonly list$ = createEffect(() =>
-    this.actions.pipe(
+  readonly list$ = createEffect(() => {
+    return this.actions.pipe(
       ofType(JobsActions.asked, JobsActions.deleted, JobsActions.broughtBack),
-      withLatestFrom(this.store.select(jobsFeature.selectJobsState)),
+      concatLatestFrom(() => this.store.select(jobsFeature.selectJobsState)),
       switchMap(([, { search, page, deleted }]) =>
         this.api.list(search, page, deleted).pipe(
           map((list) => JobsActions.came({ list })),
           catchError(failed),
         ),
       ),
-    ),
-  );
+    );
+  });
 
-  readonly delete$ = createEffect(() =>
-    this.actions.pipe(
+  readonly delete$ = createEffect(() => {
+    return this.actions.pipe(
       ofType(JobsActions.delete),
       concatMap(({ job }) =>
         this.api.delete(job.id).pipe(
@@ -80,11 +81,11 @@ export class JobsEffects {
           catchError(failed),
         ),
       ),
-    ),
-  );
+    );
+  });
 
-  readonly bringBack$ = createEffect(() =>
-    this.actions.pipe(
+  readonly bringBack$ = createEffect(() => {
+    return this.actions.pipe(
       ofType(JobsActions.bringBack),
       concatMap(({ job }) =>
         this.api.restore(job.id).pipe(
@@ -92,8 +93,8 @@ export class JobsEffects {
           catchError(failed),
         ),
       ),
-    ),
-  );
+    );
+  });
 }
 
 function failed(problem: unknown): Observable<ReturnType<typeof JobsActions.failed>> {

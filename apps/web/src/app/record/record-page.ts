@@ -1,3 +1,4 @@
+import { Views } from '../ui/views';
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
@@ -15,7 +16,7 @@ const VIEWS = [
 @Component({
   selector: 'z-record-page',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [HabitFields, LessonsView, RecordSearch, ThemeButton, Wordmark],
+  imports: [HabitFields, LessonsView, RecordSearch, ThemeButton, Views, Wordmark],
   template: `<div class="mx-auto flex min-h-full max-w-[70rem] flex-col px-6 pb-8 max-sm:px-3">
     <header class="flex flex-wrap items-center gap-3 py-3">
       <z-wordmark />
@@ -24,34 +25,22 @@ const VIEWS = [
     </header>
     <main class="flex flex-col gap-5">
       <h1 class="mt-1 text-3xl font-semibold">The record</h1>
-      <div class="flex flex-wrap gap-1" role="tablist" aria-label="Views of the record">
-        @for (each of views; track each.id) {
-          <button
-            type="button"
-            role="tab"
-            class="press"
-            [class.press-main]="each.id === view()"
-            [attr.aria-selected]="each.id === view()"
-            (click)="view.set(each.id)"
-          >
-            {{ each.name }}
-          </button>
+      <z-views label="Views of the record" [views]="views" [(view)]="view">
+        @if (view() === 'search') {
+          <z-record-search />
+        } @else {
+          <div class="grid grid-cols-[minmax(0,1fr)_18rem] gap-8 max-lg:grid-cols-1">
+            <z-lessons-view />
+            <z-habit-fields />
+          </div>
         }
-      </div>
-      @if (view() === 'search') {
-        <z-record-search />
-      } @else {
-        <div class="grid grid-cols-[minmax(0,1fr)_18rem] gap-8 max-lg:grid-cols-1">
-          <z-lessons-view />
-          <z-habit-fields />
-        </div>
-      }
+      </z-views>
     </main>
   </div>`,
 })
 export class RecordPage {
   protected readonly views = VIEWS;
-  protected readonly view = signal<(typeof VIEWS)[number]['id']>('otherwise');
+  protected readonly view = signal('otherwise');
 
   constructor() {
     inject(ShopHabits).fetch();

@@ -1,4 +1,5 @@
-import { HttpClient } from '@angular/common/http';
+import { refusalsOfBlobs } from './blob-refusals';
+import { HttpClient, type HttpResponse } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import type { JobList, StoredJob } from '@zabble/contract';
 import { ROUTES } from '@zabble/contract/routes';
@@ -16,6 +17,11 @@ export class JobsApi {
 
   read(id: string): Observable<StoredJob> {
     return this.http.get<StoredJob>(ROUTES.job(id));
+  }
+
+  /** The job as a file, named as the server names it. */
+  file(id: string): Observable<HttpResponse<Blob>> {
+    return this.http.get(ROUTES.jobFile(id), { observe: 'response', responseType: 'blob' }).pipe(refusalsOfBlobs());
   }
 
   create(document: JobDocument): Observable<StoredJob> {

@@ -1,7 +1,7 @@
 import { inject, Injectable, signal } from '@angular/core';
 import type { HabitTexts } from '@zabble/contract';
 import { readFileLength, type HabitName, type Habits } from '@zabble/core';
-import { sentenceOf } from '../server-api/problem';
+import { asking } from '../server-api/asking';
 import { RecordApi } from '../server-api/record-api';
 
 /** What the shop’s habits are called. */
@@ -19,25 +19,17 @@ export class ShopHabits {
   private readonly api = inject(RecordApi);
   readonly texts = signal<HabitTexts>({});
   readonly says = signal('');
+  private readonly ask = asking(this.says);
 
   fetch(): void {
-    this.api.habits().subscribe({
-      next: (texts) => this.texts.set(texts),
-      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
-    });
+    this.ask(this.api.habits(), (texts) => this.texts.set(texts));
   }
 
   /** One of them said anew; empty takes it out. */
   keep(name: HabitName, length: string): void {
     const { [name]: _, ...others } = this.texts();
     const wished = length === '' ? others : { ...others, [name]: length };
-    this.api.keepHabits(wished).subscribe({
-      next: (texts) => {
-        this.texts.set(texts);
-        this.says.set('');
-      },
-      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
-    });
+    this.ask(this.api.keepHabits(wished), (texts) => this.texts.set(texts));
   }
 }
 

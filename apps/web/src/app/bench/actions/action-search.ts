@@ -1,3 +1,5 @@
+import { tap } from 'rxjs';
+import { rxMethod } from '@ngrx/signals/rxjs-interop';
 import { ActiveDescendantKeyManager, type Highlightable } from '@angular/cdk/a11y';
 import { DIALOG_DATA, DialogRef } from '@angular/cdk/dialog';
 import {
@@ -94,7 +96,7 @@ export class ActionSearch {
   private readonly keys = new ActiveDescendantKeyManager(this.rows, inject(Injector)).withWrap();
 
   constructor() {
-    this.keys.change.subscribe((at) => this.at.set(at));
+    rxMethod<number>(tap((at) => this.at.set(at)))(this.keys.change);
     // What is written makes another list: its first is lit.
     afterRenderEffect(() => {
       this.rows();

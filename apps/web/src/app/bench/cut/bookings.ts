@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, effect, inject, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Booking } from '@zabble/contract';
-import { sentenceOf } from '../../server-api/problem';
+import { asking } from '../../server-api/asking';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
 import { Rack } from './rack';
@@ -46,6 +46,7 @@ export class Bookings {
   private readonly id = inject(Store).selectSignal(jobFeature.selectId);
   protected readonly list = signal<readonly Booking[]>([]);
   protected readonly says = signal('');
+  private readonly ask = asking(this.says);
 
   constructor() {
     effect(() => {
@@ -71,9 +72,6 @@ export class Bookings {
   }
 
   private fetch(id: string): void {
-    this.api.bookings(id).subscribe({
-      next: ({ items }) => this.list.set(items),
-      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
-    });
+    this.ask(this.api.bookings(id), ({ items }) => this.list.set(items));
   }
 }

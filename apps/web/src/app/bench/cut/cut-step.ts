@@ -1,4 +1,5 @@
-import { Say } from '../../words/say';
+import { Speech } from '../../words/speech';
+import { Views } from '../../ui/views';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -12,7 +13,7 @@ import {
 import { ActivatedRoute } from '@angular/router';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { type BankPlan, said } from '@zabble/core';
-import { CUT_VIEWS, type CutView } from '../steps';
+import { CUT_VIEWS } from '../steps';
 import { AtTheSaw } from './at-the-saw';
 import { BoardsView } from './boards-view';
 import { CutState } from './cut-state';
@@ -25,25 +26,8 @@ import { SheetsView } from './sheets-view';
 @Component({
   selector: 'z-cut-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [AtTheSaw, BoardsView, FilesView, PartCard, RackView, Say, SheetsView],
-  template: `<div class="flex flex-col gap-4">
-    <div class="flex flex-wrap gap-1" role="tablist" aria-label="Views of the cutting">
-      @for (view of views; track view) {
-        <button
-          type="button"
-          role="tab"
-          class="press"
-          [class.press-main]="view === state.view()"
-          [attr.aria-selected]="view === state.view()"
-          [tabindex]="view === state.view() ? 0 : -1"
-          (click)="state.view.set(view)"
-          (keydown.arrowRight)="turn(1, $event)"
-          (keydown.arrowLeft)="turn(-1, $event)"
-        >
-          {{ nameOf(view) | say }}
-        </button>
-      }
-    </div>
+  imports: [AtTheSaw, BoardsView, FilesView, PartCard, RackView, SheetsView, Views],
+  template: `<z-views label="Views of the cutting" [views]="views()" [view]="state.view()" (viewChange)="look($event)">
     @if (part(); as looked) {
       <z-part-card [part]="looked" />
     }
@@ -64,13 +48,15 @@ import { SheetsView } from './sheets-view';
         <z-files-view />
       }
     }
-  </div>`,
+  </z-views>`,
 })
 export class CutStep implements OnDestroy {
   readonly bank = input.required<BankPlan>();
   protected readonly state = inject(CutState);
-  protected readonly nameOf = (view: CutView) => said(`cut-view/${view}`);
-  protected readonly views = CUT_VIEWS;
+  private readonly speech = inject(Speech);
+  protected readonly views = computed(() =>
+    CUT_VIEWS.map((id) => ({ id, name: this.speech.say(said(`cut-view/${id}`)) })),
+  );
   private readonly query = toSignal(inject(ActivatedRoute).queryParamMap);
   protected readonly part = computed(() => this.state.byName().get(this.state.part() ?? ''));
 
@@ -88,11 +74,8 @@ export class CutStep implements OnDestroy {
     this.state.active.set(false);
   }
 
-  protected turn(by: number, event: Event): void {
-    const at = CUT_VIEWS.indexOf(this.state.view());
-    const next = CUT_VIEWS[(at + by + CUT_VIEWS.length) % CUT_VIEWS.length];
-    if (next) this.state.view.set(next);
-    const tabs = (event.currentTarget as HTMLElement).parentElement?.querySelectorAll('button');
-    tabs?.[(at + by + CUT_VIEWS.length) % CUT_VIEWS.length]?.focus();
+  protected look(id: string): void {
+    const view = CUT_VIEWS.find((each) => each === id);
+    if (view) this.state.view.set(view);
   }
 }

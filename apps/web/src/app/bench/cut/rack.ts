@@ -2,7 +2,7 @@ import { computed, inject, Injectable, signal } from '@angular/core';
 import type { PriceList, StockEntry, StockList } from '@zabble/contract';
 import { readFileLength, ZERO, type Length, type RackItem, type StockItemOf } from '@zabble/core';
 import type { Observable } from 'rxjs';
-import { sentenceOf } from '../../server-api/problem';
+import { asking } from '../../server-api/asking';
 import { RackApi, type Booked } from '../../server-api/rack-api';
 
 /** What stands in the rack, as the server last told it. */
@@ -12,6 +12,7 @@ export class Rack {
   readonly entries = signal<readonly StockEntry[] | undefined>(undefined);
   readonly prices = signal<PriceList | undefined>(undefined);
   readonly says = signal('');
+  private readonly ask = asking(this.says);
   /** Sheets and off-cuts as a layout takes them. */
   readonly items = computed((): readonly RackItem[] => (this.entries() ?? []).flatMap(asRackItem));
 
@@ -20,11 +21,11 @@ export class Rack {
   }
 
   fetchPrices(): void {
-    this.then(this.api.prices(), (list) => this.prices.set(list));
+    this.ask(this.api.prices(), (list) => this.prices.set(list));
   }
 
   refreshPrices(): void {
-    this.then(this.api.refreshPrices(), (list) => this.prices.set(list));
+    this.ask(this.api.refreshPrices(), (list) => this.prices.set(list));
   }
 
   keep(id: string, item: StockItemOf<string>): void {
@@ -49,19 +50,9 @@ export class Rack {
   }
 
   private take(answer: Observable<StockList>, then?: () => void): void {
-    this.then(answer, ({ items }) => {
+    this.ask(answer, ({ items }) => {
       this.entries.set(items);
       then?.();
-    });
-  }
-
-  private then<T>(answer: Observable<T>, next: (value: T) => void): void {
-    answer.subscribe({
-      next: (value) => {
-        this.says.set('');
-        next(value);
-      },
-      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
     });
   }
 }

@@ -2,7 +2,7 @@ import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { densityOf, materialUses, stiffnessOf, type Material } from '@zabble/core';
-import { sentenceOf } from '../../server-api/problem';
+import { asking } from '../../server-api/asking';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Choice } from '../../fields/choice';
@@ -44,6 +44,7 @@ export class MaterialCard {
   private readonly shop = inject(ShopApi);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
+  private readonly ask = asking(this.says);
   protected readonly done = signal('');
   protected readonly kinds = MATERIAL_KINDS;
   protected readonly cuts = [
@@ -89,13 +90,7 @@ export class MaterialCard {
   protected keep(): void {
     const row = this.document()?.materials[this.place()];
     if (!row) return;
-    this.shop.keepMaterial(row).subscribe({
-      next: () => {
-        this.says.set('');
-        this.done.set(`${row.name} is kept for other jobs.`);
-      },
-      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
-    });
+    this.ask(this.shop.keepMaterial(row), () => this.done.set(`${row.name} is kept for other jobs.`));
   }
 
   private take(name: string, patches: Parameters<JobEdits['apply']>[1]): boolean {

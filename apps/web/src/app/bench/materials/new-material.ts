@@ -4,7 +4,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import { SPECIES, type MaterialKind, type MaterialOf } from '@zabble/core';
-import { sentenceOf } from '../../server-api/problem';
+import { asking } from '../../server-api/asking';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
@@ -41,6 +41,7 @@ export class NewMaterial {
   protected readonly kinds = MATERIAL_KINDS;
   protected readonly woods = SPECIES;
   protected readonly says = signal('');
+  private readonly ask = asking(this.says);
   protected readonly begun = signal<MaterialStart | undefined>(undefined);
   protected readonly form = new FormGroup({
     name: text(),
@@ -86,9 +87,6 @@ export class NewMaterial {
   }
 
   protected drop(id: string): void {
-    this.shop.deleteMaterial(id).subscribe({
-      next: () => this.shopOffers.fetch(),
-      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
-    });
+    this.ask(this.shop.deleteMaterial(id), () => this.shopOffers.fetch());
   }
 }

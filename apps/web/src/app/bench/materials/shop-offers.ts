@@ -1,3 +1,4 @@
+import { asking } from '../../server-api/asking';
 import { inject, Injectable, signal } from '@angular/core';
 import type { ShopMaterial, StockEntry } from '@zabble/contract';
 import { sameName, type MaterialOf } from '@zabble/core';
@@ -25,13 +26,24 @@ export class ShopOffers {
   private readonly kept = signal<readonly ShopMaterial[]>([]);
   private readonly leaning = signal<readonly StockEntry[]>([]);
 
+  /** Without the server there is nothing on offer, and nothing more to say of it. */
+  private readonly ask = asking({ set: () => undefined });
+
   constructor() {
     this.fetch();
   }
 
   fetch(): void {
-    this.shop.materials().subscribe({ next: ({ items }) => this.kept.set(items), error: () => this.kept.set([]) });
-    this.rack.stock().subscribe({ next: ({ items }) => this.leaning.set(items), error: () => this.leaning.set([]) });
+    this.ask(
+      this.shop.materials(),
+      ({ items }) => this.kept.set(items),
+      () => this.kept.set([]),
+    );
+    this.ask(
+      this.rack.stock(),
+      ({ items }) => this.leaning.set(items),
+      () => this.leaning.set([]),
+    );
   }
 
   /** Those the job does not have by that name. */

@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import type { ShopSlide } from '@zabble/contract';
 import { valueAt, type BankPlan, type OwnSlideOf } from '@zabble/core';
 import type { Observable } from 'rxjs';
-import { sentenceOf } from '../../server-api/problem';
+import { asking } from '../../server-api/asking';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
@@ -59,6 +59,7 @@ export class ShopSlides {
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly list = signal<readonly ShopSlide[] | undefined>(undefined);
   protected readonly says = signal('');
+  private readonly ask = asking(this.says);
   /** The row from its sheet this bank uses. */
   protected readonly own = computed(() => {
     const rows = (valueAt(this.document(), 'slides') ?? []) as readonly OwnSlideOf<string>[];
@@ -87,16 +88,10 @@ export class ShopSlides {
   }
 
   private then(done: Observable<unknown>): void {
-    done.subscribe({ next: () => this.fetch(), error: (problem: unknown) => this.says.set(sentenceOf(problem)) });
+    this.ask(done, () => this.fetch());
   }
 
   private fetch(): void {
-    this.api.slides().subscribe({
-      next: ({ items }) => {
-        this.list.set(items);
-        this.says.set('');
-      },
-      error: (problem: unknown) => this.says.set(sentenceOf(problem)),
-    });
+    this.ask(this.api.slides(), ({ items }) => this.list.set(items));
   }
 }

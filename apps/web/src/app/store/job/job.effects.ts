@@ -1,3 +1,4 @@
+import { concatLatestFrom } from '@ngrx/operators';
 import { isAway, problemOf } from '../../server-api/problem';
 import { inject, Injectable } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
@@ -17,7 +18,6 @@ import {
   tap,
   throttleTime,
   timer,
-  withLatestFrom,
   type Observable,
 } from 'rxjs';
 import { JobsApi } from '../../server-api/jobs-api';
@@ -58,8 +58,8 @@ export class JobEffects {
     ),
   );
 
-  readonly open$ = createEffect(() =>
-    this.actions.pipe(
+  readonly open$ = createEffect(() => {
+    return this.actions.pipe(
       ofType(JobActions.open),
       switchMap(({ id }) =>
         this.api.read(id).pipe(
@@ -67,45 +67,47 @@ export class JobEffects {
           catchError((problem: unknown) => of(this.notOpened(id, problem))),
         ),
       ),
-    ),
-  );
+    );
+  });
 
   readonly keepHere$ = createEffect(
-    () =>
-      this.changes$.pipe(
+    () => {
+      return this.changes$.pipe(
         // A joint that is dragged changes the job with every frame: at once, then a few times a second.
         throttleTime(HERE, undefined, { leading: true, trailing: true }),
-        withLatestFrom(this.state$),
+        concatLatestFrom(() => this.state$),
         tap(([, { id, document, revision }]) => {
           if (id && document) this.drafts.write(id, { document, revision });
         }),
-      ),
+      );
+    },
     { dispatch: false },
   );
 
   /** What can be undone, a moment after the last change and before the page goes. */
   readonly keepHistory$ = createEffect(
-    () =>
-      merge(this.changes$.pipe(debounceTime(PAUSE)), fromEvent(window, 'pagehide')).pipe(
-        withLatestFrom(this.state$),
+    () => {
+      return merge(this.changes$.pipe(debounceTime(PAUSE)), fromEvent(window, 'pagehide')).pipe(
+        concatLatestFrom(() => this.state$),
         tap(([, { id, document, past, future }]) => {
           if (id && document) this.histories.write(id, document, { past, future });
         }),
-      ),
+      );
+    },
     { dispatch: false },
   );
 
-  readonly findHistory$ = createEffect(() =>
-    this.actions.pipe(
+  readonly findHistory$ = createEffect(() => {
+    return this.actions.pipe(
       ofType(JobActions.opened),
       map(({ job: { id }, document }) => ({ id, history: this.histories.read(id, document) })),
       filter((found): found is { id: string; history: History } => found.history !== undefined),
       map((found) => JobActions.historyFound(found)),
-    ),
-  );
+    );
+  });
 
-  readonly due$ = createEffect(() =>
-    merge(
+  readonly due$ = createEffect(() => {
+    return merge(
       this.changes$.pipe(debounceTime(PAUSE)),
       this.actions.pipe(ofType(JobActions.left)),
       this.actions.pipe(
@@ -117,26 +119,26 @@ export class JobEffects {
         switchMap(() => timer(AGAIN)),
       ),
       fromEvent(window, 'online'),
-    ).pipe(map(() => JobActions.saveDue())),
-  );
+    ).pipe(map(() => JobActions.saveDue()));
+  });
 
   /** One save after the other, each with the newest document. */
-  readonly save$ = createEffect(() =>
-    this.actions.pipe(
+  readonly save$ = createEffect(() => {
+    return this.actions.pipe(
       ofType(JobActions.saveDue),
       concatMap(() =>
         of(null).pipe(
-          withLatestFrom(this.state$),
+          concatLatestFrom(() => this.state$),
           switchMap(([, state]) => this.save(state)),
         ),
       ),
-    ),
-  );
+    );
+  });
 
   /** What the server has need not be kept here; what is newer is now made from what the server has. */
   readonly settle$ = createEffect(
-    () =>
-      this.actions.pipe(
+    () => {
+      return this.actions.pipe(
         ofType(JobActions.saved),
         tap(({ job }) => {
           this.copies.write(job);
@@ -145,15 +147,16 @@ export class JobEffects {
           if (JSON.stringify(draft.document) === JSON.stringify(job.document)) this.drafts.drop(job.id);
           else this.drafts.write(job.id, { ...draft, revision: job.revision });
         }),
-      ),
+      );
+    },
     { dispatch: false },
   );
 
   /** A job left with edits newer than the save that was on its way: they are sent after it. */
-  readonly finish$ = createEffect(() =>
-    this.actions.pipe(
+  readonly finish$ = createEffect(() => {
+    return this.actions.pipe(
       ofType(JobActions.saved),
-      withLatestFrom(this.state$),
+      concatLatestFrom(() => this.state$),
       concatMap(([{ job }, { id }]) => {
         const draft = id === job.id ? undefined : this.drafts.read(job.id);
         if (!draft || JSON.stringify(draft.document) === JSON.stringify(job.document)) return EMPTY;
@@ -163,8 +166,8 @@ export class JobEffects {
           catchError(() => EMPTY),
         );
       }),
-    ),
-  );
+    );
+  });
 
   private save({ id, document, revision, sync }: JobState): Observable<JobAction> {
     if (!id || !document || sync === 'kept' || sync === 'conflict') return EMPTY;

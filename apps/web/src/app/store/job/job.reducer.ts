@@ -35,7 +35,7 @@ export const jobFeature = createFeature({
   name: 'job',
   reducer: createReducer<JobState>(
     closed,
-    on(JobActions.open, (state, { id }) => (state.id === id ? state : { ...closed, id })),
+    on(JobActions.open, (state, { id }): JobState => (state.id === id ? state : { ...closed, id })),
     on(JobActions.opened, (_, { job, document, sync }): JobState => ({
       ...closed,
       id: job.id,
@@ -47,7 +47,7 @@ export const jobFeature = createFeature({
       state.id === id && state.past.length === 0 && state.future.length === 0 ? { ...state, ...history } : state,
     ),
     on(JobActions.openFailed, (_, { id, says }): JobState => ({ ...closed, id, sync: 'refused', says })),
-    on(JobActions.edited, (state, { name, document, merge }) => edited(state, name, document, merge)),
+    on(JobActions.edited, (state, { name, document, merge }): JobState => edited(state, name, document, merge)),
     on(JobActions.undone, (state): JobState => {
       const last = state.past.at(-1);
       if (!last || !state.document) return state;

@@ -1,6 +1,7 @@
 import { createSelector } from '@ngrx/store';
 import { newerSaid, showStep, type Job, type JobError, type Said, type Showing } from '@zabble/core';
 import { jobFeature } from './job.reducer';
+import { logFeature } from '../log/log.reducer';
 import { selectLog } from '../log/log.selectors';
 import { measuredMemo, planMemo, readMemo } from './memo';
 
@@ -34,6 +35,11 @@ export const selectShowing = createSelector(
   selectJob,
   (job): Showing | undefined => job && { unit: job.unit, step: showStep(job) },
 );
+
+/** The same from anywhere: nothing before the first job is opened, when there is no store of jobs yet. */
+export function writingOf(state: object): Showing | undefined {
+  return jobFeature.name in state && logFeature.name in state ? selectShowing(state) : undefined;
+}
 
 export const selectUndoName = createSelector(selectPast, (past) => past.at(-1)?.name);
 export const selectRedoName = createSelector(selectFuture, (future) => future.at(-1)?.name);

@@ -1,3 +1,4 @@
+import { concatLatestFrom } from '@ngrx/operators';
 import { isAway, problemOf } from '../../server-api/problem';
 import { inject, Injectable } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
@@ -17,7 +18,6 @@ import {
   takeUntil,
   tap,
   timer,
-  withLatestFrom,
   type Observable,
 } from 'rxjs';
 import { JobActions } from '../job/job.actions';
@@ -42,19 +42,19 @@ export class LogEffects {
   private readonly state$ = inject(Store).select(logFeature.selectLogState);
   private readonly left$ = this.actions.pipe(ofType(JobActions.left));
 
-  readonly remember$ = createEffect(() =>
-    this.actions.pipe(
+  readonly remember$ = createEffect(() => {
+    return this.actions.pipe(
       ofType(JobActions.opened),
       map(({ job: { id } }) =>
         LogActions.remembered({ job: id, kept: this.outbox.copy(id), waiting: this.outbox.waiting(id) }),
       ),
-    ),
-  );
+    );
+  });
 
-  readonly follow$ = createEffect(() =>
-    this.actions.pipe(
+  readonly follow$ = createEffect(() => {
+    return this.actions.pipe(
       ofType(LogActions.remembered),
-      withLatestFrom(this.state$),
+      concatLatestFrom(() => this.state$),
       // Opened again as the server answered again: it is followed already.
       filter(([{ job }, state]) => state.job === job),
       switchMap(([{ job }, { kept }]) =>
@@ -65,57 +65,59 @@ export class LogEffects {
           takeUntil(this.left$),
         ),
       ),
-    ),
-  );
+    );
+  });
 
   readonly keepHere$ = createEffect(
-    () =>
-      this.actions.pipe(
+    () => {
+      return this.actions.pipe(
         ofType(LogActions.added, LogActions.heard, LogActions.refused),
-        withLatestFrom(this.state$),
+        concatLatestFrom(() => this.state$),
         // An answer about a job just left is not about what waits of the one on the bench.
         tap(([action, { job, waiting }]) => {
           if (action.job === job) this.outbox.write(job, waiting);
         }),
-      ),
+      );
+    },
     { dispatch: false },
   );
 
   readonly copy$ = createEffect(
-    () =>
-      this.actions.pipe(
+    () => {
+      return this.actions.pipe(
         ofType(LogActions.heard),
-        withLatestFrom(this.state$),
+        concatLatestFrom(() => this.state$),
         tap(([action, { job, kept }]) => {
           if (action.job === job) this.outbox.writeCopy(job, kept);
         }),
-      ),
+      );
+    },
     { dispatch: false },
   );
 
-  readonly due$ = createEffect(() =>
-    merge(
+  readonly due$ = createEffect(() => {
+    return merge(
       this.actions.pipe(ofType(LogActions.added, LogActions.remembered)),
       this.actions.pipe(
         ofType(LogActions.notReached),
         switchMap(() => timer(AGAIN)),
       ),
       fromEvent(window, 'online'),
-    ).pipe(map(() => LogActions.sendDue())),
-  );
+    ).pipe(map(() => LogActions.sendDue()));
+  });
 
   /** One after the other, each with all that waits then. */
-  readonly send$ = createEffect(() =>
-    this.actions.pipe(
+  readonly send$ = createEffect(() => {
+    return this.actions.pipe(
       ofType(LogActions.sendDue),
       concatMap(() =>
         of(null).pipe(
-          withLatestFrom(this.state$),
+          concatLatestFrom(() => this.state$),
           switchMap(([, state]) => this.send(state)),
         ),
       ),
-    ),
-  );
+    );
+  });
 
   private send({ job, waiting }: LogState): Observable<LogAction> {
     if (job === undefined || waiting.length === 0) return EMPTY;

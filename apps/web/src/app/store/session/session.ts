@@ -30,7 +30,7 @@ export const sessionFeature = createFeature({
   name: 'session',
   reducer: createReducer<SessionState>(
     fresh,
-    on(JobActions.open, () => fresh),
+    on(JobActions.open, (): SessionState => fresh),
     on(SessionActions.refused, (state, { says }): SessionState => ({ ...state, refused: says })),
     on(JobActions.edited, (state): SessionState => (state.refused === '' ? state : { ...state, refused: '' })),
     on(SessionActions.bankChosen, (_, { bank }): SessionState => ({ ...fresh, bank })),

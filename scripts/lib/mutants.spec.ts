@@ -1,0 +1,59 @@
+import { execFileSync } from 'node:child_process';
+import { join } from 'node:path';
+
+const MUTANTS = JSON.stringify(join(__dirname, 'mutants.mjs'));
+/** What an expression over the module comes to: scripts are modules of Node's own, which Jest does not load. */
+function answer(expression: string): unknown {
+  const script = `import * as mutants from ${MUTANTS}; process.stdout.write(JSON.stringify(${expression}));`;
+  return JSON.parse(execFileSync(process.execPath, ['--input-type=module', '-e', script], { encoding: 'utf8' }));
+}
+const sampleOf = (from: readonly Mutant[], most: number, seed: number): unknown =>
+  answer(`mutants.sampleOf(${JSON.stringify(from)}, ${most}, ${seed})`);
+
+interface Mutant {
+  readonly id: number;
+  readonly fileName: string;
+  readonly location: { start: { line: number; column: number }; end: { line: number; column: number } };
+}
+const at = (id: number, from: number, to: number, fileName = 'a.ts'): Mutant => ({
+  id,
+  fileName,
+  location: { start: { line: 1, column: from }, end: { line: 1, column: to } },
+});
+const many = Array.from({ length: 200 }, (_, id) => at(id, id * 10, id * 10 + 5));
+const ids = (chosen: unknown): readonly number[] => (chosen as readonly Mutant[]).map(({ id }) => id);
+
+describe('a sample of changes', () => {
+  it('is as large as asked for, the same for the same seed and another for another', () => {
+    const once = ids(sampleOf(many, 30, 1));
+    expect(once).toHaveLength(30);
+    expect(new Set(once).size).toBe(30);
+    expect(ids(sampleOf(many, 30, 1))).toEqual(once);
+    expect(ids(sampleOf(many, 30, 2))).not.toEqual(once);
+    expect(ids(sampleOf(many, 500, 1))).toHaveLength(200);
+  });
+
+  it('counts what lies within a place that is chosen, in the same file only', () => {
+    const nested = [at(0, 0, 100), at(1, 10, 20), at(2, 30, 40), at(3, 10, 20, 'b.ts')];
+    for (let seed = 1; seed < 6; seed += 1) {
+      const chosen = ids(sampleOf(nested, 4, seed));
+      expect(chosen).toContain(0);
+      expect(chosen).toContain(3);
+    }
+  });
+
+  it('is taken from folders of the code, without tests and faces', () => {
+    const folders = answer(`mutants.foldersOf(['core', 'web'])`) as {
+      workspace: string;
+      name: string;
+      folder: string;
+    }[];
+    expect(folders.map(({ workspace, name }) => `${workspace}/${name}`)).toEqual(
+      expect.arrayContaining(['core/length', 'core/plan', 'web/store']),
+    );
+    expect(folders.some(({ name }) => name === 'bench')).toBe(false);
+    const files = answer(`mutants.sourcesOf('packages/core/src/length')`) as string[];
+    expect(files).toContain('packages/core/src/length/tally.ts');
+    expect(files.filter((name) => /spec|index/.test(name))).toEqual([]);
+  });
+});

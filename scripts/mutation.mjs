@@ -1,0 +1,113 @@
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { availableParallelism, tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Instrumenter } from '@stryker-mutator/instrumenter';
+import { foldersOf, sampleOf, sourcesOf } from './lib/mutants.mjs';
+import { ROOT } from './lib/paths.mjs';
+import { run } from './lib/run.mjs';
+import { main, say, Stop } from './lib/say.mjs';
+
+const USAGE = 'mutation wants: npm run mutation -- [--sample 300] [--seed 1] [core/ROOM | server/FOLDER | web/store …]';
+/** What must be killed, in per cent, by the workspace. */
+const WANTED = { core: 90, server: 80, web: 80 };
+const QUIET = { debug() {}, error() {}, fatal() {}, info() {}, trace() {}, warn() {}, isDebugEnabled: () => false };
+
+/**
+ * Changes the code in small ways and sees whether a test notices: in every folder asked for a sample of changes, the same
+ * ones for the same seed. Not part of `npm test`: it takes hours for the whole.
+ */
+await main(async () => {
+  const { sample, seed, folders } = readArguments(process.argv.slice(2));
+  let short = 0;
+  for (const { workspace, name, folder } of folders) {
+    const mutate = await sampled(sourcesOf(folder), sample, seed);
+    if (mutate.length === 0) continue;
+    const { killed, survived, where } = await mutated(workspace, name, mutate);
+    const rate = killed + survived === 0 ? 100 : (100 * killed) / (killed + survived);
+    const enough = rate >= WANTED[workspace];
+    if (!enough) short += 1;
+    say(
+      `${workspace}/${name}: ${killed} of ${killed + survived} killed, ${rate.toFixed(1)} %${enough ? '' : ' TOO FEW'}`,
+    );
+    for (const each of where) say(`  lived: ${each}`);
+  }
+  if (short > 0) throw new Stop(`${short} of ${folders.length} folders are below what is wanted.`);
+});
+
+function readArguments(words) {
+  const options = { sample: 300, seed: 1 };
+  const asked = [];
+  for (let at = 0; at < words.length; at += 1) {
+    const option = words[at].slice(2);
+    if (!words[at].startsWith('--')) asked.push(words[at]);
+    else if (option in options && Number.isInteger(Number(words[at + 1]))) options[option] = Number(words[(at += 1)]);
+    else throw new Stop(USAGE);
+  }
+  const all = foldersOf(Object.keys(WANTED));
+  const folders =
+    asked.length === 0 ? all : all.filter(({ workspace, name }) => asked.includes(`${workspace}/${name}`));
+  if (folders.length < asked.length)
+    throw new Stop(`${USAGE}\nThere are: ${all.map(({ workspace, name }) => `${workspace}/${name}`).join(', ')}`);
+  return { ...options, folders };
+}
+
+/** Places of a sample of changes, as the tool wants them. */
+async function sampled(files, most, seed) {
+  const read = files.map((name) => ({ name, content: readFileSync(join(ROOT, name), 'utf8'), mutate: true }));
+  const none = { ignorers: [], excludedMutations: [], plugins: null };
+  const { mutants } = await new Instrumenter(QUIET).instrument(read, none);
+  return sampleOf(mutants, most, seed).map(({ fileName, location: { start, end } }) => {
+    // Lines count from one here and from nought there.
+    const at = ({ line, column }) => `${line + 1}:${column}`;
+    return `${fileName}:${at(start)}-${at(end)}`;
+  });
+}
+
+async function mutated(workspace, name, mutate) {
+  const report = join(tmpdir(), `zabble-mutation-${process.pid}.json`);
+  const config = join(ROOT, `stryker-${process.pid}.config.json`);
+  writeFileSync(config, JSON.stringify(configFor(workspace, name, mutate, report)));
+  try {
+    const { code, text } = await run('npx', ['stryker', 'run', config], {
+      quiet: !process.env.ZABBLE_MUTATION_LOG,
+      env: { ZABBLE_MUTATION: workspace },
+    });
+    if (code !== 0) throw new Stop(`${workspace}/${name} could not be tried:\n${text.trim().slice(-3000)}`);
+    return counted(JSON.parse(readFileSync(report, 'utf8')).files);
+  } finally {
+    rmSync(config, { force: true });
+    rmSync(report, { force: true });
+  }
+}
+
+function configFor(workspace, name, mutate, fileName) {
+  return {
+    testRunner: 'jest',
+    jest: { projectType: 'custom', configFile: 'jest.mutation.mjs', enableFindRelatedTests: true },
+    coverageAnalysis: 'perTest',
+    // What is done once as a module loads would want every test for every change: left out, and said.
+    ignoreStatic: true,
+    mutate,
+    concurrency: workspace === 'server' ? 1 : Math.max(1, availableParallelism()),
+    reporters: ['json'],
+    jsonReporter: { fileName },
+    tempDirName: join(tmpdir(), `zabble-mutation-${process.pid}`),
+    ignorePatterns: ['.angular', '.zabble', 'dist', 'test-results', 'docs/screenshots'],
+    warnings: false,
+    logLevel: 'info',
+  };
+}
+
+function counted(files) {
+  let killed = 0;
+  const where = [];
+  for (const [file, { mutants }] of Object.entries(files))
+    for (const { status, location, mutatorName, replacement } of mutants) {
+      if (status === 'Killed' || status === 'Timeout') killed += 1;
+      if (status === 'Survived' || status === 'NoCoverage')
+        where.push(
+          `${file}:${location.start.line} ${mutatorName}: ${(replacement ?? '').replace(/\s+/g, ' ').slice(0, 80)}`,
+        );
+    }
+  return { killed, survived: where.length, where };
+}
