@@ -1,7 +1,14 @@
 import { writingOf } from './store/job/job.selectors';
 import { WRITING } from './words/speech';
 import { provideHttpClient } from '@angular/common/http';
-import { ErrorHandler, isDevMode, provideBrowserGlobalErrorListeners, provideZonelessChangeDetection, type ApplicationConfig, inject } from '@angular/core';
+import {
+  ErrorHandler,
+  isDevMode,
+  provideBrowserGlobalErrorListeners,
+  provideZonelessChangeDetection,
+  type ApplicationConfig,
+  inject,
+} from '@angular/core';
 import { provideRouter, withComponentInputBinding, withNavigationErrorHandler } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
