@@ -109,7 +109,7 @@ function workByFrame(events) {
 
 /** Sixteen drawers in four banks of four, after the Notions bank. */
 function sixteen() {
-  const job = JSON.parse(readFileSync(join(ROOT, 'apps/server/demo/notions-bank.json'), 'utf8'));
+  const job = JSON.parse(readFileSync(join(ROOT, 'examples/notions-bank.json'), 'utf8'));
   const [owner] = job.cases;
   const [bank] = owner.banks;
   const banks = ['b1', 'b2', 'b3', 'b4'].map((id) => ({ ...bank, id, drawers: bank.drawers.slice(0, 4) }));

@@ -65,7 +65,7 @@ async function sampled(files, most, seed) {
 
 async function mutated(workspace, name, mutate) {
   const report = join(tmpdir(), `zabble-mutation-${process.pid}.json`);
-  const config = join(ROOT, `stryker-${process.pid}.config.json`);
+  const config = join(tmpdir(), `zabble-stryker-${process.pid}.config.json`);
   writeFileSync(config, JSON.stringify(configFor(workspace, name, mutate, report)));
   try {
     const { code, text } = await run('npx', ['stryker', 'run', config], {

@@ -27,7 +27,7 @@ export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
     databaseUrl,
     webRoot: environment['WEB_ROOT'] ?? under('apps/web/dist/browser/'),
     migrations: under('apps/server/migrations/'),
-    demo: under('apps/server/demo/'),
+    demo: under('examples/'),
     fonts: under('node_modules/@fontsource/barlow/files/'),
     version: environment['npm_package_version'] ?? '0.1.0',
     logLevel: environment['LOG_LEVEL'] ?? 'info',

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { cutCommand } from './cut';
 
-const demo = (name: string): string => join(__dirname, '../../../apps/server/demo', `${name}.json`);
+const demo = (name: string): string => join(__dirname, '../../../examples', `${name}.json`);
 
 interface Cut {
   readonly materials: readonly {

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { planCommand } from './plan';
 
 const root = join(__dirname, '../../..');
-const demo = (name: string): string => join(root, 'apps/server/demo', `${name}.json`);
+const demo = (name: string): string => join(root, 'examples', `${name}.json`);
 const folder = mkdtempSync(join(tmpdir(), 'zabble-cli-'));
 const file = (name: string, content: string | Buffer): string => {
   writeFileSync(join(folder, name), content);

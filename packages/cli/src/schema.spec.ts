@@ -8,14 +8,14 @@ const read = (path: string): unknown => JSON.parse(readFileSync(join(root, path)
 const validate = new Ajv2020({ allErrors: true, strictRequired: false, strictTypes: false }).compile(
   read('docs/job-file.schema.json') as object,
 );
-const demos = readdirSync(join(root, 'apps/server/demo')).filter((name) => name.endsWith('.json'));
-const example = read('apps/server/demo/notions-bank.json') as JobDocument;
+const demos = readdirSync(join(root, 'examples')).filter((name) => name.endsWith('.json'));
+const example = read('examples/notions-bank.json') as JobDocument;
 const BANK = 'cases[0].banks[0]';
 const AT = '2026-11-20T09:00:00Z';
 
 describe('the published schema', () => {
   it.each(demos)('takes the demo job %s', (name) => {
-    validate(read(`apps/server/demo/${name}`));
+    validate(read(`examples/${name}`));
     expect(validate.errors ?? []).toEqual([]);
   });
 

@@ -30,7 +30,7 @@ function median(work: () => unknown, runs = RUNS): number {
 }
 
 function demo(name: string): JobDocument {
-  return JSON.parse(readFileSync(`apps/server/demo/${name}.json`, 'utf8')) as JobDocument;
+  return JSON.parse(readFileSync(`examples/${name}.json`, 'utf8')) as JobDocument;
 }
 
 function read(document: JobDocument): Job {

@@ -13,7 +13,7 @@ import { quietApp } from '../own-server.spec-data';
 import { JobService } from './service';
 
 const folder = (path: string): string => join(__dirname, '../..', path);
-const document = JSON.parse(readFileSync(folder('demo/notions-bank.json'), 'utf8')) as JobDocument;
+const document = JSON.parse(readFileSync(folder('../../examples/notions-bank.json'), 'utf8')) as JobDocument;
 const named = (name: string, customer = ''): JobDocument => ({ ...document, name, customer });
 const NOBODY = '00000000-0000-4000-8000-000000000000';
 
@@ -32,7 +32,7 @@ describe('a new database', () => {
   it('is migrated once, by whoever comes first, and gets the demo jobs', async () => {
     const answers = await Promise.all([migrate(pool, folder('migrations')), migrate(pool, folder('migrations'))]);
     expect(answers.map(({ wasNew }) => wasNew).sort()).toEqual([false, true]);
-    expect(await addDemoJobs(jobs, folder('demo'))).toBe(3);
+    expect(await addDemoJobs(jobs, folder('../../examples'))).toBe(3);
     const { body } = (await request(app).get('/api/jobs')) as { body: JobList };
     expect(body.items.map((job) => job.document.name).sort()).toEqual(['Flag chest', 'Notions bank', 'Rope bench']);
   });

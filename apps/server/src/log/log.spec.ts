@@ -12,7 +12,7 @@ import { migrate } from '../db/migrate';
 import { ownDatabase, quietApp } from '../own-server.spec-data';
 
 const folder = (path: string): string => join(__dirname, '../..', path);
-const document = JSON.parse(readFileSync(folder('demo/notions-bank.json'), 'utf8')) as JobDocument;
+const document = JSON.parse(readFileSync(folder('../../examples/notions-bank.json'), 'utf8')) as JobDocument;
 const NOBODY = '00000000-0000-4000-8000-000000000000';
 
 let pool: Pool;

@@ -11,7 +11,7 @@ import { migrate } from '../db/migrate';
 import { ownDatabase, quietApp } from '../own-server.spec-data';
 
 const folder = (path: string): string => join(__dirname, '../..', path);
-const document = JSON.parse(readFileSync(folder('demo/notions-bank.json'), 'utf8')) as JobDocument;
+const document = JSON.parse(readFileSync(folder('../../examples/notions-bank.json'), 'utf8')) as JobDocument;
 const grey = (width: number, height: number) =>
   sharp({ create: { width, height, channels: 3, background: '#808080' } });
 const SCRIPT = '<script>alert(1)</script>';

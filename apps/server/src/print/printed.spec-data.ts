@@ -13,7 +13,7 @@ app.use('/api/print', printRouter(join(__dirname, '../../../../node_modules/@fon
 app.use(sayErrors);
 
 export const demo = (name: string): JobDocument =>
-  JSON.parse(readFileSync(join(__dirname, `../../demo/${name}.json`), 'utf8')) as JobDocument;
+  JSON.parse(readFileSync(join(__dirname, `../../../../examples/${name}.json`), 'utf8')) as JobDocument;
 
 export function worked(document: JobDocument) {
   const reading = readJobDocument(document);

@@ -5,7 +5,7 @@ import type { BankPlan, DrawerPlan } from '../plan';
 import { missingFromSheet } from '../slides';
 
 /**
- * What a part waits for (trade: the stage gate): the opening measured as built; what stops it mended; its slides in
+ * What a part waits for (common practice: the stage gate): the opening measured as built; what stops it mended; its slides in
  * hand, or their sheet; the real groove or a test joint, or where the bottom is applied the glued box; the boxes hung and
  * trued. `now`: nothing.
  */

@@ -10,7 +10,7 @@ import { plan, readJobDocument } from './plan';
 import type { BankPlan, DrawerPlan } from './types';
 
 export const demo = (name: string): JobDocument =>
-  JSON.parse(readFileSync(join(__dirname, '../../../../apps/server/demo', `${name}.json`), 'utf8')) as JobDocument;
+  JSON.parse(readFileSync(join(__dirname, '../../../../examples', `${name}.json`), 'utf8')) as JobDocument;
 
 export function banks(document: JobDocument, ...patches: Patch[]): BankPlan[] {
   const reading = readJobDocument(patched(document, patches));

@@ -5,7 +5,7 @@ import { tallyOf } from './asked';
 import { banks, codes, demo, inch, mm, one, part, IN_ENGLISH } from './plan.spec-data';
 import type { BankPlan } from './types';
 
-/** The sums of trade/2-quantities.md done by hand for the demo jobs, to the nanometre. */
+/** Common practice: the sums done by hand for the demo jobs, to the nanometre. */
 describe('the demo jobs', () => {
   it('Notions bank: side-mount slides, overlay, a step of 1/2 in', () => {
     const [bank] = banks(demo('notions-bank'));

@@ -6,7 +6,7 @@ import { inches, inMillimetres, millimetres } from '../length';
 import { growth, movementOf } from '../timber';
 import { inch, mm, one, part } from './plan.spec-data';
 
-// Worked examples of the trade reference, their inputs entered as own slide rows.
+// Common practice: whole boxes and banks by their sums, the figures of their slides entered as own rows.
 describe('worked examples', () => {
   const own = (row: object): Patch => ({ path: 'slides', value: [{ id: 'own', ...row }] });
   const family = { path: 'BANK.slide', value: { family: 'own' } };
@@ -16,7 +16,8 @@ describe('worked examples', () => {
   });
   const single = { path: 'BANK.drawers', value: [{ id: 'd1' }] };
 
-  it('E2: undermount, inside width governs', () => {
+  // 15 − 1 21/32 + 2 × 5/8 = 14 19/32, and with 1/2: 14 11/32.
+  it('undermount, inside width governs', () => {
     const row = own({ like: 'undermount-16', insideDeduction: '1 21/32 in' });
     const bank = one(row, family, opening('15 in', '5 in', '23 1/4 in'), single, {
       path: 'materials[0].thickness',
@@ -30,7 +31,8 @@ describe('worked examples', () => {
     expect(mm(thin.drawers[0], 'box.width')).toBeCloseTo(inch(14 + 11 / 32), 6);
   });
 
-  it('E3: sides of 15 and 12 in the 16 class, 18 in the 19 class', () => {
+  // 564 − 42 + 2 × 15 = 552; + 2 × 12 = 546; 564 − 49 + 2 × 18 = 551.
+  it('sides of 15 and 12 in the 16 class, 18 in the 19 class', () => {
     const width = (slide: string, side: string): number | undefined =>
       mm(
         one({ path: 'BANK.slide.family', value: slide }, opening('564 mm', '684 mm', '542 mm'), {
@@ -50,7 +52,8 @@ describe('worked examples', () => {
     ).toBe(490);
   });
 
-  it('E4: roller under the corner, 6 in high', () => {
+  // 12 1/2 − 2 × 1/2 = 11 1/2; 6 − 1/4 − 3/4 = 5.
+  it('roller under the corner, 6 in high', () => {
     const row = own({ like: 'roller-corner', bottom: '1/4 in', top: '3/4 in' });
     const bank = one(row, family, opening('12 1/2 in', '6 in', '500 mm'), single);
     expect([mm(bank.drawers[0], 'box.width'), mm(bank.drawers[0], 'box.height')]).toEqual([inch(11.5), inch(5)]);
@@ -72,12 +75,13 @@ describe('worked examples', () => {
     },
   );
 
-  it('E6: side-hung, 1 mm each side', () => {
+  it('side-hung, 1 mm each side', () => {
     const bank = one(own({ like: 'side-hung', side: '1 mm' }), family, opening('400 mm', '120 mm', '500 mm'), single);
     expect([mm(bank.drawers[0], 'box.width'), mm(bank.drawers[0], 'box.height')]).toEqual([398, 114]);
   });
 
-  it('E7: centre-mount', () => {
+  // 14 − 2 × 1/8 = 13 3/4; 4 1/2 − 3/16 − 1/4 = 4 1/16.
+  it('centre-mount', () => {
     const bank = one(
       own({ like: 'centre-mount', bottom: '3/16 in' }),
       family,
@@ -90,8 +94,8 @@ describe('worked examples', () => {
     ]);
   });
 
-  /** The case of E1, E3, E14 and E15: 600 × 720 × 560, panels of 18; overlay 3 under the worktop, 15 down over the bottom. */
-  const e1: Patch[] = [
+  /** A case of 600 × 720 × 560, panels of 18; overlay 3 under the worktop, 15 down over the bottom. */
+  const kit: Patch[] = [
     opening('564 mm', '684 mm', '542 mm'),
     {
       path: 'BANK.front',
@@ -115,8 +119,9 @@ describe('worked examples', () => {
   ];
   const side26 = own({ like: 'side-ball-bearing', side: '13 mm', top: '6.5 mm', bottom: '9.5 mm' });
 
-  it('E1: side-mount, full overlay: fronts, box width and length', () => {
-    const bank = one(side26, family, ...e1);
+  // 684 + 15 + 18 − 3 × 3 = 708; 708 − 141 = 3 × 189; 564 − 2 × 13 = 538.
+  it('side-mount, full overlay: fronts, box width and length', () => {
+    const bank = one(side26, family, ...kit);
     expect(bank.drawers.map((drawer) => mm(drawer, 'front.height'))).toEqual([141, 189, 189, 189]);
     expect(mm(bank.drawers[0], 'front.width')).toBe(597);
     expect(mm(bank.drawers[1], 'box.width')).toBe(538);
@@ -125,7 +130,7 @@ describe('worked examples', () => {
     expect(mm(bank.drawers[1], 'bay.height')! - mm(bank.drawers[1], 'box.height')!).toBe(16);
   });
 
-  it('E5: a cherry chest: the bottom side’s growth and its clear heights', () => {
+  it('a cherry chest: the bottom side’s growth and its clear heights', () => {
     const cherry = movementOf({ id: 'c', name: 'c', kind: 'solid', species: 'cherry-black', thickness: inches(1) });
     // 7.75 × 0.00248 × 4 = 0.077 in.
     expect(growth(inches(31, 4), cherry.coefficient, 4) / 25_400_000).toBeCloseTo(0.07688, 5);
@@ -134,13 +139,14 @@ describe('worked examples', () => {
     expect(mm(bank.drawers[0], 'box.width')).toBe(inch(35 + 15 / 16));
   });
 
-  it('E6: the batten’s groove, 8 − 1 + 0.5', () => {
+  it('the batten’s groove, 8 − 1 + 0.5', () => {
     const [drawer] = one(own({ like: 'side-hung', side: '1 mm' }), family).drawers;
     expect(mm(drawer, 'runner.groove')).toBe(7.5);
     expect(drawer!.machining.find(({ kind }) => kind === 'batten-groove')?.sizes['depth']?.total).toBe(7_500_000);
   });
 
-  it('E8: a tray behind doors: width by what the hinges leave, room above it', () => {
+  // 564 − 2 × 17 = 530; 333 − 32 − 12 − 5 = 284.
+  it('a tray behind doors: width by what the hinges leave, room above it', () => {
     const row = own({ like: 'side-light', side: '17 mm', bottom: '32 mm', top: '0 mm' });
     const [tray] = one(
       row,
@@ -154,11 +160,12 @@ describe('worked examples', () => {
       { path: 'BANK.box.groove.offset', value: '0 mm' },
     ).drawers;
     expect(mm(tray, 'box.width')).toBe(530);
-    // 333 − 32 − 12, and E8 keeps 5 of it as air.
+    // 5 of it is kept as air.
     expect(mm(tray, 'inside.clearHeight')! - 5).toBe(284);
   });
 
-  it('E9: tools: an 800 opening on heavy slides, and slides of 45 kg that do not carry it', () => {
+  // 800 − 2 × 19.5 = 761; 260 − 16 = 244, down to 240.
+  it('tools: an 800 opening on heavy slides, and slides of 45 kg that do not carry it', () => {
     const row = (like: string) => own({ like, side: '19.5 mm', top: '8 mm', bottom: '8 mm', maxWidth: '900 mm' });
     const tools = {
       path: 'BANK.drawers',
@@ -176,7 +183,8 @@ describe('worked examples', () => {
     expect(over('side-heavy').every(({ severity }) => severity !== 'stop')).toBe(true);
   });
 
-  it('E10: boxes of a geometric bank', () => {
+  // 900 − 2 × 2 − 5 × 2 = 886, shared 1 : 1.15 : 1.15² ….
+  it('boxes of a geometric bank', () => {
     const bank = one(
       own({ like: 'side-ball-bearing', top: '8 mm', bottom: '8 mm' }),
       family,
@@ -199,7 +207,8 @@ describe('worked examples', () => {
     expect(bank.drawers.map((drawer) => mm(drawer, 'front.height'))).toEqual([101, 116, 134, 154, 177, 204]);
   });
 
-  it('E11: three banks on shared partitions: openings alike or fronts alike', () => {
+  // 70 1/2 − 2 × 3/4 = 69 = 3 × 23; (69 + 1 3/8 + 1 1/4) ÷ 3 = 23 7/8.
+  it('three banks on shared partitions: openings alike or fronts alike', () => {
     const shared = {
       inside: inches(141, 2),
       count: 3,
@@ -218,7 +227,7 @@ describe('worked examples', () => {
     });
   });
 
-  it('E12: rails of 1 1/2 and laps of 1/2: fronts 6, 10 1/2, 10 1/2', () => {
+  it('rails of 1 1/2 and laps of 1/2: fronts 6, 10 1/2, 10 1/2', () => {
     const bank = one(
       opening('20 in', '27 in', '22 in'),
       { path: 'BANK.rail', value: '1 1/2 in' },
@@ -241,7 +250,7 @@ describe('worked examples', () => {
     expect(bank.drawers.map((drawer) => mm(drawer, 'bay.height'))).toEqual([5, 9.5, 9.5].map(inch));
   });
 
-  it('E13: a box height step of a joint’s pitch, 7/8: 4 3/16 goes down to 3 1/2', () => {
+  it('a box height step of a joint’s pitch, 7/8: 4 3/16 goes down to 3 1/2', () => {
     const bank = one(
       own({ like: 'side-ball-bearing', top: '0 mm', bottom: '0 mm' }),
       family,
@@ -252,7 +261,8 @@ describe('worked examples', () => {
     expect(mm(bank.drawers[0], 'box.height')).toBe(inch(3.5));
   });
 
-  it('E14: by contents, what is spare shared 0 : 1 : 1 : 2', () => {
+  // 708 − (120 + 137 + 167 + 232) = 52, a quarter of it 13.
+  it('by contents, what is spare shared 0 : 1 : 1 : 2', () => {
     const needs = [120, 137, 167, 232].map(millimetres);
     const division = divide({
       total: millimetres(708),
@@ -265,9 +275,9 @@ describe('worked examples', () => {
     expect(division).toMatchObject({ heights: [120, 150, 180, 258].map(millimetres) });
   });
 
-  it('E15: slide lines and spacers of E1, the centre 30 above the box', () => {
-    // Clearances of E1 as its own row: 26 from a front's lower edge to its box, 8 above.
-    const bank = one(side26, family, ...e1, { path: 'BANK.mounting', value: { rise: '30 mm' } });
+  it('slide lines and spacers of that case, the centre 30 above the box', () => {
+    // 26 from a front's lower edge to its box, 8 above.
+    const bank = one(side26, family, ...kit, { path: 'BANK.mounting', value: { rise: '30 mm' } });
     const centres = bank.drawers.map((drawer) => mm(drawer, 'slide.centreY')!);
     const pitches = centres.slice(1).map((centre, index) => (centres[index] ?? 0) - centre);
     // A pitch of 192 = 6 × 32, but for the bottom bay, which ends at the floor.
