@@ -15,8 +15,8 @@ const UNDER: Readonly<Record<number, string>> = {
 const PROPER = `(?:${Object.entries(UNDER)
   .map(([parts, tops]) => `${tops}/${parts}`)
   .join('|')})`;
-/** A fraction alone may be over one, as a tape is read now and then; three figures are enough. */
-const ANY_FRACTION = '\\d{1,3}/(?:1|2|4|8|16|32|64)';
+/** A fraction alone may be over one, as a tape is read now and then: so many figures as stay under the longest. */
+const ANY_FRACTION = '(?:\\d{1,3}/[12]|\\d{1,4}/(?:4|8|16)|\\d{1,5}/(?:32|64))';
 
 /** Whole numbers below the longest, and the longest itself. */
 const WHOLE: readonly (readonly [unit: string, below: string, longest: number])[] = [

@@ -86,6 +86,31 @@ describe('reading a length of a job file', () => {
     expect(read).toMatchObject({ ok: false, wrong: { code: 'wrong-length', params: { read: JSON.stringify(text) } } });
   });
 
+  it.each([
+    ['24 1/0 in', 'fraction-by-nothing'],
+    ['1 5/4 in', 'fraction-over-one'],
+    ['1/3 in', 'fraction-off-grid'],
+    ['3/3 in', 'fraction-off-grid'],
+    ['2 2/6 in', 'fraction-off-grid'],
+    ['1/04 in', 'fraction-off-grid'],
+    ['3937.001 in', 'over-longest'],
+    ['100001 mm', 'over-longest'],
+    ['4000000 mm', 'over-longest'],
+    ['-4 mm', 'negative-size'],
+    ['24', 'one-length-wanted'],
+    ['', 'no-length'],
+    [`${'0'.repeat(118)} mm`, 'too-long-for-length'],
+  ])('says what is wrong with %j', (text, code) => {
+    expect(readFileLength(text)).toMatchObject({ ok: false, wrong: { params: { why: { code } } } });
+  });
+
+  it.each(['12345/64 in', '99999/32 mm', '9999/16 in', '999/2 cm', '007 1/2 in', `${'0'.repeat(117)} mm`])(
+    'takes %j',
+    (text) => {
+      expect(readFileLength(text).ok).toBe(true);
+    },
+  );
+
   it('reads back exactly what it writes, for any whole number of nanometres', () => {
     const any = fc.tuple(
       fc.oneof(

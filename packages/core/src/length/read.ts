@@ -58,9 +58,8 @@ export function readFileLength(text: string): Reading<Length> {
 
 /** What can be read as a number and yet is not how a file writes one. */
 function offPattern(number: string): Said {
-  const [, top, bottom] = /(\d+)\/(\d+)$/.exec(number) ?? [];
-  if (top === undefined || bottom === undefined) return wrong('over-longest');
-  return wrong('fraction-off-grid', { top, bottom });
+  const [, top = '', bottom = ''] = /(\d+)\/(\d+)$/.exec(number) ?? [];
+  return bottom === '' ? wrong('over-longest') : wrong('fraction-off-grid', { top, bottom });
 }
 
 /** A text that is one number or fraction and nothing else. */
