@@ -1,3 +1,4 @@
+import { decideWhose } from './whose/decide';
 import { readShopMaterial, readShopRow, type MaterialOf, type OwnSlideOf } from '@zabble/core';
 import { PriceService } from './prices/service';
 import { StockService } from './stock/service';
@@ -55,6 +56,7 @@ export function createApp({ pool, jobs, logger, webRoot, fonts, version }: AppPa
   app.use(securityHeaders());
   app.use(compression());
   app.use('/api/health', healthRouter(new HealthService(pool, version)));
+  app.use('/api', decideWhose());
   const log = new LogService(new LogRepository(pool), jobs);
   app.use('/api/jobs', jobsRouter(jobs));
   app.use('/api/jobs', jobFileRouter(new JobFileService(jobs, log)));

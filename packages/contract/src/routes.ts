@@ -11,6 +11,7 @@ export const ROUTES = {
   shopMaterial: (id: string) => `/api/shop/materials/${encodeURIComponent(id)}`,
   stock: '/api/shop/stock',
   addStock: '/api/shop/stock/list',
+  stockCount: (id: string) => `/api/shop/stock/${encodeURIComponent(id)}/count`,
   stockItem: (id: string) => `/api/shop/stock/${encodeURIComponent(id)}`,
   bookings: '/api/shop/bookings',
   undoBooking: (id: string) => `/api/shop/bookings/${encodeURIComponent(id)}/undo`,

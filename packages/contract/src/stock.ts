@@ -25,6 +25,14 @@ export class KeepStock {
   item!: object;
 }
 
+/** So many more of an item, or fewer. */
+export class ChangeStock {
+  @IsInt()
+  @Min(-10_000)
+  @Max(10_000)
+  by!: number;
+}
+
 /** Items from a list, all or none. */
 export class AddStock {
   @IsArray()

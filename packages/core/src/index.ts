@@ -153,6 +153,8 @@ export {
   tieGroups,
   withReadings,
   writtenHere,
+  readAddress,
+  writeAddress,
 } from './job';
 export {
   type Length,

@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import type { HabitTexts } from '@zabble/contract';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
 import { inTransaction } from '../db/transaction';
@@ -6,21 +7,28 @@ import { inTransaction } from '../db/transaction';
 export class HabitRepository {
   constructor(private readonly pool: Pool) {}
 
-  async read(): Promise<HabitTexts> {
-    const [rows] = await this.pool.query<RowDataPacket[]>('SELECT name, length FROM shop_habits ORDER BY name');
+  async read(shop: ShopId): Promise<HabitTexts> {
+    const [rows] = await this.pool.execute<RowDataPacket[]>(
+      'SELECT name, length FROM shop_habits WHERE shop = ? ORDER BY name',
+      [shop],
+    );
     return Object.fromEntries(rows.map((row) => [String(row['name']), String(row['length'])]));
   }
 
-  /** These in place of all. */
-  async keep(habits: HabitTexts): Promise<void> {
+  /** Those given, an empty one taken out; the others stay as they are. */
+  async keep(shop: ShopId, habits: HabitTexts): Promise<void> {
     await inTransaction(this.pool, async (connection) => {
-      await connection.query('DELETE FROM shop_habits');
-      for (const [name, length] of Object.entries(habits) as [string, string | undefined][])
-        if (length !== undefined)
+      for (const [name, length] of Object.entries(habits) as [string, string | undefined][]) {
+        if (length === undefined) continue;
+        if (length === '')
+          await connection.execute('DELETE FROM shop_habits WHERE shop = ? AND name = ?', [shop, name]);
+        else
           await connection.execute(
-            'INSERT INTO shop_habits (name, length, updated_at) VALUES (?, ?, UTC_TIMESTAMP(3))',
-            [name, length],
+            `INSERT INTO shop_habits (shop, name, length, updated_at) VALUES (?, ?, ?, UTC_TIMESTAMP(3))
+             ON DUPLICATE KEY UPDATE length = VALUES(length), updated_at = VALUES(updated_at)`,
+            [shop, name, length],
           );
+      }
     });
   }
 }

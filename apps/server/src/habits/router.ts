@@ -1,3 +1,4 @@
+import { whose } from '../whose/decide';
 import { KeepHabits, LARGEST_BODY } from '@zabble/contract';
 import express, { Router } from 'express';
 import { validated } from '../http/validate';
@@ -7,10 +8,10 @@ import type { HabitService } from './service';
 export function habitsRouter(habits: HabitService): Router {
   const router = Router();
   router.get('/', async (_request, response) => {
-    response.json(await habits.read());
+    response.json(await habits.read(whose(response)));
   });
-  router.put('/', express.json({ limit: LARGEST_BODY }), async (request, response) => {
-    response.json(await habits.keep({ ...validated(KeepHabits, request.body) }));
+  router.patch('/', express.json({ limit: LARGEST_BODY }), async (request, response) => {
+    response.json(await habits.keep(whose(response), { ...validated(KeepHabits, request.body) }));
   });
   return router;
 }

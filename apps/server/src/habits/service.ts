@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import type { HabitTexts } from '@zabble/contract';
 import { readFileLength, said } from '@zabble/core';
 import { refuse } from '../http/refusal';
@@ -7,17 +8,17 @@ import type { HabitRepository } from './repository';
 export class HabitService {
   constructor(private readonly habits: HabitRepository) {}
 
-  read(): Promise<HabitTexts> {
-    return this.habits.read();
+  read(shop: ShopId): Promise<HabitTexts> {
+    return this.habits.read(shop);
   }
 
-  /** These in place of all; each is a length that can be read. */
-  async keep(wished: HabitTexts): Promise<HabitTexts> {
+  /** Those given in place of what was said before, each a length that can be read; an empty one is taken out. */
+  async keep(shop: ShopId, wished: HabitTexts): Promise<HabitTexts> {
     for (const [habit, text] of Object.entries(wished) as [string, string | undefined][]) {
-      const read = text === undefined ? undefined : readFileLength(text);
+      const read = text === undefined || text === '' ? undefined : readFileLength(text);
       if (read && !read.ok) throw refuse(422, said('habit-refused', { habit, why: read.wrong }));
     }
-    await this.habits.keep(wished);
-    return this.habits.read();
+    await this.habits.keep(shop, wished);
+    return this.habits.read(shop);
   }
 }

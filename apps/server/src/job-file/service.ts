@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import type { JobDocument } from '@zabble/core';
 import type { JobService } from '../jobs/service';
 import type { LogService } from '../log/service';
@@ -9,8 +10,8 @@ export class JobFileService {
     private readonly log: LogService,
   ) {}
 
-  async whole(id: string): Promise<JobDocument> {
-    const [{ document }, entries] = [await this.jobs.read(id), await this.log.whole(id)];
+  async whole(shop: ShopId, id: string): Promise<JobDocument> {
+    const [{ document }, entries] = [await this.jobs.read(shop, id), await this.log.whole(shop, id)];
     return entries.length > 0 ? { ...document, log: entries } : document;
   }
 }

@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import type { JobList, JobListQuery, StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
 import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
@@ -18,37 +19,38 @@ const COLUMNS = 'id, document, revision, created_at, updated_at';
 export class JobRepository {
   constructor(private readonly pool: Pool) {}
 
-  async list({ search, page, size, deleted }: JobListQuery): Promise<JobList> {
+  async list(shop: ShopId, { search, page, size, deleted }: JobListQuery): Promise<JobList> {
     const like = `%${search.trim().replace(/[\\%_]/g, '\\$&')}%`;
-    const where = `deleted_at IS ${deleted ? 'NOT ' : ''}NULL AND (name LIKE ? OR customer LIKE ?)`;
+    const where = `shop = ? AND deleted_at IS ${deleted ? 'NOT ' : ''}NULL AND (name LIKE ? OR customer LIKE ?)`;
     const [counts] = await this.pool.execute<RowDataPacket[]>(`SELECT COUNT(*) AS total FROM jobs WHERE ${where}`, [
+      shop,
       like,
       like,
     ]);
     const [rows] = await this.pool.query<JobRow[]>(
       `SELECT ${COLUMNS} FROM jobs WHERE ${where} ORDER BY updated_at DESC, id LIMIT ? OFFSET ?`,
-      [like, like, size, (page - 1) * size],
+      [shop, like, like, size, (page - 1) * size],
     );
     return { items: rows.map(toStored), total: Number(counts[0]?.['total'] ?? 0), page, size };
   }
 
-  async find(id: string): Promise<StoredJob | undefined> {
+  async find(shop: ShopId, id: string): Promise<StoredJob | undefined> {
     const [rows] = await this.pool.execute<JobRow[]>(
-      `SELECT ${COLUMNS} FROM jobs WHERE id = ? AND deleted_at IS NULL`,
-      [id],
+      `SELECT ${COLUMNS} FROM jobs WHERE shop = ? AND id = ? AND deleted_at IS NULL`,
+      [shop, id],
     );
     return rows[0] && toStored(rows[0]);
   }
 
   /** A new job, with the log it came with. */
-  async insert(id: string, document: JobDocument, log: readonly ToKeep[] = []): Promise<void> {
+  async insert(shop: ShopId, id: string, document: JobDocument, log: readonly ToKeep[] = []): Promise<void> {
     await inTransaction(this.pool, async (connection) => {
       await connection.execute(
-        `INSERT INTO jobs (id, name, customer, document, revision, created_at, updated_at)
-         VALUES (?, ?, ?, ?, 1, UTC_TIMESTAMP(3), UTC_TIMESTAMP(3))`,
-        [id, document.name, document.customer ?? '', JSON.stringify(document)],
+        `INSERT INTO jobs (shop, id, name, customer, document, revision, created_at, updated_at)
+         VALUES (?, ?, ?, ?, ?, 1, UTC_TIMESTAMP(3), UTC_TIMESTAMP(3))`,
+        [shop, id, document.name, document.customer ?? '', JSON.stringify(document)],
       );
-      await addTo(connection, id, log);
+      await addTo(connection, shop, id, log);
     });
   }
 
@@ -57,6 +59,7 @@ export class JobRepository {
    * or, where it stood at another revision, untouched; undefined when there is none.
    */
   async replace(
+    shop: ShopId,
     id: string,
     revision: number,
     document: JobDocument,
@@ -64,31 +67,31 @@ export class JobRepository {
     return inTransaction(this.pool, async (connection) => {
       const [result] = await connection.execute<ResultSetHeader>(
         `UPDATE jobs SET name = ?, customer = ?, document = ?, revision = revision + 1, updated_at = UTC_TIMESTAMP(3)
-         WHERE id = ? AND revision = ? AND deleted_at IS NULL`,
-        [document.name, document.customer ?? '', JSON.stringify(document), id, revision],
+         WHERE shop = ? AND id = ? AND revision = ? AND deleted_at IS NULL`,
+        [document.name, document.customer ?? '', JSON.stringify(document), shop, id, revision],
       );
       const [rows] = await connection.execute<JobRow[]>(
-        `SELECT ${COLUMNS} FROM jobs WHERE id = ? AND deleted_at IS NULL`,
-        [id],
+        `SELECT ${COLUMNS} FROM jobs WHERE shop = ? AND id = ? AND deleted_at IS NULL`,
+        [shop, id],
       );
       return rows[0] && { replaced: result.affectedRows === 1, job: toStored(rows[0]) };
     });
   }
 
   /** True when there was such a job to delete. */
-  async delete(id: string): Promise<boolean> {
+  async delete(shop: ShopId, id: string): Promise<boolean> {
     const [result] = await this.pool.execute<ResultSetHeader>(
-      'UPDATE jobs SET deleted_at = UTC_TIMESTAMP(3) WHERE id = ? AND deleted_at IS NULL',
-      [id],
+      'UPDATE jobs SET deleted_at = UTC_TIMESTAMP(3) WHERE shop = ? AND id = ? AND deleted_at IS NULL',
+      [shop, id],
     );
     return result.affectedRows === 1;
   }
 
   /** True when there was such a deleted job to bring back. */
-  async restore(id: string): Promise<boolean> {
+  async restore(shop: ShopId, id: string): Promise<boolean> {
     const [result] = await this.pool.execute<ResultSetHeader>(
-      'UPDATE jobs SET deleted_at = NULL WHERE id = ? AND deleted_at IS NOT NULL',
-      [id],
+      'UPDATE jobs SET deleted_at = NULL WHERE shop = ? AND id = ? AND deleted_at IS NOT NULL',
+      [shop, id],
     );
     return result.affectedRows === 1;
   }

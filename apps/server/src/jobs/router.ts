@@ -1,3 +1,4 @@
+import { whose } from '../whose/decide';
 import { said } from '@zabble/core';
 import { JobId, JobListQuery, LARGEST_BODY, NewJob, ReplaceJob } from '@zabble/contract';
 import express, { Router } from 'express';
@@ -13,31 +14,31 @@ export function jobsRouter(jobs: JobService): Router {
   const asJson = express.json({ limit: LARGEST_BODY });
 
   router.get('/', async (request, response) => {
-    response.json(await jobs.list(validated(JobListQuery, { ...request.query })));
+    response.json(await jobs.list(whose(response), validated(JobListQuery, { ...request.query })));
   });
   router.post('/import', asText, async (request, response) => {
     const text: unknown = request.body;
     if (typeof text !== 'string') throw refuse(415, said('job-file-type'));
-    response.status(201).json(await jobs.importFile(text));
+    response.status(201).json(await jobs.importFile(whose(response), text));
   });
   router.post('/', asJson, async (request, response) => {
     const { document } = validated(NewJob, request.body);
-    response.status(201).json(await jobs.create(document));
+    response.status(201).json(await jobs.create(whose(response), document));
   });
   router.get('/:id', async (request, response) => {
-    response.json(await jobs.read(idOf(request.params)));
+    response.json(await jobs.read(whose(response), idOf(request.params)));
   });
   router.put('/:id', asJson, async (request, response) => {
     const id = idOf(request.params);
     const { revision, document } = validated(ReplaceJob, request.body);
-    response.json(await jobs.replace(id, revision, document));
+    response.json(await jobs.replace(whose(response), id, revision, document));
   });
   router.delete('/:id', async (request, response) => {
-    await jobs.delete(idOf(request.params));
+    await jobs.delete(whose(response), idOf(request.params));
     response.status(204).end();
   });
   router.post('/:id/restore', async (request, response) => {
-    response.json(await jobs.restore(idOf(request.params)));
+    response.json(await jobs.restore(whose(response), idOf(request.params)));
   });
   return router;
 }

@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import { randomUUID } from 'node:crypto';
 import type { Conflict, JobList, JobListQuery, StoredJob } from '@zabble/contract';
 import {
@@ -17,29 +18,29 @@ import type { JobRepository } from './repository';
 export class JobService {
   constructor(private readonly jobs: JobRepository) {}
 
-  list(query: JobListQuery): Promise<JobList> {
-    return this.jobs.list(query);
+  list(shop: ShopId, query: JobListQuery): Promise<JobList> {
+    return this.jobs.list(shop, query);
   }
 
-  async read(id: string): Promise<StoredJob> {
-    const job = await this.jobs.find(id);
+  async read(shop: ShopId, id: string): Promise<StoredJob> {
+    const job = await this.jobs.find(shop, id);
     if (!job) throw noSuchJob();
     return job;
   }
 
-  async create(document: object): Promise<StoredJob> {
-    return this.keep(checked(readJobDocument(document)));
+  async create(shop: ShopId, document: object): Promise<StoredJob> {
+    return this.keep(shop, checked(readJobDocument(document)));
   }
 
   /** Takes the text of a job file. */
-  async importFile(text: string): Promise<StoredJob> {
-    return this.keep(checked(readJobFile(text)));
+  async importFile(shop: ShopId, text: string): Promise<StoredJob> {
+    return this.keep(shop, checked(readJobFile(text)));
   }
 
-  async replace(id: string, revision: number, document: object): Promise<StoredJob> {
+  async replace(shop: ShopId, id: string, revision: number, document: object): Promise<StoredJob> {
     const yours = checked(readJobDocument(document));
     if (yours.log) throw refuse(422, said('log-not-replaced'));
-    const outcome = await this.jobs.replace(id, revision, yours);
+    const outcome = await this.jobs.replace(shop, id, revision, yours);
     if (!outcome) throw noSuchJob();
     if (outcome.replaced) return outcome.job;
     const conflict: Conflict = {
@@ -50,17 +51,17 @@ export class JobService {
     throw new Refusal(conflict);
   }
 
-  async delete(id: string): Promise<void> {
-    if (!(await this.jobs.delete(id))) throw noSuchJob();
+  async delete(shop: ShopId, id: string): Promise<void> {
+    if (!(await this.jobs.delete(shop, id))) throw noSuchJob();
   }
 
-  async restore(id: string): Promise<StoredJob> {
-    if (!(await this.jobs.restore(id))) throw refuse(404, said('no-deleted-job'));
-    return this.read(id);
+  async restore(shop: ShopId, id: string): Promise<StoredJob> {
+    if (!(await this.jobs.restore(shop, id))) throw refuse(404, said('no-deleted-job'));
+    return this.read(shop, id);
   }
 
   /** The log a document came with is kept beside it, where it only grows. */
-  private async keep({ log = [], ...document }: JobDocument): Promise<StoredJob> {
+  private async keep(shop: ShopId, { log = [], ...document }: JobDocument): Promise<StoredJob> {
     const id = randomUUID();
     const job = jobOf(document);
     const read = readLog(log);
@@ -69,8 +70,8 @@ export class JobService {
       entry: log[index] as LogEntryDocument,
       words: searchTextOf(job, entry),
     }));
-    await this.jobs.insert(id, document, kept);
-    return this.read(id);
+    await this.jobs.insert(shop, id, document, kept);
+    return this.read(shop, id);
   }
 }
 

@@ -231,11 +231,17 @@ describe('the record of all jobs', () => {
 describe('habits of the shop', () => {
   it('are kept as lengths, and refused as anything else', async () => {
     expect((await request(app).get('/api/shop/habits').expect(200)).body).toEqual({});
-    const kept = await request(app).put('/api/shop/habits').send({ ease: '1/32 in', kerf: '3 mm' }).expect(200);
+    const kept = await request(app).patch('/api/shop/habits').send({ ease: '1/32 in', kerf: '3 mm' }).expect(200);
     expect(kept.body).toEqual({ ease: '1/32 in', kerf: '3 mm' });
-    const bad = await request(app).put('/api/shop/habits').send({ ease: 'a little' }).expect(422);
+    const bad = await request(app).patch('/api/shop/habits').send({ ease: 'a little' }).expect(422);
     expect((bad.body as Problem).says).toContain('ease');
-    await request(app).put('/api/shop/habits').send({ glue: '1 mm' }).expect(400);
+    await request(app).patch('/api/shop/habits').send({ glue: '1 mm' }).expect(400);
     expect((await request(app).get('/api/shop/habits').expect(200)).body).toEqual({ ease: '1/32 in', kerf: '3 mm' });
+  });
+
+  it('are said one by one: the others stay as another has said them meanwhile', async () => {
+    await request(app).patch('/api/shop/habits').send({ gap: '2 mm' }).expect(200);
+    const { body } = await request(app).patch('/api/shop/habits').send({ kerf: '' }).expect(200);
+    expect(body).toEqual({ ease: '1/32 in', gap: '2 mm' });
   });
 });

@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import type { KeptEntry, RecordQuery } from '@zabble/contract';
 import type { LogEntryDocument } from '@zabble/core';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
@@ -28,10 +29,14 @@ const MOST = 20_000;
 export class LogRepository {
   constructor(private readonly pool: Pool) {}
 
-  async after(job: string, seq: number): Promise<{ readonly entries: readonly KeptEntry[]; readonly more: boolean }> {
+  async after(
+    shop: ShopId,
+    job: string,
+    seq: number,
+  ): Promise<{ readonly entries: readonly KeptEntry[]; readonly more: boolean }> {
     const [rows] = await this.pool.execute<EntryRow[]>(
-      `SELECT seq, entry FROM log_entries WHERE job_id = ? AND seq > ? ORDER BY seq LIMIT ${PAGE + 1}`,
-      [job, seq],
+      `SELECT seq, entry FROM log_entries WHERE shop = ? AND job_id = ? AND seq > ? ORDER BY seq LIMIT ${PAGE + 1}`,
+      [shop, job, seq],
     );
     return { entries: rows.slice(0, PAGE).map(toKept), more: rows.length > PAGE };
   }
@@ -41,22 +46,34 @@ export class LogRepository {
    * given out under the lock of the job’s row, so that no reader ever sees a later one before an earlier. Undefined
    * where there is no such job.
    */
-  async add(job: string, entries: readonly ToKeep[]): Promise<readonly { id: string; seq: number }[] | undefined> {
+  async add(
+    shop: ShopId,
+    job: string,
+    entries: readonly ToKeep[],
+  ): Promise<readonly { id: string; seq: number }[] | undefined> {
     return inTransaction(this.pool, async (connection) => {
       const [[known]] = await connection.execute<RowDataPacket[]>(
-        'SELECT id FROM jobs WHERE id = ? AND deleted_at IS NULL FOR UPDATE',
-        [job],
+        'SELECT id FROM jobs WHERE shop = ? AND id = ? AND deleted_at IS NULL FOR UPDATE',
+        [shop, job],
       );
       if (!known) return undefined;
-      return addTo(connection, job, entries);
+      return addTo(connection, shop, job, entries);
     });
   }
 
   /** Of jobs that are not deleted, newest first. */
-  async find({ search, kind, page, size }: RecordQuery): Promise<{ items: readonly Found[]; total: number }> {
+  async find(
+    shop: ShopId,
+    { search, kind, page, size }: RecordQuery,
+  ): Promise<{ items: readonly Found[]; total: number }> {
     const words = search.trim().split(/\s+/).filter(Boolean);
-    const where = ['j.deleted_at IS NULL', ...(kind ? ['e.kind = ?'] : []), ...words.map(() => 'e.words LIKE ?')];
-    const values = [...(kind ? [kind] : []), ...words.map((word) => `%${word.replace(/[\\%_]/g, '\\$&')}%`)];
+    const where = [
+      'e.shop = ?',
+      'j.deleted_at IS NULL',
+      ...(kind ? ['e.kind = ?'] : []),
+      ...words.map(() => 'e.words LIKE ?'),
+    ];
+    const values = [shop, ...(kind ? [kind] : []), ...words.map((word) => `%${word.replace(/[\\%_]/g, '\\$&')}%`)];
     const from = `FROM log_entries e JOIN jobs j ON j.id = e.job_id WHERE ${where.join(' AND ')}`;
     const [[counts]] = await this.pool.execute<RowDataPacket[]>(`SELECT COUNT(*) AS total ${from}`, values);
     const [rows] = await this.pool.query<FoundRow[]>(
@@ -68,11 +85,11 @@ export class LogRepository {
   }
 
   /** The newest entries of a kind of all jobs, oldest of them first. */
-  async ofKind(kind: LogEntryDocument['kind']): Promise<readonly LogEntryDocument[]> {
+  async ofKind(shop: ShopId, kind: LogEntryDocument['kind']): Promise<readonly LogEntryDocument[]> {
     const [rows] = await this.pool.execute<EntryRow[]>(
       `SELECT e.seq, e.entry FROM log_entries e JOIN jobs j ON j.id = e.job_id
-       WHERE e.kind = ? AND j.deleted_at IS NULL ORDER BY e.happened_at DESC, e.job_id, e.seq DESC LIMIT ${MOST}`,
-      [kind],
+       WHERE e.shop = ? AND e.kind = ? AND j.deleted_at IS NULL ORDER BY e.happened_at DESC, e.job_id, e.seq DESC LIMIT ${MOST}`,
+      [shop, kind],
     );
     return rows.map((row) => toKept(row).entry).reverse();
   }

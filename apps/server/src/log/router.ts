@@ -1,3 +1,4 @@
+import { whose } from '../whose/decide';
 import { AddEntries, JobId, LARGEST_BODY, LogQuery, RecordQuery } from '@zabble/contract';
 import express, { Router } from 'express';
 import { events } from '../http/events';
@@ -12,11 +13,11 @@ export function logRouter(log: LogService): Router {
   const router = Router();
   router.get('/:id/log', async (request, response) => {
     const { id } = validated(JobId, request.params);
-    response.json(await log.after(id, validated(LogQuery, { ...request.query }).after));
+    response.json(await log.after(whose(response), id, validated(LogQuery, { ...request.query }).after));
   });
   router.post('/:id/log', express.json({ limit: LARGEST_BODY }), async (request, response) => {
     const { id } = validated(JobId, request.params);
-    response.status(201).json(await log.add(id, validated(AddEntries, request.body).entries));
+    response.status(201).json(await log.add(whose(response), id, validated(AddEntries, request.body).entries));
   });
   router.get('/:id/log/stream', (request, response) => {
     const { id } = validated(JobId, request.params);
@@ -29,7 +30,7 @@ export function logRouter(log: LogService): Router {
       if (looking) return;
       looking = true;
       try {
-        const { entries } = await log.after(id, after);
+        const { entries } = await log.after(whose(response), id, after);
         for (const kept of entries) send(kept, (after = kept.seq));
       } catch (problem) {
         request.log.warn({ err: problem }, 'the log could not be looked at');
@@ -52,10 +53,10 @@ export function logRouter(log: LogService): Router {
 export function recordRouter(log: LogService): Router {
   const router = Router();
   router.get('/', async (request, response) => {
-    response.json(await log.find(validated(RecordQuery, { ...request.query })));
+    response.json(await log.find(whose(response), validated(RecordQuery, { ...request.query })));
   });
   router.get('/made', async (_request, response) => {
-    response.json(await log.made());
+    response.json(await log.made(whose(response)));
   });
   return router;
 }

@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import { EventEmitter } from 'node:events';
 import type { EntriesKept, LogPage, MadeList, RecordPage, RecordQuery } from '@zabble/contract';
 import { readLog, type Job, type LogEntryDocument, said } from '@zabble/core';
@@ -16,29 +17,29 @@ export class LogService {
     private readonly jobs: JobService,
   ) {}
 
-  after(job: string, seq: number): Promise<LogPage> {
-    return this.log.after(job, seq);
+  after(shop: ShopId, job: string, seq: number): Promise<LogPage> {
+    return this.log.after(shop, job, seq);
   }
 
-  async add(id: string, entries: readonly object[]): Promise<EntriesKept> {
+  async add(shop: ShopId, id: string, entries: readonly object[]): Promise<EntriesKept> {
     const read = readLog(entries);
     if (!read.ok) throw unreadable('log', read.errors, 'kept');
-    const job = jobOf((await this.jobs.read(id)).document);
+    const job = jobOf((await this.jobs.read(shop, id)).document);
     const wished = read.entries.map((entry, index) => ({
       entry: entries[index] as LogEntryDocument,
       words: searchTextOf(job, entry),
     }));
-    const kept = await this.log.add(id, wished);
+    const kept = await this.log.add(shop, id, wished);
     if (!kept) throw refuse(404, said('no-such-job'));
     this.grown.emit(id);
     return { kept };
   }
 
   /** All of a job’s log, oldest first. */
-  async whole(job: string): Promise<readonly LogEntryDocument[]> {
+  async whole(shop: ShopId, job: string): Promise<readonly LogEntryDocument[]> {
     const all: LogEntryDocument[] = [];
     for (let seq = 0, more = true; more;) {
-      const page = await this.log.after(job, seq);
+      const page = await this.log.after(shop, job, seq);
       all.push(...page.entries.map(({ entry }) => entry));
       more = page.more;
       seq = page.entries.at(-1)?.seq ?? seq;
@@ -46,10 +47,10 @@ export class LogService {
     return all;
   }
 
-  async find(query: RecordQuery): Promise<RecordPage> {
-    const { items, total } = await this.log.find(query);
+  async find(shop: ShopId, query: RecordQuery): Promise<RecordPage> {
+    const { items, total } = await this.log.find(shop, query);
     const jobs = new Map<string, Job>();
-    for (const { job } of items) if (!jobs.has(job)) jobs.set(job, jobOf((await this.jobs.read(job)).document));
+    for (const { job } of items) if (!jobs.has(job)) jobs.set(job, jobOf((await this.jobs.read(shop, job)).document));
     return {
       items: items.flatMap(({ job: id, entry }) => {
         const [job, read] = [jobs.get(id), readLog([entry])];
@@ -62,8 +63,8 @@ export class LogService {
     };
   }
 
-  async made(): Promise<MadeList> {
-    const [readings, faults] = [await this.log.ofKind('reading'), await this.log.ofKind('fault')];
+  async made(shop: ShopId): Promise<MadeList> {
+    const [readings, faults] = [await this.log.ofKind(shop, 'reading'), await this.log.ofKind(shop, 'fault')];
     return {
       made: readings.flatMap((each) =>
         each.kind === 'reading' && each.against !== undefined

@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
 
 /** A picture as it is kept: a JPEG of the server’s own making. */
@@ -12,19 +13,19 @@ export class PhotoRepository {
   constructor(private readonly pool: Pool) {}
 
   /** Keeps it once: the same id again changes nothing. */
-  async keep(job: string, id: string, { width, height, data }: Picture): Promise<void> {
+  async keep(shop: ShopId, job: string, id: string, { width, height, data }: Picture): Promise<void> {
     await this.pool.execute(
-      `INSERT IGNORE INTO photos (job_id, id, width, height, picture, kept_at)
-       VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
-      [job, id, width, height, data],
+      `INSERT IGNORE INTO photos (shop, job_id, id, width, height, picture, kept_at)
+       VALUES (?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
+      [shop, job, id, width, height, data],
     );
   }
 
-  async find(job: string, id: string): Promise<Buffer | undefined> {
-    const [[row]] = await this.pool.execute<RowDataPacket[]>('SELECT picture FROM photos WHERE job_id = ? AND id = ?', [
-      job,
-      id,
-    ]);
+  async find(shop: ShopId, job: string, id: string): Promise<Buffer | undefined> {
+    const [[row]] = await this.pool.execute<RowDataPacket[]>(
+      'SELECT picture FROM photos WHERE shop = ? AND job_id = ? AND id = ?',
+      [shop, job, id],
+    );
     return row?.['picture'] as Buffer | undefined;
   }
 }

@@ -1,3 +1,4 @@
+import { whose } from '../whose/decide';
 import { LARGEST_PICTURE, PhotoId } from '@zabble/contract';
 import express, { Router } from 'express';
 import { validated } from '../http/validate';
@@ -9,11 +10,11 @@ export function photosRouter(photos: PhotoService): Router {
   const anything = express.raw({ type: () => true, limit: LARGEST_PICTURE });
   router.put('/:id/photos/:photo', anything, async (request, response) => {
     const { id, photo } = validated(PhotoId, request.params);
-    response.status(201).json(await photos.keep(id, photo, request.body, request.get('content-type')));
+    response.status(201).json(await photos.keep(whose(response), id, photo, request.body, request.get('content-type')));
   });
   router.get('/:id/photos/:photo', async (request, response) => {
     const { id, photo } = validated(PhotoId, request.params);
-    const data = await photos.find(id, photo);
+    const data = await photos.find(whose(response), id, photo);
     response.set({
       'Content-Type': 'image/jpeg',
       'Content-Disposition': 'inline; filename="photograph.jpg"',

@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import type { PhotoKept } from '@zabble/contract';
 import { said } from '@zabble/core';
 import { refuse } from '../http/refusal';
@@ -13,15 +14,15 @@ export class PhotoService {
   ) {}
 
   /** Keeps what was sent, of a job there is; `type` is the kind of picture it says it is. */
-  async keep(job: string, id: string, data: unknown, type: string | undefined): Promise<PhotoKept> {
-    await this.jobs.read(job);
+  async keep(shop: ShopId, job: string, id: string, data: unknown, type: string | undefined): Promise<PhotoKept> {
+    await this.jobs.read(shop, job);
     const picture = await pictureFrom(data, type);
-    await this.photos.keep(job, id, picture);
+    await this.photos.keep(shop, job, id, picture);
     return { id, width: picture.width, height: picture.height };
   }
 
-  async find(job: string, id: string): Promise<Buffer> {
-    const data = await this.photos.find(job, id);
+  async find(shop: ShopId, job: string, id: string): Promise<Buffer> {
+    const data = await this.photos.find(shop, job, id);
     if (!data) throw refuse(404, said('no-photo'));
     return data;
   }

@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import type { SupplierPrice } from '@zabble/contract';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
 import { inTransaction } from '../db/transaction';
@@ -16,10 +17,11 @@ interface PriceRow extends RowDataPacket {
 export class PriceRepository {
   constructor(private readonly pool: Pool) {}
 
-  async list(): Promise<readonly SupplierPrice[]> {
-    const [rows] = await this.pool.query<PriceRow[]>(
+  async list(shop: ShopId): Promise<readonly SupplierPrice[]> {
+    const [rows] = await this.pool.execute<PriceRow[]>(
       `SELECT name, kind, length, width, thickness, price, DATE_FORMAT(priced_on, '%Y-%m-%d') AS priced_on
-       FROM supplier_prices ORDER BY kind DESC, name`,
+       FROM supplier_prices WHERE shop = ? ORDER BY kind DESC, name`,
+      [shop],
     );
     return rows.map(({ priced_on, price, name, kind, length, width, thickness }) => ({
       name,
@@ -32,14 +34,14 @@ export class PriceRepository {
     }));
   }
 
-  async replace(prices: readonly SupplierPrice[]): Promise<void> {
+  async replace(shop: ShopId, prices: readonly SupplierPrice[]): Promise<void> {
     await inTransaction(this.pool, async (connection) => {
-      await connection.query('DELETE FROM supplier_prices');
+      await connection.execute('DELETE FROM supplier_prices WHERE shop = ?', [shop]);
       for (const { name, kind, length, width, thickness, price, pricedOn } of prices)
         await connection.execute(
-          `INSERT INTO supplier_prices (name, kind, length, width, thickness, price, priced_on)
-           VALUES (?, ?, ?, ?, ?, ?, ?)`,
-          [name, kind, length, width, thickness, price, pricedOn],
+          `INSERT INTO supplier_prices (shop, name, kind, length, width, thickness, price, priced_on)
+           VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
+          [shop, name, kind, length, width, thickness, price, pricedOn],
         );
     });
   }

@@ -1,3 +1,4 @@
+import { whose } from '../whose/decide';
 import { Router } from 'express';
 import type { PriceService } from './service';
 
@@ -5,10 +6,10 @@ import type { PriceService } from './service';
 export function pricesRouter(prices: PriceService): Router {
   const router = Router();
   router.get('/', async (_request, response) => {
-    response.json(await prices.list());
+    response.json(await prices.list(whose(response)));
   });
   router.post('/refresh', async (_request, response) => {
-    response.json(await prices.refresh());
+    response.json(await prices.refresh(whose(response)));
   });
   return router;
 }

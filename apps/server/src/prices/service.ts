@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import type { PriceList } from '@zabble/contract';
 import type { PriceRepository } from './repository';
 import type { Supplier } from './simulated-supplier';
@@ -9,13 +10,13 @@ export class PriceService {
     private readonly supplier: Supplier,
   ) {}
 
-  async list(): Promise<PriceList> {
-    return { items: await this.prices.list(), simulated: true };
+  async list(shop: ShopId): Promise<PriceList> {
+    return { items: await this.prices.list(shop), simulated: true };
   }
 
   /** Asks the supplier again. */
-  async refresh(): Promise<PriceList> {
-    await this.prices.replace(await this.supplier());
-    return this.list();
+  async refresh(shop: ShopId): Promise<PriceList> {
+    await this.prices.replace(shop, await this.supplier());
+    return this.list(shop);
   }
 }

@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import type { ShopRow } from '@zabble/contract';
 import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 
@@ -27,27 +28,34 @@ export class ShopRepository<T> {
     this.columns = `id, ${this.column} AS kept, updated_at`;
   }
 
-  async list(): Promise<readonly ShopRow<T>[]> {
-    const [rows] = await this.pool.query<KeptRow[]>(`SELECT ${this.columns} FROM ${this.table} ORDER BY name, id`);
+  async list(shop: ShopId): Promise<readonly ShopRow<T>[]> {
+    const [rows] = await this.pool.execute<KeptRow[]>(
+      `SELECT ${this.columns} FROM ${this.table} WHERE shop = ? ORDER BY name, id`,
+      [shop],
+    );
     return rows.map((each) => this.toRow(each));
   }
 
   /** Keeps the row; one kept under the same name before is replaced and keeps its id. */
-  async keep(id: string, name: string, row: T): Promise<ShopRow<T> | undefined> {
+  async keep(shop: ShopId, id: string, name: string, row: T): Promise<ShopRow<T> | undefined> {
     await this.pool.execute(
-      `INSERT INTO ${this.table} (id, name, ${this.column}, updated_at) VALUES (?, ?, ?, UTC_TIMESTAMP(3))
+      `INSERT INTO ${this.table} (shop, id, name, ${this.column}, updated_at) VALUES (?, ?, ?, ?, UTC_TIMESTAMP(3))
        ON DUPLICATE KEY UPDATE ${this.column} = VALUES(${this.column}), updated_at = VALUES(updated_at)`,
-      [id, name, JSON.stringify(row)],
+      [shop, id, name, JSON.stringify(row)],
     );
-    const [rows] = await this.pool.execute<KeptRow[]>(`SELECT ${this.columns} FROM ${this.table} WHERE name = ?`, [
-      name,
-    ]);
+    const [rows] = await this.pool.execute<KeptRow[]>(
+      `SELECT ${this.columns} FROM ${this.table} WHERE shop = ? AND name = ?`,
+      [shop, name],
+    );
     return rows[0] && this.toRow(rows[0]);
   }
 
   /** True when there was such a row. */
-  async delete(id: string): Promise<boolean> {
-    const [result] = await this.pool.execute<ResultSetHeader>(`DELETE FROM ${this.table} WHERE id = ?`, [id]);
+  async delete(shop: ShopId, id: string): Promise<boolean> {
+    const [result] = await this.pool.execute<ResultSetHeader>(`DELETE FROM ${this.table} WHERE shop = ? AND id = ?`, [
+      shop,
+      id,
+    ]);
     return result.affectedRows === 1;
   }
 

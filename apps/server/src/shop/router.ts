@@ -1,3 +1,4 @@
+import { whose } from '../whose/decide';
 import { KeepRow, LARGEST_BODY, ShopRowId } from '@zabble/contract';
 import type { MaterialOf, OwnSlideOf } from '@zabble/core';
 import express, { Router } from 'express';
@@ -18,13 +19,13 @@ export function shopRouter(
 function rowsRouter<T extends { readonly name?: string }>(rows: ShopRowService<T>): Router {
   const router = Router();
   router.get('/', async (_request, response) => {
-    response.json(await rows.list());
+    response.json(await rows.list(whose(response)));
   });
   router.put('/', express.json({ limit: LARGEST_BODY }), async (request, response) => {
-    response.json(await rows.keep(validated(KeepRow, request.body).row));
+    response.json(await rows.keep(whose(response), validated(KeepRow, request.body).row));
   });
   router.delete('/:id', async (request, response) => {
-    await rows.delete(validated(ShopRowId, request.params).id);
+    await rows.delete(whose(response), validated(ShopRowId, request.params).id);
     response.status(204).end();
   });
   return router;

@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import { randomUUID } from 'node:crypto';
 import type { ShopRow, ShopRowList } from '@zabble/contract';
 import { said, type JobError } from '@zabble/core';
@@ -18,20 +19,20 @@ export class ShopRowService<T extends Named> {
     private readonly what: 'slide' | 'material',
   ) {}
 
-  async list(): Promise<ShopRowList<T>> {
-    return { items: await this.rows.list() };
+  async list(shop: ShopId): Promise<ShopRowList<T>> {
+    return { items: await this.rows.list(shop) };
   }
 
   /** One kept under the same name before is replaced. */
-  async keep(value: unknown): Promise<ShopRow<T> | undefined> {
+  async keep(shop: ShopId, value: unknown): Promise<ShopRow<T> | undefined> {
     const reading = this.read(value);
     if (!reading.ok) throw unreadable(this.what, reading.errors);
     const name = reading.row.name?.trim();
     if (!name) throw refuse(422, said('no-name', { what: this.what }));
-    return this.rows.keep(randomUUID(), name, reading.row);
+    return this.rows.keep(shop, randomUUID(), name, reading.row);
   }
 
-  async delete(id: string): Promise<void> {
-    if (!(await this.rows.delete(id))) throw refuse(404, said('not-in-shop', { what: this.what }));
+  async delete(shop: ShopId, id: string): Promise<void> {
+    if (!(await this.rows.delete(shop, id))) throw refuse(404, said('not-in-shop', { what: this.what }));
   }
 }

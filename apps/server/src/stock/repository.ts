@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import { randomUUID } from 'node:crypto';
 import type { Booking, StockEntry, Taking } from '@zabble/contract';
 import type { StockItemOf } from '@zabble/core';
@@ -45,109 +46,139 @@ const BOOKING = 'id, material, taken, brought, booked_at, undone_at';
 export class StockRepository {
   constructor(private readonly pool: Pool) {}
 
-  async list(): Promise<readonly StockEntry[]> {
-    const [rows] = await this.pool.query<StockRow[]>(
-      `SELECT ${COLUMNS} FROM stock ORDER BY material, kind DESC, updated_at DESC, id LIMIT 5000`,
+  async list(shop: ShopId): Promise<readonly StockEntry[]> {
+    const [rows] = await this.pool.execute<StockRow[]>(
+      `SELECT ${COLUMNS} FROM stock WHERE shop = ? ORDER BY material, kind DESC, updated_at DESC, id LIMIT 5000`,
+      [shop],
     );
     return rows.map(toEntry);
   }
 
   /** Keeps the item under its id, in place of what was there. */
-  async keep(id: string, item: Item): Promise<void> {
-    await put(this.pool, id, item);
+  async keep(shop: ShopId, id: string, item: Item): Promise<void> {
+    await put(this.pool, shop, id, item);
   }
 
-  async add(items: readonly Item[]): Promise<void> {
+  /** So many more, or fewer, of an item, whoever else changes it meanwhile; the item goes with its last. */
+  async change(shop: ShopId, id: string, by: number): Promise<boolean> {
+    return inTransaction(this.pool, async (connection) => {
+      const [changed] = await connection.execute<ResultSetHeader>(
+        `UPDATE stock SET count = GREATEST(0, CAST(count AS SIGNED) + ?), updated_at = UTC_TIMESTAMP(3)
+         WHERE shop = ? AND id = ?`,
+        [by, shop, id],
+      );
+      await connection.execute('DELETE FROM stock WHERE shop = ? AND id = ? AND count = 0', [shop, id]);
+      return changed.affectedRows === 1;
+    });
+  }
+
+  async add(shop: ShopId, items: readonly Item[]): Promise<void> {
     await inTransaction(this.pool, async (connection) => {
-      for (const item of items) await put(connection, randomUUID(), item);
+      for (const item of items) await put(connection, shop, randomUUID(), item);
     });
   }
 
   /** True when there was such an item. */
-  async delete(id: string): Promise<boolean> {
-    const [result] = await this.pool.execute<ResultSetHeader>('DELETE FROM stock WHERE id = ?', [id]);
+  async delete(shop: ShopId, id: string): Promise<boolean> {
+    const [result] = await this.pool.execute<ResultSetHeader>('DELETE FROM stock WHERE shop = ? AND id = ?', [
+      shop,
+      id,
+    ]);
     return result.affectedRows === 1;
   }
 
-  async bookings(job: string): Promise<readonly Booking[]> {
+  async bookings(shop: ShopId, job: string): Promise<readonly Booking[]> {
     const [rows] = await this.pool.execute<BookingRow[]>(
-      `SELECT ${BOOKING} FROM bookings WHERE job_id = ? ORDER BY booked_at DESC, id LIMIT 500`,
-      [job],
+      `SELECT ${BOOKING} FROM bookings WHERE shop = ? AND job_id = ? ORDER BY booked_at DESC, id LIMIT 500`,
+      [shop, job],
     );
     return rows.map(toBooking);
   }
 
   /** Takes from the rack and puts the off-cuts in, all or nothing; the same id again changes nothing. */
-  async book(wish: ToBook): Promise<Booked> {
+  async book(shop: ShopId, wish: ToBook): Promise<Booked> {
     return inTransaction(this.pool, async (connection): Promise<Booked> => {
-      const known = await bookingOf(connection, wish.id);
+      const known = await bookingOf(connection, shop, wish.id);
       if (known) return { booked: true };
       const taken: StockEntry[] = [];
       for (const { stock, count } of wish.taken) {
-        const entry = await take(connection, stock, count);
+        const entry = await take(connection, shop, stock, count);
         if (typeof entry === 'number') throw new RolledBack<Booked>({ booked: false, has: entry, takes: count });
         taken.push(entry);
       }
       const brought: StockEntry[] = [];
       for (const item of wish.brought) {
         const id = randomUUID();
-        await put(connection, id, item);
+        await put(connection, shop, id, item);
         brought.push({ id, item, updatedAt: new Date().toISOString() });
       }
       await connection.execute(
-        `INSERT INTO bookings (id, job_id, material, taken, brought, booked_at)
-         VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
-        [wish.id, wish.job, wish.material, JSON.stringify(taken), JSON.stringify(brought)],
+        `INSERT INTO bookings (shop, id, job_id, material, taken, brought, booked_at)
+         VALUES (?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
+        [shop, wish.id, wish.job, wish.material, JSON.stringify(taken), JSON.stringify(brought)],
       );
       return { booked: true };
     });
   }
 
   /** Puts back what was taken and takes the off-cuts out again, while they are all still there. */
-  async undo(id: string): Promise<Undone> {
+  async undo(shop: ShopId, id: string): Promise<Undone> {
     return inTransaction(this.pool, async (connection): Promise<Undone> => {
-      const booking = await bookingOf(connection, id);
+      const booking = await bookingOf(connection, shop, id);
       if (!booking) return 'unknown';
       if (booking.undoneAt) return 'undone';
       for (const { id: offcut } of booking.brought) {
-        const [gone] = await connection.execute<ResultSetHeader>('DELETE FROM stock WHERE id = ?', [offcut]);
+        const [gone] = await connection.execute<ResultSetHeader>('DELETE FROM stock WHERE shop = ? AND id = ?', [
+          shop,
+          offcut,
+        ]);
         if (gone.affectedRows === 0) throw new RolledBack<Undone>('used');
       }
-      for (const { id: stock, item } of booking.taken) await giveBack(connection, stock, item);
-      await connection.execute('UPDATE bookings SET undone_at = UTC_TIMESTAMP(3) WHERE id = ?', [id]);
+      for (const { id: stock, item } of booking.taken) await giveBack(connection, shop, stock, item);
+      await connection.execute('UPDATE bookings SET undone_at = UTC_TIMESTAMP(3) WHERE shop = ? AND id = ?', [
+        shop,
+        id,
+      ]);
       return 'undone';
     });
   }
 }
 
-async function put(connection: Pool | PoolConnection, id: string, item: Item): Promise<void> {
+async function put(connection: Pool | PoolConnection, shop: ShopId, id: string, item: Item): Promise<void> {
   await connection.execute(
-    `INSERT INTO stock (id, material, kind, item, count, updated_at) VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))
+    `INSERT INTO stock (shop, id, material, kind, item, count, updated_at) VALUES (?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3))
      ON DUPLICATE KEY UPDATE material = VALUES(material), kind = VALUES(kind), item = VALUES(item),
        count = VALUES(count), updated_at = VALUES(updated_at)`,
-    [id, item.material, item.kind, JSON.stringify(item), item.count],
+    [shop, id, item.material, item.kind, JSON.stringify(item), item.count],
   );
 }
 
 /** So many of an item, as an entry of that count; the row goes when none is left. How many there are, where too few. */
-async function take(connection: PoolConnection, id: string, count: number): Promise<StockEntry | number> {
-  const [[row]] = await connection.execute<StockRow[]>(`SELECT ${COLUMNS} FROM stock WHERE id = ? FOR UPDATE`, [id]);
+async function take(connection: PoolConnection, shop: ShopId, id: string, count: number): Promise<StockEntry | number> {
+  const [[row]] = await connection.execute<StockRow[]>(
+    `SELECT ${COLUMNS} FROM stock WHERE shop = ? AND id = ? FOR UPDATE`,
+    [shop, id],
+  );
   if (!row || row.count < count) return row?.count ?? 0;
-  if (row.count === count) await connection.execute('DELETE FROM stock WHERE id = ?', [id]);
-  else await put(connection, id, { ...toEntry(row).item, count: row.count - count });
+  if (row.count === count) await connection.execute('DELETE FROM stock WHERE shop = ? AND id = ?', [shop, id]);
+  else await put(connection, shop, id, { ...toEntry(row).item, count: row.count - count });
   const entry = toEntry(row);
   return { ...entry, item: { ...entry.item, count } };
 }
 
-async function giveBack(connection: PoolConnection, id: string, item: Item): Promise<void> {
-  const [[row]] = await connection.execute<StockRow[]>(`SELECT ${COLUMNS} FROM stock WHERE id = ? FOR UPDATE`, [id]);
-  await put(connection, id, { ...item, count: item.count + (row?.count ?? 0) });
+async function giveBack(connection: PoolConnection, shop: ShopId, id: string, item: Item): Promise<void> {
+  const [[row]] = await connection.execute<StockRow[]>(
+    `SELECT ${COLUMNS} FROM stock WHERE shop = ? AND id = ? FOR UPDATE`,
+    [shop, id],
+  );
+  await put(connection, shop, id, { ...item, count: item.count + (row?.count ?? 0) });
 }
 
-async function bookingOf(connection: PoolConnection, id: string): Promise<Booking | undefined> {
-  const [[row]] = await connection.execute<BookingRow[]>(`SELECT ${BOOKING} FROM bookings WHERE id = ? FOR UPDATE`, [
-    id,
-  ]);
+async function bookingOf(connection: PoolConnection, shop: ShopId, id: string): Promise<Booking | undefined> {
+  const [[row]] = await connection.execute<BookingRow[]>(
+    `SELECT ${BOOKING} FROM bookings WHERE shop = ? AND id = ? FOR UPDATE`,
+    [shop, id],
+  );
   return row && toBooking(row);
 }
 

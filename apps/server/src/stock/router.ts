@@ -1,4 +1,5 @@
-import { AddStock, BookingsQuery, BookLayout, KeepStock, LARGEST_BODY, StockId } from '@zabble/contract';
+import { whose } from '../whose/decide';
+import { AddStock, BookingsQuery, BookLayout, ChangeStock, KeepStock, LARGEST_BODY, StockId } from '@zabble/contract';
 import express, { Router } from 'express';
 import { validated } from '../http/validate';
 import type { StockService } from './service';
@@ -8,26 +9,30 @@ export function stockRouter(stock: StockService): Router {
   const router = Router();
   const json = express.json({ limit: LARGEST_BODY });
   router.get('/stock', async (_request, response) => {
-    response.json(await stock.list());
+    response.json(await stock.list(whose(response)));
   });
   router.post('/stock/list', json, async (request, response) => {
-    response.json(await stock.add(validated(AddStock, request.body).items));
+    response.json(await stock.add(whose(response), validated(AddStock, request.body).items));
   });
   router.put('/stock/:id', json, async (request, response) => {
     const { id } = validated(StockId, request.params);
-    response.json(await stock.keep(id, validated(KeepStock, request.body).item));
+    response.json(await stock.keep(whose(response), id, validated(KeepStock, request.body).item));
+  });
+  router.post('/stock/:id/count', json, async (request, response) => {
+    const { id } = validated(StockId, request.params);
+    response.json(await stock.change(whose(response), id, validated(ChangeStock, request.body).by));
   });
   router.delete('/stock/:id', async (request, response) => {
-    response.json(await stock.delete(validated(StockId, request.params).id));
+    response.json(await stock.delete(whose(response), validated(StockId, request.params).id));
   });
   router.get('/bookings', async (request, response) => {
-    response.json(await stock.bookings(validated(BookingsQuery, { ...request.query }).job));
+    response.json(await stock.bookings(whose(response), validated(BookingsQuery, { ...request.query }).job));
   });
   router.post('/bookings', json, async (request, response) => {
-    response.json(await stock.book(validated(BookLayout, request.body)));
+    response.json(await stock.book(whose(response), validated(BookLayout, request.body)));
   });
   router.post('/bookings/:id/undo', async (request, response) => {
-    response.json(await stock.undo(validated(StockId, request.params).id));
+    response.json(await stock.undo(whose(response), validated(StockId, request.params).id));
   });
   return router;
 }

@@ -1,3 +1,4 @@
+import type { ShopId } from '../whose/shop';
 import type { Booking, BookingList, StockList, Taking } from '@zabble/contract';
 import { readStockItem, said, type StockItemOf } from '@zabble/core';
 import { refuse, unreadable } from '../http/refusal';
@@ -16,41 +17,47 @@ interface LayoutWish extends Pick<Booking, 'id' | 'material'> {
 export class StockService {
   constructor(private readonly stock: StockRepository) {}
 
-  async list(): Promise<StockList> {
-    return { items: await this.stock.list() };
+  async list(shop: ShopId): Promise<StockList> {
+    return { items: await this.stock.list(shop) };
   }
 
-  async add(items: readonly object[]): Promise<StockList> {
-    await this.stock.add(items.map(readItem));
-    return this.list();
+  async add(shop: ShopId, items: readonly object[]): Promise<StockList> {
+    await this.stock.add(shop, items.map(readItem));
+    return this.list(shop);
   }
 
-  async keep(id: string, item: object): Promise<StockList> {
-    await this.stock.keep(id, readItem(item));
-    return this.list();
+  async keep(shop: ShopId, id: string, item: object): Promise<StockList> {
+    await this.stock.keep(shop, id, readItem(item));
+    return this.list(shop);
   }
 
-  async delete(id: string): Promise<StockList> {
-    if (!(await this.stock.delete(id))) throw refuse(404, said('not-in-rack'));
-    return this.list();
+  /** So many more or fewer: what two people count at once both counts. */
+  async change(shop: ShopId, id: string, by: number): Promise<StockList> {
+    if (!(await this.stock.change(shop, id, by))) throw refuse(404, said('not-in-rack'));
+    return this.list(shop);
   }
 
-  async bookings(job: string): Promise<BookingList> {
-    return { items: await this.stock.bookings(job) };
+  async delete(shop: ShopId, id: string): Promise<StockList> {
+    if (!(await this.stock.delete(shop, id))) throw refuse(404, said('not-in-rack'));
+    return this.list(shop);
+  }
+
+  async bookings(shop: ShopId, job: string): Promise<BookingList> {
+    return { items: await this.stock.bookings(shop, job) };
   }
 
   /** All or nothing; the same id again changes nothing. */
-  async book({ brought, ...wish }: LayoutWish): Promise<StockList> {
-    const outcome = await this.stock.book({ ...wish, brought: brought.map(readItem) });
+  async book(shop: ShopId, { brought, ...wish }: LayoutWish): Promise<StockList> {
+    const outcome = await this.stock.book(shop, { ...wish, brought: brought.map(readItem) });
     if (!outcome.booked) throw refuse(409, said('rack-too-small', { has: outcome.has, takes: outcome.takes }));
-    return this.list();
+    return this.list(shop);
   }
 
-  async undo(id: string): Promise<StockList> {
-    const outcome = await this.stock.undo(id);
+  async undo(shop: ShopId, id: string): Promise<StockList> {
+    const outcome = await this.stock.undo(shop, id);
     if (outcome === 'unknown') throw refuse(404, said('no-booking'));
     if (outcome === 'used') throw refuse(409, said('off-cut-used'));
-    return this.list();
+    return this.list(shop);
   }
 }
 

@@ -47,8 +47,12 @@ describe('the rack', () => {
     expect(await list()).toEqual([
       { id, item: { ...PLY, count: 2, price: 71.5 }, updatedAt: expect.any(String) as string },
     ]);
+    const change = (by: unknown) => request(app).post(`/api/shop/stock/${id}/count`).send({ by });
+    expect(((await change(3).expect(200)).body as StockList).items[0]?.item).toEqual({ ...PLY, count: 5, price: 71.5 });
+    await change('two').expect(400);
     await request(app).delete(`/api/shop/stock/${id}`).expect(200);
     await request(app).delete(`/api/shop/stock/${id}`).expect(404);
+    await change(1).expect(404);
     expect(await list()).toEqual([]);
   });
 

@@ -1,6 +1,6 @@
 import { ROLES, type CarrierRole, type Part, type PartCut, type PartRole, type Role } from '../box';
 import type { Bore } from '../fronts';
-import type { Job, Material } from '../job';
+import { type Job, type Material, writeAddress, partOf } from '../job';
 import { plus, subtract, tally, ZERO, type Length, type Tally, ofField } from '../length';
 import type { Carrier } from '../mounting';
 import type { Opening } from '../opening';
@@ -98,9 +98,9 @@ function piecesOf(job: Job, { owner, bank, drawer, part }: Placed): readonly Cut
   const finished = along({ length: part.length, width: part.width });
   const sawn = blank ? along(blank) : finished;
   const use = { case: owner, bank: bank.id, path: bank.path, drawer: drawer.id, place: drawer.place, role };
-  const whole = [owner, bank.id, drawer.id, ROLES[role].written].join('/');
+  const within = { case: owner, bank: bank.id, drawer: drawer.id };
   return Array.from({ length: count }, (_, index) => ({
-    name: count > 1 ? `${whole} ${index + 1}` : whole,
+    name: writeAddress({ ...within, part: partOf(ROLES[role].written, count, index + 1) }),
     use,
     material,
     ...sawn,
@@ -142,9 +142,9 @@ function carrierPart(job: Job, owner: string, bank: BankPlan, drawer: DrawerPlan
   const many = bank.carriers.filter(
     (each) => each.drawer === carrier.drawer && each.role === role && each.side === side,
   );
-  const name = [owner, bank.id, drawer.id, `${ROLES[role].written} ${side}`].join('/');
+  const part = partOf(`${ROLES[role].written} ${side}`, many.length, number);
   return {
-    name: many.length > 1 ? `${name} ${number}` : name,
+    name: writeAddress({ case: owner, bank: bank.id, drawer: drawer.id, part }),
     use: { case: owner, bank: bank.id, path: bank.path, drawer: drawer.id, place: drawer.place, role },
     material: job.materials.find(({ id }) => id === carrier.material) ?? planedFor(role, thickness),
     length,
@@ -175,7 +175,7 @@ function extraParts({ materials, cutting }: Job): readonly CutPart[] {
     const field = (size: string) => ofField(`cutting.extra[${index}].${size}`);
     const use = { case: '', bank: '', path: '', drawer: '', place: index, role: 'extra' } as const;
     return Array.from({ length: count }, (_, number) => ({
-      name: count > 1 ? `extra/${id} ${number + 1}` : `extra/${id}`,
+      name: `extra/${partOf(id, count, number + 1)}`,
       use,
       called: name,
       material,

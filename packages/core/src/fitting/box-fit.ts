@@ -1,6 +1,6 @@
 import { ROLES } from '../box';
 import { levelSlack, cutRecords, widthGrade } from '../cutting';
-import { readingsOf, type Job } from '../job';
+import { readingsOf, type Job, writeAddress } from '../job';
 import { millimetres, nm, share, ZERO, type Length } from '../length';
 import type { BankPlan, DrawerPlan, Plan } from '../plan';
 
@@ -52,7 +52,9 @@ function widthOf(job: Job, owner: string, bank: BankPlan, drawer: DrawerPlan): W
   const planned = drawer.dimensions['box.width']?.total;
   const records = cutRecords(job);
   const over = drawer.parts.flatMap(({ role, length }) => {
-    const record = records.get([owner, bank.id, drawer.id, ROLES[role].written].join('/'));
+    const record = records.get(
+      writeAddress({ case: owner, bank: bank.id, drawer: drawer.id, part: ROLES[role].written }),
+    );
     return ROLES[role].end && length && record && record.wrong === undefined ? [record.length - length.total] : [];
   });
   if (planned === undefined || over.length === 0) return undefined;

@@ -1,5 +1,5 @@
 import { roleWritten } from '../box';
-import type { Deed, Gates, Job, LogEntry } from '../job';
+import { type Deed, type Gates, type Job, type LogEntry, readAddress } from '../job';
 import type { Said } from '../length';
 import { said, type CalledBank, type SaidAs, type StepCode } from '../words';
 
@@ -101,7 +101,7 @@ const STEPS: ReadonlySet<string> = new Set<StepCode>([
 function stepSaid(job: Job, { bank, step, undone }: Step): Said {
   const [drawer, kind = ''] = step.includes('/') ? step.split('/') : ['', step];
   const code = `step/${kind}`;
-  const [owner, id] = bank.split('/');
+  const { case: owner, bank: id } = readAddress(bank);
   return said('record/step', {
     step: STEPS.has(code) ? (code as StepCode) : { unknown: step },
     drawer: drawerPlace(job, owner, id, drawer),
@@ -121,7 +121,7 @@ function whereOf(job: Job, entry: LogEntry): Pick<Recorded, 'where'> {
     return name === undefined ? {} : { where: said('text', { text: name }) };
   }
   if (entry.kind === 'time' || !entry.bank) return {};
-  const [owner, bank] = entry.bank.split('/');
+  const { case: owner, bank } = readAddress(entry.bank);
   const drawer = entry.kind === 'step' ? undefined : drawerPlace(job, owner, bank, entry.drawer);
   return whereIs({ ...placed(job, owner, bank), ...(drawer === undefined ? {} : { drawer }) });
 }
@@ -147,7 +147,7 @@ function drawerPlace(job: Job, owner = '', bank = '', drawer = ''): number | und
 
 /** `c1/b1/d2/side 1` as “b1 d2 side 1”. */
 function partAt(part: string): SaidAs<'record/part'> {
-  const [, bank, drawer, role = ''] = part.split('/');
+  const { bank, drawer, part: role = '' } = readAddress(part);
   const [, word = role, number] = /^([a-z]+)(?: (\d+))?$/.exec(role) ?? [];
   const known = roleWritten(word);
   return said('record/part', {

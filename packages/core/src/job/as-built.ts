@@ -1,4 +1,5 @@
 import type { Length } from '../length';
+import { writeAddress } from './address';
 import type { AsBuiltReading, LogEntryOf, Measured, ReadingOf } from './log';
 import type { Bank, Job, JobOf } from './types';
 
@@ -13,7 +14,9 @@ export function withReadings(job: JobOf<Length>): Job {
   if (newest.size === 0) return job;
   const cases = job.cases.map((owner) => {
     const banks = owner.banks.map((bank) => {
-      const readings = (newest.get(`${owner.id}/${bank.id}`) ?? []).filter((each) => belongs(bank, each));
+      const readings = (newest.get(writeAddress({ case: owner.id, bank: bank.id })) ?? []).filter((each) =>
+        belongs(bank, each),
+      );
       return readings.length > 0 ? { ...bank, asBuilt: { readings } } : bank;
     });
     return banks.some((bank, index) => bank !== owner.banks[index]) ? { ...owner, banks } : owner;

@@ -1,3 +1,4 @@
+export * from './address';
 export * from './as-built';
 export type * from './cutting';
 export type * from './deed';

@@ -27,6 +27,10 @@ export class RackApi {
     return this.http.put<StockList>(ROUTES.stockItem(id), { item });
   }
 
+  change(id: string, by: number): Observable<StockList> {
+    return this.http.post<StockList>(ROUTES.stockCount(id), { by });
+  }
+
   add(items: readonly StockItemOf<string>[]): Observable<StockList> {
     return this.http.post<StockList>(ROUTES.addStock, { items });
   }

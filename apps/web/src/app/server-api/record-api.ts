@@ -22,6 +22,6 @@ export class RecordApi {
   }
 
   keepHabits(habits: HabitTexts): Observable<HabitTexts> {
-    return this.http.put<HabitTexts>(ROUTES.habits, habits);
+    return this.http.patch<HabitTexts>(ROUTES.habits, habits);
   }
 }

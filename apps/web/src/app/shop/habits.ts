@@ -27,9 +27,7 @@ export class ShopHabits {
 
   /** One of them said anew; empty takes it out. */
   keep(name: HabitName, length: string): void {
-    const { [name]: _, ...others } = this.texts();
-    const wished = length === '' ? others : { ...others, [name]: length };
-    this.ask(this.api.keepHabits(wished), (texts) => this.texts.set(texts));
+    this.ask(this.api.keepHabits({ [name]: length }), (texts) => this.texts.set(texts));
   }
 }
 

@@ -1,5 +1,6 @@
 import {
   dividerLap,
+  readAddress,
   readLength,
   subtract,
   valueAt,
@@ -29,7 +30,9 @@ export function spokenOf(document: JobDocument, log: readonly Pick<LogEntryDocum
     ...[...released, ...cut].map(({ part }) => part),
     ...[...(document.log ?? []), ...log].flatMap((entry) => ('bank' in entry ? [String(entry.bank)] : [])),
   ];
-  return new Set(names.flatMap((name) => name.split('/').slice(0, 2)));
+  return new Set(
+    names.map(readAddress).flatMap(({ case: owner, bank }) => [owner, ...(bank === undefined ? [] : [bank])]),
+  );
 }
 
 /** The bank's path by what it is called: a list on the screen may be a moment behind the job. */

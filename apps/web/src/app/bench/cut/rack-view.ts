@@ -83,8 +83,7 @@ export class RackView {
     });
   }
 
-  protected change({ id, item }: StockEntry, by: number): void {
-    if (item.count + by < 1) this.rack.delete(id);
-    else this.rack.keep(id, { ...item, count: item.count + by });
+  protected change({ id }: StockEntry, by: number): void {
+    this.rack.change(id, by);
   }
 }

@@ -32,6 +32,11 @@ export class Rack {
     this.take(this.api.keep(id, item));
   }
 
+  /** So many more or fewer of an item; it goes with its last. */
+  change(id: string, by: number): void {
+    this.take(this.api.change(id, by));
+  }
+
   add(items: readonly StockItemOf<string>[], then?: () => void): void {
     this.take(this.api.add(items), then);
   }

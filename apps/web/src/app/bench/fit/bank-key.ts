@@ -1,6 +1,6 @@
 import { computed, inject, type Signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { BankPlan } from '@zabble/core';
+import { writeAddress, type BankPlan } from '@zabble/core';
 import { selectPlan } from '../../store/job/job.selectors';
 
 /** How the log names a bank: `case/bank`. To be called where a component is made. */
@@ -9,6 +9,6 @@ export function bankKey(bank: Signal<BankPlan>): Signal<string> {
   return computed(() => {
     const { path, id } = bank();
     const owner = plan()?.cases.find((each) => path.startsWith(`${each.path}.`));
-    return `${owner?.id ?? ''}/${id}`;
+    return writeAddress({ case: owner?.id ?? '', bank: id });
   });
 }
