@@ -1,9 +1,10 @@
+import { LengthInput, whyNoLength } from '../../ui/length-input';
 import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import { drawerOfJob, readLength, writeExact, type CutPart, type Length, materialCalled } from '@zabble/core';
+import { drawerOfJob, writeExact, type CutPart, type Length, materialCalled } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
@@ -17,7 +18,7 @@ import { Who } from '../../device/who';
 @Component({
   selector: 'z-part-card',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [ReactiveFormsModule, Say, Says, Size],
+  imports: [LengthInput, ReactiveFormsModule, Say, Says, Size],
   templateUrl: './part-card.html',
 })
 export class PartCard {
@@ -31,8 +32,9 @@ export class PartCard {
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly when = computed(() => this.speech.plain(`when/${this.part().release}`));
   protected readonly says = signal('');
-  protected readonly length = new FormControl('', { nonNullable: true });
-  protected readonly width = new FormControl('', { nonNullable: true });
+  protected readonly unit = computed(() => this.showing()?.unit ?? 'mm');
+  protected readonly length = new FormControl<Length | undefined>(undefined, { nonNullable: true });
+  protected readonly width = new FormControl<Length | undefined>(undefined, { nonNullable: true });
   protected readonly wrong = new FormControl('', { nonNullable: true });
   protected readonly reason = new FormControl('', { nonNullable: true });
   protected readonly name = new FormControl('', { nonNullable: true });
@@ -55,8 +57,8 @@ export class PartCard {
     effect(() => {
       const { length, width } = this.part();
       untracked(() => {
-        this.length.setValue(this.plain(length.total));
-        this.width.setValue(this.plain(width.total));
+        this.length.setValue(length.total);
+        this.width.setValue(width.total);
         this.wrong.setValue('');
         this.says.set('');
       });
@@ -70,21 +72,20 @@ export class PartCard {
   /** As it came out; with a word of what is wrong it is to be cut again. */
   protected cut(): void {
     const document = this.document();
-    const unit = this.showing()?.unit ?? 'mm';
-    const [length, width] = [readLength(this.length.value, unit), readLength(this.width.value, unit)];
+    const unit = this.unit();
+    const [length, width] = [this.length.value, this.width.value];
     if (!document) return;
-    if (!length.ok || !width.ok) {
-      const bad = length.ok ? width : length;
-      this.says.set(bad.ok ? '' : this.speech.say(bad.wrong));
+    if (length === undefined || width === undefined) {
+      this.says.set(this.speech.say(whyNoLength(length === undefined ? this.length : this.width)));
       return;
     }
-    const wrong = this.wrong.value.trim();
+    const amiss = this.wrong.value.trim();
     const came = {
-      length: writeExact(length.value, unit),
-      width: writeExact(width.value, unit),
-      ...(wrong === '' ? {} : { wrong }),
+      length: writeExact(length, unit),
+      width: writeExact(width, unit),
+      ...(amiss === '' ? {} : { wrong: amiss }),
     };
-    const title = `${this.state.titleOf(this.part())} ${wrong === '' ? 'cut' : 'came out wrong'}`;
+    const title = `${this.state.titleOf(this.part())} ${amiss === '' ? 'cut' : 'came out wrong'}`;
     const patch = cutPatch(document, [this.part()], this.who.deed(), unit, came);
     this.says.set(this.edits.apply(title, [patch]) ?? '');
   }
@@ -103,12 +104,6 @@ export class PartCard {
 
   protected close(): void {
     this.state.part.set(undefined);
-  }
-
-  private plain(length: Length): string {
-    const unit = this.showing()?.unit ?? 'mm';
-    const exact = writeExact(length, unit);
-    return exact.endsWith(` ${unit}`) ? exact.slice(0, -unit.length - 1) : exact;
   }
 }
 

@@ -1,9 +1,10 @@
+import { LengthInput, wrongLength } from '../../ui/length-input';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import type { StockEntry } from '@zabble/contract';
-import { readLength, sameName, writeExact, type StockItemOf } from '@zabble/core';
+import { readLength, sameName, writeExact, type StockItemOf, type Length } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
 import { readMoney } from '../../ui/read-number';
@@ -13,13 +14,15 @@ import { CutState } from './cut-state';
 import { PriceView } from './price-view';
 import { Rack } from './rack';
 
+const SIZES = ['length', 'width', 'thickness'] as const;
+const size = () => new FormControl<Length | undefined>(undefined, { nonNullable: true });
 const text = () => new FormControl('', { nonNullable: true });
 
 /** The shop's rack: sheets, boards and off-cuts, kept across jobs. */
 @Component({
   selector: 'z-rack-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [CsvImport, PriceView, ReactiveFormsModule, Says],
+  imports: [CsvImport, LengthInput, PriceView, ReactiveFormsModule, Says],
   templateUrl: './rack-view.html',
 })
 export class RackView {
@@ -33,9 +36,9 @@ export class RackView {
   protected readonly form = new FormGroup({
     material: text(),
     kind: new FormControl<StockItemOf<string>['kind']>('sheet', { nonNullable: true }),
-    length: text(),
-    width: text(),
-    thickness: text(),
+    length: size(),
+    width: size(),
+    thickness: size(),
     count: new FormControl('1', { nonNullable: true }),
     price: text(),
     place: text(),
@@ -60,23 +63,25 @@ export class RackView {
 
   protected add(): void {
     const { length, width, thickness, count, price, place, material, kind } = this.form.getRawValue();
-    const sizes = { length, width, ...(thickness.trim() === '' ? {} : { thickness }) };
-    const read = Object.entries(sizes).map(([name, value]) => ({ name, reading: readLength(value, this.unit()) }));
-    const wrong = read.find(({ reading }) => !reading.ok);
+    const wrong = SIZES.flatMap((name) => {
+      const why = wrongLength(this.form.controls[name]);
+      return why ? [`${name}: ${this.speech.say(why)}`] : [];
+    });
     const [number, money] = [Number(count), readMoney(price)];
     if (material.trim() === '') return this.says.set('What is it made of? A layout finds it by that name.');
-    if (wrong && !wrong.reading.ok) return this.says.set(`${wrong.name}: ${this.speech.say(wrong.reading.wrong)}`);
+    if (wrong[0] !== undefined) return this.says.set(wrong[0]);
+    if (length === undefined || width === undefined) return this.says.set('How long and how wide is it?');
     if (!Number.isInteger(number) || number < 1)
       return this.says.set(`Read ${JSON.stringify(count)}: how many there are is a whole number.`);
     if (!money.ok) return this.says.set(money.says);
-    const exact = Object.fromEntries(
-      read.map(({ name, reading }) => [name, reading.ok ? writeExact(reading.value, this.unit()) : '']),
-    ) as { length: string; width: string; thickness?: string };
+    const exact = (each: Length): string => writeExact(each, this.unit());
     this.says.set('');
     this.rack.keep(crypto.randomUUID(), {
       material: material.trim(),
       kind,
-      ...exact,
+      length: exact(length),
+      width: exact(width),
+      ...(thickness === undefined ? {} : { thickness: exact(thickness) }),
       count: number,
       ...(money.value === undefined ? {} : { price: money.value }),
       ...(place.trim() === '' ? {} : { place: place.trim() }),

@@ -1,8 +1,10 @@
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
+import { LengthInput, whyNoLength } from '../../ui/length-input';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
-import { inMillimetres, millimetres, readLength, type Length } from '@zabble/core';
+import { inMillimetres, millimetres, type Length } from '@zabble/core';
 import { of, startWith, switchMap } from 'rxjs';
 import { selectShowing } from '../../store/job/job.selectors';
 import { isWriting } from '../../ui/is-writing';
@@ -22,7 +24,7 @@ const LOW = 15;
 @Component({
   selector: 'z-reading-entry',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Says, Size],
+  imports: [LengthInput, ReactiveFormsModule, Says, Size],
   template: `<div class="flex flex-col gap-2 rounded border border-line bg-board px-3 py-3">
     <div class="flex flex-wrap items-center gap-x-3 gap-y-2">
       <label class="flex min-w-0 flex-1 items-center gap-2">
@@ -30,12 +32,9 @@ const LOW = 15;
         <input
           class="write min-h-14 w-40 min-w-0 flex-1 text-2xl"
           type="text"
-          autocomplete="off"
-          spellcheck="false"
+          [zLength]="unit()"
           [placeholder]="'size, ' + unit()"
-          [attr.aria-invalid]="says() !== ''"
-          [value]="text()"
-          (input)="text.set($any($event.target).value)"
+          [formControl]="size"
           (keydown.enter)="keep()"
         />
       </label>
@@ -89,7 +88,7 @@ export class ReadingEntry {
   private readonly devices = inject(MeasuringDevice);
   private readonly showing = inject(Store).selectSignal(selectShowing);
   protected readonly unit = computed(() => this.showing()?.unit ?? 'mm');
-  protected readonly text = signal('');
+  protected readonly size = new FormControl<Length | undefined>(undefined, { nonNullable: true });
   protected readonly says = signal('');
   protected readonly on = signal(false);
   protected readonly low = LOW;
@@ -111,11 +110,14 @@ export class ReadingEntry {
   }
 
   protected keep(): void {
-    const read = readLength(this.text(), this.unit());
-    this.says.set(read.ok ? '' : this.speech.say(read.wrong));
-    if (!read.ok) return;
-    this.text.set('');
-    this.taken.emit({ length: read.value, device: 'typed' });
+    const length = this.size.value;
+    if (length === undefined) {
+      this.says.set(this.speech.say(whyNoLength(this.size)));
+      return;
+    }
+    this.says.set('');
+    this.size.reset();
+    this.taken.emit({ length, device: 'typed' });
   }
 
   protected take(): void {

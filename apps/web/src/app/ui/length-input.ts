@@ -1,0 +1,75 @@
+import { Directive, ElementRef, inject, input, signal } from '@angular/core';
+import {
+  NG_VALIDATORS,
+  NG_VALUE_ACCESSOR,
+  type AbstractControl,
+  type ControlValueAccessor,
+  type ValidationErrors,
+  type Validator,
+} from '@angular/forms';
+import { plain, readLength, writeBare, type Length, type Said, type Unit } from '@zabble/core';
+
+/** What is wrong with the length in a control; nothing where it reads, or where none is written. */
+export function wrongLength({ errors }: AbstractControl): Said | undefined {
+  return (errors?.['length'] as Said | undefined) ?? undefined;
+}
+
+/** Why a control that has no length has none. */
+export function whyNoLength(control: AbstractControl): Said {
+  return wrongLength(control) ?? plain('nothing-written');
+}
+
+/**
+ * A field for a length as a form control: its value is the length, undefined while nothing is written or what is written
+ * can’t be read; that stays as typed, and `wrongLength` says what is wrong with it. Bare numbers take the unit given.
+ */
+@Directive({
+  selector: 'input[zLength]',
+  host: {
+    '(input)': 'typed($any($event.target).value)',
+    '(blur)': 'touched()',
+    '[attr.aria-invalid]': 'wrong() !== undefined',
+    autocomplete: 'off',
+    spellcheck: 'false',
+  },
+  providers: [
+    { provide: NG_VALUE_ACCESSOR, useExisting: LengthInput, multi: true },
+    { provide: NG_VALIDATORS, useExisting: LengthInput, multi: true },
+  ],
+})
+export class LengthInput implements ControlValueAccessor, Validator {
+  readonly zLength = input.required<Unit>();
+  private readonly field = inject<ElementRef<HTMLInputElement>>(ElementRef).nativeElement;
+  protected readonly wrong = signal<Said | undefined>(undefined);
+  private changed: (length: Length | undefined) => void = () => undefined;
+  protected touched: () => void = () => undefined;
+
+  /** A length from the form: written neatly, exactly. */
+  writeValue(length: Length | undefined | null): void {
+    this.field.value = length === undefined || length === null ? '' : writeBare(length, this.zLength());
+    this.wrong.set(undefined);
+  }
+
+  registerOnChange(changed: (length: Length | undefined) => void): void {
+    this.changed = changed;
+  }
+
+  registerOnTouched(touched: () => void): void {
+    this.touched = touched;
+  }
+
+  setDisabledState(disabled: boolean): void {
+    this.field.disabled = disabled;
+  }
+
+  validate(): ValidationErrors | null {
+    const wrong = this.wrong();
+    return wrong ? { length: wrong } : null;
+  }
+
+  protected typed(text: string): void {
+    const read = text.trim() === '' ? undefined : readLength(text, this.zLength());
+    this.wrong.set(read?.ok === false ? read.wrong : undefined);
+    this.changed(read?.ok ? read.value : undefined);
+  }
+}
