@@ -129,3 +129,29 @@ test('a page older than the job: it plans what it knows, keeps what it does not,
   await expect(page.getByRole('heading', { name: 'This job is not on the bench' })).toBeVisible();
   await expect(page.getByRole('alert').filter({ hasText: 'written by a newer Zabble' })).toBeVisible();
 });
+
+test.describe('without what the browser keeps of the application', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('a part of the application that does not come is told, wherever it is asked for', async ({ page }) => {
+    const told = page.getByRole('alert').filter({ hasText: 'A part of Zabble could not be fetched' });
+    await openJob(page, 'Flag chest');
+    const address = page.url();
+    await page.route('**/*.js', (route) => route.abort());
+    await page.getByRole('link', { name: /^Cut/ }).click();
+    await expect(told).toBeVisible();
+    await told.getByRole('button', { name: 'Not now' }).click();
+    await expect(told).toHaveCount(0);
+    await page.unroute('**/*.js');
+    await page.goto(address);
+    await page.getByRole('heading', { name: 'Width', exact: true }).waitFor();
+    await page.route('**/*.js', (route) => route.abort());
+    await page.getByRole('link', { name: 'Zabble, all jobs' }).click();
+    await expect(told).toBeVisible();
+    await page.unroute('**/*.js');
+    await told.getByRole('button', { name: 'Load again' }).click();
+    await expect(told).toHaveCount(0);
+    await page.goto(address.replace(/[^/]*$/, 'cut'));
+    await expect(page.getByRole('tab', { name: 'At the saw' })).toBeVisible();
+  });
+});

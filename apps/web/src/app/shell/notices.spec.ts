@@ -51,6 +51,7 @@ describe('what is told of the application itself', () => {
   it.each([
     [new TypeError('Failed to fetch dynamically imported module: /chunk-A.js'), 'could not be fetched'],
     [new TypeError('error loading dynamically imported module'), 'could not be fetched'],
+    [new Error('NG0750'), 'could not be fetched'],
     [new Error('x is undefined'), 'Something in Zabble went wrong'],
     ['thrown as a text', 'Something in Zabble went wrong'],
   ])('is what nobody caught: %s', async (problem, told) => {

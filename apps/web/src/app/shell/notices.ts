@@ -10,8 +10,8 @@ import { tap } from 'rxjs';
  */
 export type Notice = 'newer' | 'part' | 'fault' | 'broken';
 
-/** What a browser says of a part of the application that does not come. */
-const NOT_FETCHED = /dynamically imported module|module script failed|ChunkLoadError|Loading chunk/i;
+/** What a browser says of a part of the application that does not come, and Angular of one that was put off. */
+const NOT_FETCHED = /dynamically imported module|module script failed|ChunkLoadError|Loading chunk|NG0750/i;
 
 @Injectable({ providedIn: 'root' })
 export class Notices {

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { boxFits, writeLength, type BankPlan, type BoxFit, type Length } from '@zabble/core';
-import { selectJob, selectPlan, selectShowing } from '../../store/job/job.selectors';
+import { boxFits, nm, type BankPlan, type BoxFit } from '@zabble/core';
+import { selectJob, selectPlan } from '../../store/job/job.selectors';
+import { Speech } from '../../words/speech';
 import { Size } from '../../fields/size';
 
 /** Every box of the bank that is made or cut: whether it goes into the opening as it was measured, and what to do. */
@@ -37,20 +38,18 @@ export class BoxFits {
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(selectJob);
   private readonly plan = this.store.selectSignal(selectPlan);
-  private readonly showing = this.store.selectSignal(selectShowing);
+  private readonly speech = inject(Speech);
   protected readonly fits = computed(() => {
     const [job, plan, { path }] = [this.job(), this.plan(), this.bank()];
     return job && plan ? boxFits(job, plan).filter(({ bank }) => bank === path) : [];
   });
 
   protected says({ verdict, over, by }: BoxFit): string {
-    const size = (length: number): string => {
-      const showing = this.showing();
-      return showing ? writeLength(Math.abs(length) as Length, showing, { unit: true, mark: true }) : '';
-    };
+    // A difference under the step is told finer: nought would say there is none.
+    const size = (length: number): string => this.speech.words().size(nm(Math.abs(length)));
     switch (verdict) {
       case 'fits':
-        return over === 0 ? 'fits' : `fits, ${size(over)} narrower`;
+        return over === 0 ? 'fits' : `fits, ${size(over)} ${over > 0 ? 'wider' : 'narrower'}`;
       case 'pack':
         return `${size(over)} too narrow: pack each slide out by ${size(by)}`;
       case 'trim':

@@ -50,8 +50,15 @@ describe('measuring back', () => {
     await write('574');
     await press(/^Drawer 1, back$/);
     await write('572');
-    expect(text()).toMatch(/Drawer 1\s*fits, ≈? ?0\.[56] mm narrower/);
+    expect(text()).toMatch(/Drawer 1\s*fits, 0\.60 mm narrower/);
     expect(text()).toContain('2 readings');
+  });
+
+  it('tells a made box that is a hair over as wider, by how much', async () => {
+    const { press, write, text } = await measuring();
+    await press('Box as made');
+    await write('574.74');
+    expect(text()).toMatch(/Drawer 1\s*fits, 0\.14 mm wider/);
   });
 
   it('measures a material, whose place it is', async () => {
