@@ -1,12 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject } from '@angular/core';
 import { Notices, type Notice } from './notices';
 
+/** Nothing here says what is kept: the mark beside the job’s name does, and looks before it says so. */
 const TELLS: Readonly<Record<Notice, string>> = {
-  newer: 'A newer Zabble is ready. What you wrote is kept; the page is loaded again when it suits you.',
-  part: 'A part of Zabble could not be fetched: the server is not reached, or has a newer one. What you wrote is kept.',
-  fault: 'Something in Zabble went wrong here. What you wrote is kept; if this goes on, load the page again.',
-  broken:
-    'What this device had of Zabble is gone. What you wrote is kept; load the page again while the server is reached.',
+  newer: 'A newer Zabble is ready: load the page again once what you are writing stands.',
+  part: 'A part of Zabble could not be fetched: the server is not reached, or has a newer one.',
+  fault:
+    'Something in Zabble went wrong here. The mark beside the job’s name says what is kept; if this goes on, load the page again.',
+  broken: 'What this device had of Zabble itself is gone: load the page again while the server is reached.',
 };
 
 /** One line about the application itself, over whatever is shown. */
