@@ -2,6 +2,38 @@ import ngrx from '@ngrx/eslint-plugin/v9';
 import angular from 'angular-eslint';
 import tseslint from 'typescript-eslint';
 
+/** Attributes nobody reads or hears. */
+const IN_NO_LANGUAGE = [
+  ...[
+    'accept',
+    'capture',
+    'd',
+    'dominant-baseline',
+    'download',
+    'inputmode',
+    'maxlength',
+    'rel',
+    'scope',
+    'spellcheck',
+  ],
+  ...['aria-controls', 'aria-expanded', 'aria-hidden', 'aria-labelledby', 'aria-live', 'aria-orientation', 'loading'],
+  ...['class', 'colspan', 'dx', 'fill', 'font-size', 'font-weight', 'for', 'formControlName', 'height', 'id', 'list'],
+  ...['paint-order', 'path', 'r', 'role', 'round', 'rx', 'select', 'stroke', 'stroke-dasharray', 'stroke-width'],
+  ...['tabindex', 'target', 'text-anchor', 'type', 'value', 'viewBox', 'what', 'which', 'width', 'fallback', 'beside'],
+  ...[
+    'autocomplete',
+    'routerLink',
+    'data-device',
+    'data-laser',
+    'data-path',
+    'data-table',
+    'data-testid',
+    'max',
+    'min',
+  ],
+  ...['step', 'x', 'x1', 'x2', 'cdkDragLockAxis'],
+];
+
 export default tseslint.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '**/.angular/**', '.zabble/**'] },
   {
@@ -47,6 +79,20 @@ export default tseslint.config(
   },
   {
     files: ['apps/web/**/*.html'],
+    ignores: ['apps/web/src/index.html'],
     extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
+    rules: {
+      // Every caption can be said in another language.
+      '@angular-eslint/template/i18n': [
+        'error',
+        {
+          checkId: false,
+          checkDuplicateId: false,
+          boundTextAllowedPattern: '^[^a-zA-Z]*$',
+          ignoreTags: ['code', 'kbd'],
+          ignoreAttributes: IN_NO_LANGUAGE,
+        },
+      ],
+    },
   },
 );

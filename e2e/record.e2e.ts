@@ -78,7 +78,7 @@ test('from the plan to the fitted front: measured back, one box too wide, hung, 
   await expect(fronts.getByRole('heading', { name: 'Cut spacers for the gaps' })).toBeVisible();
   await next.click();
   await expect(fronts).toContainText('drawer 1, Needles, palms');
-  await expect(fronts).toContainText(/30 1\/2\s*in\s*above the opening’s floor/);
+  await expect(fronts).toContainText(/30 1\/2\s*in\s*above\s+the opening’s floor/);
   // What is not cut yet can’t be held up.
   await expect(next).toBeDisabled();
   await fronts.getByRole('button', { name: 'It is cut as planned' }).click();

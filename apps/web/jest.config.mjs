@@ -6,5 +6,5 @@ export default {
   rootDir: '.',
   setupFilesAfterEnv: ['<rootDir>/src/test-setup.ts'],
   testMatch: ['<rootDir>/src/**/*.spec.ts'],
-  transformIgnorePatterns: ['node_modules/(?!.*\\.mjs$|@zabble)'],
+  transformIgnorePatterns: ['node_modules/(?!.*\\.mjs$|@zabble|@angular/common/locales|echarts|zrender)'],
 };

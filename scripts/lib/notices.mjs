@@ -5,6 +5,9 @@ import { ROOT } from './paths.mjs';
 /** What ships: the application in the browser, the server and the command line, each with what it stands on. */
 const SHIPPED = ['apps/web', 'apps/server', 'packages/cli', 'packages/contract', 'packages/core'];
 
+/** What these depend on are tools at the command line that never ship: only their own files do. */
+const OWN_FILES_ONLY = ['@angular/localize'];
+
 /**
  * The packages that ship with Zabble, by name and version, from the lock file: what its parts depend on and what that
  * depends on.
@@ -20,7 +23,7 @@ export function shippedPackages(lock = readJson('package-lock.json')) {
       const { version, cpu, optional } = packages[path];
       // What is built for one kind of machine ships with that machine's install.
       found.set(path, { name, version, path, everywhere: cpu === undefined && optional !== true });
-      waiting.push([path, packages[path]]);
+      if (!OWN_FILES_ONLY.includes(name)) waiting.push([path, packages[path]]);
     }
   }
   const once = new Map([...found.values()].map((each) => [`${each.name} ${each.version}`, each]));

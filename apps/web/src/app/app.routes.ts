@@ -13,19 +13,19 @@ export const routes: Routes = [
   {
     path: 'jobs',
     pathMatch: 'full',
-    title: 'Jobs · Zabble',
+    title: $localize`Jobs · Zabble`,
     providers: [provideState(jobsFeature), provideEffects(JobsEffects)],
     loadComponent: () => import('./jobs/jobs-page').then((m) => m.JobsPage),
   },
   {
     path: 'record',
-    title: 'The record · Zabble',
+    title: $localize`The record · Zabble`,
     loadComponent: () => import('./record/record-page').then((m) => m.RecordPage),
   },
   { path: 'jobs/:id', pathMatch: 'full', redirectTo: 'jobs/:id/measure' },
   {
     path: 'jobs/:id/:step',
-    title: 'Bench · Zabble',
+    title: $localize`Bench · Zabble`,
     providers: [
       provideState(jobFeature),
       provideState(logFeature),

@@ -22,25 +22,45 @@ import { UnitsMenu } from './units-menu';
   template: `<header class="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-line bg-sheet px-3 py-1.5">
     <z-wordmark [bare]="true" />
     @if (open()) {
-      <z-text-field class="w-52 max-lg:w-44 max-sm:w-40" path="name" label="Job name" [hideLabel]="true" />
+      <z-text-field class="w-52 max-lg:w-44 max-sm:w-40" path="name" i18n-label label="Job name" [hideLabel]="true" />
       <z-save-mark />
     }
     <span class="flex-1"></span>
     <button type="button" class="press max-w-56" [disabled]="!undoName()" (click)="undo()">
-      <span class="truncate">{{ undoName() ? 'Undo: ' + undoName() : 'Undo' }}</span>
+      <span i18n class="truncate">
+        @if (undoName()) {
+          Undo: {{ undoName() }}
+        } @else {
+          Undo
+        }
+      </span>
     </button>
     <button type="button" class="press max-w-44" [disabled]="!redoName()" (click)="redo()">
-      <span class="truncate">{{ redoName() ? 'Redo: ' + redoName() : 'Redo' }}</span>
+      <span i18n class="truncate">
+        @if (redoName()) {
+          Redo: {{ redoName() }}
+        } @else {
+          Redo
+        }
+      </span>
     </button>
     @if (open()) {
-      <button type="button" class="press" [class.text-lead]="stops()" (click)="shell.findings()">
+      <button i18n type="button" class="press" [class.text-lead]="stops()" (click)="shell.findings()">
         Findings {{ findings() }}
       </button>
-      <button type="button" class="press" (click)="shell.search()">Actions</button>
+      <button i18n type="button" class="press" (click)="shell.search()">Actions</button>
       <z-units-menu class="max-sm:hidden" />
     }
     <z-theme-button class="max-sm:hidden" />
-    <button type="button" class="press max-sm:hidden" (click)="shell.keys()" aria-label="Keys of the bench">?</button>
+    <button
+      type="button"
+      class="press max-sm:hidden"
+      (click)="shell.keys()"
+      i18n-aria-label
+      aria-label="Keys of the bench"
+    >
+      ?
+    </button>
   </header>`,
   host: { '(document:keydown)': 'key($event)' },
 })
@@ -83,7 +103,7 @@ export class BenchHeader {
     if (event.ctrlKey || event.metaKey) return this.back(event);
     if (!event.altKey && this.shell.covered()) return;
     if (!event.altKey && isWriting(event)) return;
-    const pressed = event.altKey ? `Alt ${event.key}` : event.key;
+    const pressed = event.altKey ? $localize`Alt ${event.key}` : event.key;
     const action = this.shell.all().find((each) => keyOf(each) === pressed && !each.off);
     if (!action) return;
     event.preventDefault();

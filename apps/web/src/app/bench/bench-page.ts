@@ -105,7 +105,7 @@ export class BenchPage implements OnDestroy {
     });
     effect(() => {
       const name = this.name();
-      if (name !== undefined) this.title.setTitle(`${name} · Zabble`);
+      if (name !== undefined) this.title.setTitle($localize`${name} · Zabble`);
     });
   }
 

@@ -12,16 +12,17 @@ import { jobFeature } from '../store/job/job.reducer';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `<section
     class="flex flex-col gap-2 border-b border-ochre bg-ochre-wash px-4 py-2 text-ochre"
+    i18n-aria-label
     aria-label="Two versions of this job"
   >
     <div class="flex flex-wrap items-center gap-3">
-      <p class="flex-1 font-medium" role="alert">
+      <p i18n class="flex-1 font-medium" role="alert">
         This job was changed elsewhere meanwhile. Yours is kept here and nothing was overwritten: which shall stand?
       </p>
-      <button type="button" class="press" (click)="mine()">Mine, in place of the server’s</button>
-      <button type="button" class="press" (click)="theirs()">The server’s (undo brings mine back)</button>
+      <button i18n type="button" class="press" (click)="mine()">Mine, in place of the server’s</button>
+      <button i18n type="button" class="press" (click)="theirs()">The server’s (undo brings mine back)</button>
     </div>
-    <ul class="flex max-h-56 flex-col gap-1 overflow-y-auto text-ink" aria-label="What differs">
+    <ul class="flex max-h-56 flex-col gap-1 overflow-y-auto text-ink" i18n-aria-label aria-label="What differs">
       @for (each of list(); track each.path) {
         <li>
           <div
@@ -37,7 +38,7 @@ import { jobFeature } from '../store/job/job.reducer';
               [attr.aria-pressed]="!isTaken(each)"
               (click)="take(each, false)"
             >
-              <span class="truncate">mine: {{ each.mine }}</span>
+              <span i18n class="truncate">mine: {{ each.mine }}</span>
             </button>
             <button
               type="button"
@@ -46,14 +47,14 @@ import { jobFeature } from '../store/job/job.reducer';
               [attr.aria-pressed]="isTaken(each)"
               (click)="take(each, true)"
             >
-              <span class="truncate">the server’s: {{ each.theirs }}</span>
+              <span i18n class="truncate">the server’s: {{ each.theirs }}</span>
             </button>
           </div>
         </li>
       }
     </ul>
     <div class="flex flex-wrap items-center gap-3">
-      <button type="button" class="press press-main" (click)="keep()">Keep these choices</button>
+      <button i18n type="button" class="press press-main" (click)="keep()">Keep these choices</button>
       @if (says()) {
         <p class="font-medium text-lead" role="alert">{{ says() }}</p>
       }
@@ -103,6 +104,8 @@ export class ConflictBar {
     const reading = readJobDocument(document);
     if (reading.ok) return this.store.dispatch(JobActions.choicesMade({ document }));
     const [first] = reading.errors;
-    this.says.set(`These don’t go together: ${first ? this.speech.say(first.said) : 'the job can’t be read'}.`);
+    this.says.set(
+      $localize`These don’t go together: ${first ? this.speech.say(first.said) : $localize`the job can’t be read`}.`,
+    );
   }
 }

@@ -5,7 +5,7 @@ import { Paper } from './paper';
 @Component({
   selector: 'z-paper-choice',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<span class="flex gap-1" role="group" aria-label="Paper">
+  template: `<span class="flex gap-1" role="group" i18n-aria-label aria-label="Paper">
     @for (each of sizes; track each.id) {
       <button
         type="button"
@@ -23,6 +23,6 @@ export class PaperChoice {
   protected readonly paper = inject(Paper);
   protected readonly sizes = [
     { id: 'a4', name: 'A4' },
-    { id: 'letter', name: 'Letter' },
+    { id: 'letter', name: $localize`Letter` },
   ] as const;
 }

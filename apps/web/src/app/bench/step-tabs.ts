@@ -9,7 +9,7 @@ import { standingOf, STEPS } from './steps';
   selector: 'z-step-tabs',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [RouterLink, Say],
-  template: `<nav aria-label="Steps of the work">
+  template: `<nav i18n-aria-label aria-label="Steps of the work">
     <ol class="grid grid-cols-[repeat(8,auto)] border-b-2 max-sm:grid-cols-4 border-ink">
       @for (step of steps(); track step.id; let i = $index) {
         <li>

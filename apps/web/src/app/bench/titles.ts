@@ -1,58 +1,64 @@
 import type { Asked, BankPlan, PartRole } from '@zabble/core';
 
 const OF_BANK: Readonly<Record<string, string>> = {
-  'opening.width': 'Opening width',
-  'opening.height': 'Opening height',
-  'opening.depth': 'Opening depth',
-  'opening.taper': 'Taper',
-  share: 'Height to share out',
+  'opening.width': $localize`Opening width`,
+  'opening.height': $localize`Opening height`,
+  'opening.depth': $localize`Opening depth`,
+  'opening.taper': $localize`Taper`,
+  share: $localize`Height to share out`,
 };
 
 const OF_DRAWER: Readonly<Record<string, string>> = {
-  'front.width': 'front width',
-  'front.height': 'front height',
-  'front.bottomY': 'front’s lower edge',
-  'front.growth': 'front’s growth still to come',
-  'bay.bottomY': 'bottom of the bay',
-  'bay.height': 'bay',
-  'box.width': 'box width',
-  'box.height': 'box height',
-  'box.length': 'box length',
-  'box.bottomY': 'box’s lower edge',
-  'inside.width': 'inside width',
-  'inside.length': 'inside length',
-  'inside.wallHeight': 'wall inside',
-  'inside.clearHeight': 'clear height',
-  'slide.nominal': 'slide length',
-  'slide.centreY': 'slide’s centre line',
-  'slide.lowerEdgeY': 'slide’s lower edge',
-  'slide.setback': 'slide’s set-back',
-  'slide.travel': 'slide comes out',
-  'slide.hidden': 'what stays under the top',
-  'runner.left': 'left runner’s width',
-  'runner.right': 'right runner’s width',
-  'runner.thickness': 'runner’s height',
-  'runner.kicker': 'room under the kicker',
-  'runner.groove': 'groove for the batten',
-  'screw.slide': 'longest screw of the slide',
-  'screw.front': 'longest screw into the front',
-  'screw.pull': 'longest screw of the pull',
+  'front.width': $localize`front width`,
+  'front.height': $localize`front height`,
+  'front.bottomY': $localize`front’s lower edge`,
+  'front.growth': $localize`front’s growth still to come`,
+  'bay.bottomY': $localize`bottom of the bay`,
+  'bay.height': $localize`bay`,
+  'box.width': $localize`box width`,
+  'box.height': $localize`box height`,
+  'box.length': $localize`box length`,
+  'box.bottomY': $localize`box’s lower edge`,
+  'inside.width': $localize`inside width`,
+  'inside.length': $localize`inside length`,
+  'inside.wallHeight': $localize`wall inside`,
+  'inside.clearHeight': $localize`clear height`,
+  'slide.nominal': $localize`slide length`,
+  'slide.centreY': $localize`slide’s centre line`,
+  'slide.lowerEdgeY': $localize`slide’s lower edge`,
+  'slide.setback': $localize`slide’s set-back`,
+  'slide.travel': $localize`slide comes out`,
+  'slide.hidden': $localize`what stays under the top`,
+  'runner.left': $localize`left runner’s width`,
+  'runner.right': $localize`right runner’s width`,
+  'runner.thickness': $localize`runner’s height`,
+  'runner.kicker': $localize`room under the kicker`,
+  'runner.groove': $localize`groove for the batten`,
+  'screw.slide': $localize`longest screw of the slide`,
+  'screw.front': $localize`longest screw into the front`,
+  'screw.pull': $localize`longest screw of the pull`,
 };
 
 const ROLES: Readonly<Record<PartRole, string>> = {
-  side: 'side',
-  'box-front': 'box front',
-  back: 'box back',
-  bottom: 'bottom',
-  muntin: 'muntin',
-  'drawer-front': 'drawer front',
-  stile: 'stile',
-  rail: 'front rail',
-  panel: 'panel',
-  'build-out': 'build-out',
-  runner: 'runner',
-  batten: 'batten',
-  kicker: 'kicker',
+  side: $localize`side`,
+  'box-front': $localize`box front`,
+  back: $localize`box back`,
+  bottom: $localize`bottom`,
+  muntin: $localize`muntin`,
+  'drawer-front': $localize`drawer front`,
+  stile: $localize`stile`,
+  rail: $localize`front rail`,
+  panel: $localize`panel`,
+  'build-out': $localize`build-out`,
+  runner: $localize`runner`,
+  batten: $localize`batten`,
+  kicker: $localize`kicker`,
+};
+
+const PART_SIZES: Readonly<Record<string, string>> = {
+  length: $localize`length`,
+  width: $localize`width`,
+  thickness: $localize`thickness`,
 };
 
 /** A size by its name alone: of the bank, or of whichever drawer. */
@@ -63,10 +69,10 @@ export function sizeTitle(size: string): string {
 
 /** A number of the plan by its name in the trade. */
 export function titleOf(bank: BankPlan, asked: Asked): string {
-  if (asked.kind === 'spacer') return `Spacer ${asked.index + 1}`;
+  if (asked.kind === 'spacer') return $localize`Spacer ${asked.index + 1}`;
   if (asked.kind === 'dimension' && asked.drawer === undefined) return OF_BANK[asked.dimension] ?? asked.dimension;
   const drawer = bank.drawers.find(({ id }) => id === asked.drawer);
-  const which = drawer ? `Drawer ${drawer.place + 1}` : 'Drawer';
-  if (asked.kind === 'part') return `${which}, ${ROLES[asked.role]} ${asked.size}`;
+  const which = drawer ? $localize`Drawer ${drawer.place + 1}` : $localize`Drawer`;
+  if (asked.kind === 'part') return `${which}, ${ROLES[asked.role]} ${PART_SIZES[asked.size] ?? asked.size}`;
   return `${which}, ${OF_DRAWER[asked.dimension] ?? asked.dimension}`;
 }

@@ -10,13 +10,25 @@ import { ShellActions } from './actions/shell-actions';
   selector: 'z-units-menu',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [CdkMenu, CdkMenuItemCheckbox, CdkMenuItemRadio, CdkMenuTrigger],
-  template: `<button type="button" class="press" [cdkMenuTriggerFor]="menu" [attr.aria-label]="'Units: ' + told()">
-      {{ both.shown() ? 'in + mm' : unit() }}
+  template: `<button
+      i18n
+      type="button"
+      class="press"
+      [cdkMenuTriggerFor]="menu"
+      i18n-ariaLabel
+      ariaLabel="Units: {{ told() }}"
+    >
+      @if (both.shown()) {
+        in + mm
+      } @else {
+        {{ unit() }}
+      }
     </button>
     <ng-template #menu>
       <div
         class="flex w-56 flex-col rounded border border-edge bg-sheet py-1 text-ink shadow-xl"
         cdkMenu
+        i18n-aria-label
         aria-label="Units"
       >
         @for (each of units; track each.unit) {
@@ -31,6 +43,7 @@ import { ShellActions } from './actions/shell-actions';
           </button>
         }
         <button
+          i18n
           type="button"
           class="flex min-h-11 items-center gap-2 border-t border-line px-4 text-left hover:bg-chalk-wash focus:bg-chalk-wash"
           cdkMenuItemCheckbox
@@ -48,10 +61,10 @@ export class UnitsMenu {
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly unit = computed(() => this.document()?.unit ?? 'mm');
   protected readonly told = computed(() =>
-    this.both.shown() ? 'both' : this.unit() === 'in' ? 'inches' : 'millimetres',
+    this.both.shown() ? $localize`both` : this.unit() === 'in' ? $localize`inches` : $localize`millimetres`,
   );
   protected readonly units = [
-    { unit: 'in', label: 'Inches' },
-    { unit: 'mm', label: 'Millimetres' },
+    { unit: 'in', label: $localize`Inches` },
+    { unit: 'mm', label: $localize`Millimetres` },
   ] as const;
 }

@@ -37,12 +37,12 @@ export class Front {
   protected readonly title = computed(() => {
     const { name, place } = this.drawer();
     const room = ROOM_FOR_HEIGHT + (this.both.shown() ? ROOM_FOR_OTHER : 0);
-    return shortened(name ?? `Drawer ${place + 1}`, this.at().width - room);
+    return shortened(name ?? $localize`Drawer ${place + 1}`, this.at().width - room);
   });
   protected readonly state = computed(() => {
     const { held, makeup } = this.drawer();
-    if (this.stopped()) return 'can’t be built yet';
-    if (held) return held === 'locked' ? 'locked' : HELD[held];
-    return makeup ? 'takes the rest' : '';
+    if (this.stopped()) return $localize`can’t be built yet`;
+    if (held) return held === 'locked' ? $localize`locked` : HELD[held];
+    return makeup ? $localize`takes the rest` : '';
   });
 }

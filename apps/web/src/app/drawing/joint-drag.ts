@@ -83,7 +83,7 @@ export class JointDrag {
 
   private put(joint: Joint, height: Length, merge: string): void {
     const patches = jointPatches(joint, height, this.unit());
-    this.says.set(this.edits.apply(`move the joint below drawer ${joint.place + 1}`, patches, merge) ?? '');
+    this.says.set(this.edits.apply($localize`move the joint below drawer ${joint.place + 1}`, patches, merge) ?? '');
   }
 
   private unit() {

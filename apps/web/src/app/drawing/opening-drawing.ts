@@ -77,6 +77,7 @@ interface Line {
             stroke-width="5"
           />
           <text
+            i18n
             [attr.text-anchor]="line.x1 < d.width / 2 ? 'end' : 'start'"
             [attr.x]="line.x1 < d.width / 2 ? line.x1 - 5 : line.x2 + 5"
             [attr.y]="line.y1 + 5"
@@ -100,10 +101,10 @@ export class OpeningDrawing {
   private readonly drawing = computed(() => drawOpening(this.bank()));
   protected readonly told = computed(() => {
     const { times } = this.drawing();
-    const basis = this.planned() ? 'The opening as planned' : 'The opening as measured';
+    const basis = this.planned() ? $localize`The opening as planned` : $localize`The opening as measured`;
     return times === 1
-      ? `${basis}: every reading agrees.`
-      : `${basis}. What is out of true is drawn ${times} times as large; the dotted opening inside is the one that governs.`;
+      ? $localize`${basis}\: every reading agrees.`
+      : $localize`${basis}. What is out of true is drawn ${times} times as large; the dotted opening inside is the one that governs.`;
   });
   protected readonly drawn = computed(() => {
     const drawing = this.drawing();

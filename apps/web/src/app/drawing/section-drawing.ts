@@ -49,7 +49,8 @@ interface Placed {
         class="h-auto w-full"
         [attr.viewBox]="'0 0 ' + d.width + ' ' + d.height"
         role="img"
-        [attr.aria-label]="'Section of drawer ' + number() + ', front at the left'"
+        i18n-ariaLabel
+        ariaLabel="Section of drawer {{ number() }}, front at the left"
       >
         @for (box of d.boxes; track $index) {
           <rect
@@ -78,7 +79,7 @@ interface Placed {
           ></text>
         }
       </svg>
-      <figcaption class="caption">Drawer {{ number() }} cut from front to back; its slide dashed.</figcaption>
+      <figcaption i18n class="caption">Drawer {{ number() }} cut from front to back; its slide dashed.</figcaption>
     </figure>
   }`,
 })

@@ -4,11 +4,11 @@ import { drawerLabels, edgeLabels, moved, type Scale } from './layout';
 import { SizeText } from './size-text';
 
 const WORDS = {
-  'front-top': 'front ',
-  'front-bottom': 'front ',
-  'box-top': 'box ',
-  'box-bottom': 'box ',
-  slide: 'slide ',
+  'front-top': $localize`front `,
+  'front-bottom': $localize`front `,
+  'box-top': $localize`box `,
+  'box-bottom': $localize`box `,
+  slide: $localize`slide `,
 } as const;
 
 /** How far the tick of a box edge reaches across the stick, in pixels; a front’s edge reaches all across. */

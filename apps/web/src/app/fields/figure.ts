@@ -24,7 +24,7 @@ import { Size } from './size';
         <z-size [length]="t.total" [round]="round()" [unit]="unit()" />
       </button>
     } @else {
-      <span class="px-1.5 text-soft" title="can’t be worked out yet">–</span>
+      <span class="px-1.5 text-soft" i18n-title title="can’t be worked out yet">–</span>
     }`,
 })
 export class Figure {
@@ -44,7 +44,7 @@ export class Figure {
   protected readonly spoken = computed(() => {
     const [tally, showing] = [this.tally(), this.showing()];
     const amount = tally && showing && writeLength(tally.total, { ...showing, round: this.round() }, { unit: true });
-    return `${this.label()}, ${amount ?? 'not known yet'}`;
+    return `${this.label()}, ${amount ?? $localize`not known yet`}`;
   });
   protected readonly shown = computed(() => JSON.stringify(this.current()) === JSON.stringify(this.asked()));
 

@@ -200,7 +200,8 @@ export class LengthField implements OnDestroy {
     const text = this.text().trim();
     if (text === '' && this.optional()) {
       this.says.set(
-        this.edits.apply(`clear ${this.title()}`, [{ path: this.path(), value: undefined }], this.merge()) ?? '',
+        this.edits.apply($localize`clear ${this.title()}`, [{ path: this.path(), value: undefined }], this.merge()) ??
+          '',
       );
       return;
     }

@@ -56,10 +56,10 @@ export class NumberField {
   protected readonly written = this.field.written;
 
   protected take(text: string): void {
-    const read = readNumber(text, 'a plain number is wanted, like 1.25');
+    const read = readNumber(text, $localize`a plain number is wanted, like 1.25`);
     if (!read.ok) return this.says.set(read.says);
     if (read.value === undefined && !this.optional())
-      return this.says.set(`Read ${JSON.stringify(text)}: a plain number is wanted, like 1.25.`);
+      return this.says.set($localize`Read ${JSON.stringify(text)}\: a plain number is wanted, like 1.25.`);
     const patch = { path: this.path(), value: read.value };
     this.says.set(this.edits.apply(this.name() ?? this.label().toLowerCase(), [patch]) ?? '');
   }

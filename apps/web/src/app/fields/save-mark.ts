@@ -4,12 +4,12 @@ import { jobFeature, type Sync } from '../store/job/job.reducer';
 import { logFeature } from '../store/log/log.reducer';
 
 const WORDS: Readonly<Record<Sync, string>> = {
-  kept: 'On the server',
-  sending: 'Kept here, sending',
-  here: 'Kept here',
-  unreached: 'Server not reached, kept here',
-  conflict: 'Changed elsewhere, kept here',
-  refused: 'Not taken by the server, kept here',
+  kept: $localize`On the server`,
+  sending: $localize`Kept here, sending`,
+  here: $localize`Kept here`,
+  unreached: $localize`Server not reached, kept here`,
+  conflict: $localize`Changed elsewhere, kept here`,
+  refused: $localize`Not taken by the server, kept here`,
 };
 
 /** A small mark: where the newest edits are. Its shape says it as well as its words. */

@@ -10,7 +10,7 @@ import { BothUnits, inOtherUnit } from './both-units';
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `@if (shown(); as s) {
     @if (!s.exact) {
-      <span class="mr-[0.12em] opacity-70" title="rounded for showing">≈</span>
+      <span class="mr-[0.12em] opacity-70" i18n-title title="rounded for showing">≈</span>
     }
     @if (s.sign || s.whole) {
       <span [class]="s.fraction ? 'mr-[0.17em]' : ''">{{ s.sign }}{{ s.fraction ? s.whole + ' ' : s.whole }}</span>

@@ -37,7 +37,7 @@ export class Toggle {
   protected take(event: Event): void {
     const { checked } = event.target as HTMLInputElement;
     const patch = { path: this.path(), value: checked === this.fallback() ? undefined : checked };
-    const name = `${checked ? '' : 'not '}${(this.name() ?? this.label()).toLowerCase()}`;
+    const name = `${checked ? '' : $localize`not `}${(this.name() ?? this.label()).toLowerCase()}`;
     this.says.set(this.edits.apply(name, [patch]) ?? '');
   }
 }

@@ -56,7 +56,7 @@ function lengthOf(text: string, unit: Unit, words: Words): { readonly exact: str
   const read = readLength(text, unit);
   if (!read.ok) return words.say(read.wrong);
   return read.value === 0
-    ? `Read ${JSON.stringify(text)}: it must be more than nothing.`
+    ? $localize`Read ${JSON.stringify(text)}\: it must be more than nothing.`
     : { exact: writeExact(read.value, unit) };
 }
 
@@ -66,5 +66,5 @@ function countOf(text: string): number | string | undefined {
   const count = /^\d{1,3}$/.test(plain) ? Number(plain) : NaN;
   return count >= 1 && count <= MOST_DRAWERS
     ? count
-    : `Read ${JSON.stringify(text)}: a bank has 1 to ${MOST_DRAWERS} drawers.`;
+    : $localize`Read ${JSON.stringify(text)}\: a bank has 1 to ${MOST_DRAWERS} drawers.`;
 }

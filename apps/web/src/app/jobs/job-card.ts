@@ -1,3 +1,4 @@
+import { locale } from '../words/locale';
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { StoredJob } from '@zabble/contract';
@@ -24,6 +25,6 @@ export class JobCard {
   protected readonly drawers = computed(() => this.banks().reduce((sum, { drawers }) => sum + drawers.length, 0));
   protected readonly planned = computed(() => this.banks().some(({ bank }) => bank.basis === 'planned'));
   protected readonly changed = computed(() =>
-    new Date(this.job().updatedAt).toLocaleDateString(undefined, { day: 'numeric', month: 'long', year: 'numeric' }),
+    new Date(this.job().updatedAt).toLocaleDateString(locale(), { day: 'numeric', month: 'long', year: 'numeric' }),
   );
 }

@@ -78,7 +78,7 @@ export class JobsPage {
   protected async begin(): Promise<void> {
     this.habits.fetch();
     const { NewJobSheet } = await import('./new-job-sheet');
-    const chosen = this.dialog.open<JobDocument>(NewJobSheet, { ariaLabel: 'A new job' });
+    const chosen = this.dialog.open<JobDocument>(NewJobSheet, { ariaLabel: $localize`A new job` });
     const document = await firstValueFrom(chosen.closed);
     if (document) this.openNew(this.api.create(withHabits(document, this.habits.texts())));
   }

@@ -40,18 +40,18 @@ export class NewJobSheet {
   protected readonly chosen = signal(0);
   protected readonly says = signal('');
   protected readonly units = [
-    { unit: 'in', label: 'Inches' },
-    { unit: 'mm', label: 'Millimetres' },
+    { unit: 'in', label: $localize`Inches` },
+    { unit: 'mm', label: $localize`Millimetres` },
   ] as const;
   protected readonly bases = [
-    { value: 'planned', label: 'Planned' },
-    { value: 'as-built', label: 'Measured' },
+    { value: 'planned', label: $localize`Planned` },
+    { value: 'as-built', label: $localize`Measured` },
   ] as const;
   protected readonly questions = [
-    { name: 'width', label: 'Opening wide' },
-    { name: 'height', label: 'high' },
-    { name: 'depth', label: 'deep' },
-    { name: 'drawers', label: 'Drawers' },
+    { name: 'width', label: $localize`Opening wide` },
+    { name: 'height', label: $localize`high` },
+    { name: 'depth', label: $localize`deep` },
+    { name: 'drawers', label: $localize`Drawers` },
   ] as const;
   protected readonly form = new FormGroup({
     name: text(),
@@ -113,9 +113,9 @@ function planOf(document: JobDocument): Plan | undefined {
 }
 
 function drawersOf({ drawers }: BankPlan, unit: Unit): string {
-  const count = drawers.length === 1 ? '1 drawer' : `${drawers.length} drawers`;
+  const count = drawers.length === 1 ? $localize`1 drawer` : $localize`${drawers.length} drawers`;
   const width = drawers[0]?.dimensions['box.width']?.total;
   if (width === undefined) return count;
   const step = unit === 'in' ? inches(1, 64) : millimetres(0.5);
-  return `${count}, boxes ${writeLength(width, { unit, step, round: 'down' }, { unit: true })} wide`;
+  return $localize`${count}, boxes ${writeLength(width, { unit, step, round: 'down' }, { unit: true })} wide`;
 }

@@ -14,15 +14,15 @@ type Bank = BankOf<string>;
 /** Few ways, each of which can be built as it stands. */
 export const WAYS: readonly WayOfBuilding[] = [
   {
-    name: 'Overlay fronts on side-mount slides',
-    says: 'Frameless case, full-extension ball-bearing slides, fronts that lap the case: the quickest sound bank.',
+    name: $localize`Overlay fronts on side-mount slides`,
+    says: $localize`Frameless case, full-extension ball-bearing slides, fronts that lap the case: the quickest sound bank.`,
     begin: newJob,
   },
   {
-    name: 'Inset fronts on undermount slides',
-    says: 'Fronts flush in the case, slides hidden under the box: quiet and fine, and it wants a true case.',
+    name: $localize`Inset fronts on undermount slides`,
+    says: $localize`Fronts flush in the case, slides hidden under the box: quiet and fine, and it wants a true case.`,
     begin: (unit) =>
-      job(unit, 'Inset bank', (size, bank) => ({
+      job(unit, $localize`Inset bank`, (size, bank) => ({
         ...bank,
         slide: { family: 'undermount-16' },
         front: { ...bank.front, mount: 'inset', ...around(size('3/32 in', '2.5 mm')), gap: size('3/32 in', '2.5 mm') },
@@ -34,11 +34,11 @@ export const WAYS: readonly WayOfBuilding[] = [
       })),
   },
   {
-    name: 'Face frame on wooden runners',
-    says: 'No metal at all: waxed hardwood runners brought out flush with the frame, inset fronts.',
+    name: $localize`Face frame on wooden runners`,
+    says: $localize`No metal at all: waxed hardwood runners brought out flush with the frame, inset fronts.`,
     begin: (unit) =>
       framed(
-        job(unit, 'Runner bank', (size, bank) => ({
+        job(unit, $localize`Runner bank`, (size, bank) => ({
           ...bank,
           buildOut: { left: size('3/4 in', '18 mm'), right: size('3/4 in', '18 mm') },
           rail: size('3/4 in', '20 mm'),
@@ -55,10 +55,10 @@ export const WAYS: readonly WayOfBuilding[] = [
       ),
   },
   {
-    name: 'Deep drawers on heavy slides',
-    says: 'For chain, blocks and shackles: few deep drawers, thick sides, slides for over 100 kg.',
+    name: $localize`Deep drawers on heavy slides`,
+    says: $localize`For chain, blocks and shackles: few deep drawers, thick sides, slides for over 100 kg.`,
     begin: (unit) =>
-      job(unit, 'Deep bank', (size, bank) => ({
+      job(unit, $localize`Deep bank`, (size, bank) => ({
         ...bank,
         slide: { family: 'side-heavy' },
         opening: { ...bank.opening, width: [size('26 in', '660 mm')], depth: [size('22 1/2 in', '570 mm')] },

@@ -10,8 +10,8 @@ import { HABIT_WORDS, HABITS, ShopHabits } from '../shop/habits';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Says],
   template: `<section class="flex flex-col gap-3" aria-labelledby="habits">
-    <h2 id="habits" class="text-lg font-semibold">The shop’s habits</h2>
-    <p class="caption">Every new job starts from them. Empty: as Zabble begins.</p>
+    <h2 i18n id="habits" class="text-lg font-semibold">The shop’s habits</h2>
+    <p i18n class="caption">Every new job starts from them. Empty: as Zabble begins.</p>
     @for (name of names; track name) {
       <label class="flex flex-col gap-1">
         <span class="caption"
@@ -21,6 +21,7 @@ import { HABIT_WORDS, HABITS, ShopHabits } from '../shop/habits';
           class="write"
           type="text"
           autocomplete="off"
+          i18n-placeholder
           placeholder="1/32 in, 0.8 mm"
           [attr.aria-invalid]="wrong() === name"
           [value]="habits.texts()[name] ?? ''"

@@ -1,3 +1,4 @@
+import { plural } from '../words/plural';
 import { Say } from '../words/say';
 import { begun, Speech } from '../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
@@ -72,18 +73,20 @@ export class LessonsView {
   }
 
   /** What came out how, in one sentence. */
-  protected told({ about, trend, times }: Lesson): string {
+  protected told({ about, trend, times = 0 }: Lesson): string {
     if (!trend) {
-      return `${begun(this.speech.plain(`fault/${about as FaultKind}`))}: ${times === 1 ? 'once' : `${times} times`}.`;
+      return `${begun(this.speech.plain(`fault/${about as FaultKind}`))}: ${plural(times, { one: $localize`once`, other: $localize`${times} times` })}.`;
     }
-    const way = trend.mean > 0 ? 'over' : 'under';
-    return `${begun(this.measured(trend.what))} comes out ${both(trend.mean)} ${way} the plan on average, in ${trend.count} readings.`;
+    const [what, off, { count }] = [begun(this.measured(trend.what)), both(trend.mean), trend];
+    return trend.mean > 0
+      ? $localize`${what} comes out ${off} over the plan on average, in ${count} readings.`
+      : $localize`${what} comes out ${off} under the plan on average, in ${count} readings.`;
   }
 
   protected proposal({ change }: Lesson): string {
     if (!change) return '';
     const { name } = HABIT_WORDS[change.setting];
-    return `${name}: from ${both(change.from)} to ${both(change.to)}`;
+    return $localize`${name}\: from ${both(change.from)} to ${both(change.to)}`;
   }
 
   protected take({ change }: Lesson): void {

@@ -23,8 +23,14 @@ use([ScatterChart, GridComponent, MarkLineComponent, SVGRenderer]);
   selector: 'z-made-chart',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `<figure class="flex flex-col gap-1">
-    <div #chart class="h-64 w-full overflow-hidden" role="img" aria-label="Off the plan, reading by reading"></div>
-    <figcaption class="caption">
+    <div
+      #chart
+      class="h-64 w-full overflow-hidden"
+      role="img"
+      i18n-aria-label
+      aria-label="Off the plan, reading by reading"
+    ></div>
+    <figcaption i18n class="caption">
       Up: millimetres over the plan. Right: one reading after the other. The dashed line is the average.
     </figcaption>
   </figure>`,
@@ -64,7 +70,7 @@ function optionOf(made: readonly MadeSize[], ink: Ink) {
     animation: false,
     grid: { left: 56, right: 16, top: 12, bottom: 40 },
     xAxis: { ...chartAxis('reading', ink), minInterval: 1, min: 0, max: points.length + 1 },
-    yAxis: chartAxis('mm over the plan', ink),
+    yAxis: chartAxis($localize`mm over the plan`, ink),
     series: [
       {
         type: 'scatter' as const,

@@ -8,8 +8,8 @@ import { LessonsView } from './lessons-view';
 import { RecordSearch } from './record-search';
 
 const VIEWS = [
-  { id: 'otherwise', name: 'What to do otherwise next time' },
-  { id: 'search', name: 'Look it up' },
+  { id: 'otherwise', name: $localize`What to do otherwise next time` },
+  { id: 'search', name: $localize`Look it up` },
 ] as const;
 
 /** The record of the whole shop: what to do otherwise next time, from what came out; and everything to be looked up. */
@@ -24,8 +24,8 @@ const VIEWS = [
       <z-theme-button />
     </header>
     <main class="flex flex-col gap-5">
-      <h1 class="mt-1 text-3xl font-semibold">The record</h1>
-      <z-views label="Views of the record" [views]="views" [(view)]="view">
+      <h1 i18n class="mt-1 text-3xl font-semibold">The record</h1>
+      <z-views i18n-label label="Views of the record" [views]="views" [(view)]="view">
         @if (view() === 'search') {
           <z-record-search />
         } @else {

@@ -8,13 +8,13 @@ import { sentenceOf } from '../server-api/problem';
 import { RecordApi } from '../server-api/record-api';
 
 const KINDS = [
-  { id: '', name: 'everything' },
-  { id: 'fault', name: 'faults' },
-  { id: 'reading', name: 'readings' },
-  { id: 'step', name: 'steps' },
-  { id: 'note', name: 'notes' },
-  { id: 'photo', name: 'photographs' },
-  { id: 'time', name: 'time' },
+  { id: '', name: $localize`everything` },
+  { id: 'fault', name: $localize`faults` },
+  { id: 'reading', name: $localize`readings` },
+  { id: 'step', name: $localize`steps` },
+  { id: 'note', name: $localize`notes` },
+  { id: 'photo', name: $localize`photographs` },
+  { id: 'time', name: $localize`time` },
 ] as const;
 const PAUSE = 250;
 

@@ -9,7 +9,7 @@ export function problemOf(problem: unknown): Problem | Conflict | undefined {
 
 /** What the server said, or that it is not reached. */
 export function sentenceOf(problem: unknown): string {
-  return problemOf(problem)?.says ?? 'The server is not reached. Nothing was changed; try again in a moment.';
+  return problemOf(problem)?.says ?? $localize`The server is not reached. Nothing was changed; try again in a moment.`;
 }
 
 /** The server, or its database, does not answer: worth trying again. `from` is the first status that says so. */

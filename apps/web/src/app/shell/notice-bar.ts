@@ -3,11 +3,10 @@ import { Notices, type Notice } from './notices';
 
 /** Nothing here says what is kept: the mark beside the job’s name does, and looks before it says so. */
 const TELLS: Readonly<Record<Notice, string>> = {
-  newer: 'A newer Zabble is ready: load the page again once what you are writing stands.',
-  part: 'A part of Zabble could not be fetched: the server is not reached, or has a newer one.',
-  fault:
-    'Something in Zabble went wrong here. The mark beside the job’s name says what is kept; if this goes on, load the page again.',
-  broken: 'What this device had of Zabble itself is gone: load the page again while the server is reached.',
+  newer: $localize`A newer Zabble is ready: load the page again once what you are writing stands.`,
+  part: $localize`A part of Zabble could not be fetched: the server is not reached, or has a newer one.`,
+  fault: $localize`Something in Zabble went wrong here. The mark beside the job’s name says what is kept; if this goes on, load the page again.`,
+  broken: $localize`What this device had of Zabble itself is gone: load the page again while the server is reached.`,
 };
 
 /** One line about the application itself, over whatever is shown. */
@@ -20,8 +19,8 @@ const TELLS: Readonly<Record<Notice, string>> = {
       [attr.role]="notice === 'newer' ? 'status' : 'alert'"
     >
       <p class="min-w-0 flex-1">{{ tells() }}</p>
-      <button type="button" class="press" (click)="again()">Load again</button>
-      <button type="button" class="press" (click)="notices.dismiss()">Not now</button>
+      <button i18n type="button" class="press" (click)="again()">Load again</button>
+      <button i18n type="button" class="press" (click)="notices.dismiss()">Not now</button>
     </div>
   }`,
 })

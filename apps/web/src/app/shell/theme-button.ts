@@ -1,18 +1,20 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { ThemeChoice } from '../device/theme';
 
 @Component({
   selector: 'z-theme-button',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<button
-    type="button"
-    class="press"
-    (click)="choice.turn()"
-    [attr.aria-label]="'Turn the screen ' + choice.other()"
-  >
-    {{ choice.other() === 'dim' ? 'Dim' : 'Light' }}
+  template: `<button i18n type="button" class="press" (click)="choice.turn()" [attr.aria-label]="turns()">
+    @if (choice.other() === 'dim') {
+      Dim
+    } @else {
+      Light
+    }
   </button>`,
 })
 export class ThemeButton {
   protected readonly choice = inject(ThemeChoice);
+  protected readonly turns = computed(() =>
+    this.choice.other() === 'dim' ? $localize`Turn the screen dim` : $localize`Turn the screen light`,
+  );
 }

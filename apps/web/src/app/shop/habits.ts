@@ -6,10 +6,10 @@ import { RecordApi } from '../server-api/record-api';
 
 /** What the shop’s habits are called. */
 export const HABIT_WORDS: Readonly<Record<HabitName, { readonly name: string; readonly says: string }>> = {
-  ease: { name: 'Ease', says: 'taken off the width of every box' },
-  play: { name: 'Play', says: 'of bottoms in their grooves, over the whole size' },
-  gap: { name: 'Gap', says: 'between fronts' },
-  kerf: { name: 'Kerf', says: 'of the saw' },
+  ease: { name: $localize`Ease`, says: $localize`taken off the width of every box` },
+  play: { name: $localize`Play`, says: $localize`of bottoms in their grooves, over the whole size` },
+  gap: { name: $localize`Gap`, says: $localize`between fronts` },
+  kerf: { name: $localize`Kerf`, says: $localize`of the saw` },
 };
 export const HABITS = Object.keys(HABIT_WORDS) as HabitName[];
 

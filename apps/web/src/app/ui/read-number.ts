@@ -12,13 +12,13 @@ export function readNumber(text: string, wanted: string): NumberReading {
   if (rest !== undefined)
     return {
       ok: false,
-      says: `Read ${JSON.stringify(text)}: that may be ${whole}${rest} or ${whole}.${rest}: write which.`,
+      says: $localize`Read ${JSON.stringify(text)}\: that may be ${whole}${rest} or ${whole}.${rest}\: write which.`,
     };
   if (/^\d+(?:[.,]\d+)?$/.test(plain)) return { ok: true, value: Number(plain.replace(',', '.')) };
-  return { ok: false, says: `Read ${JSON.stringify(text)}: ${wanted}.` };
+  return { ok: false, says: $localize`Read ${JSON.stringify(text)}\: ${wanted}.` };
 }
 
 /** A price, by the same rule. */
 export function readMoney(text: string): NumberReading {
-  return readNumber(text, 'a price is a number like 74.50');
+  return readNumber(text, $localize`a price is a number like 74.50`);
 }

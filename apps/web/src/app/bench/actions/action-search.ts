@@ -47,7 +47,7 @@ export class ActionRow implements Highlightable {
     class="flex max-h-[80vh] w-[36rem] max-w-[96vw] flex-col rounded border border-edge bg-sheet text-ink shadow-xl"
   >
     <label class="flex flex-col gap-1 border-b border-line px-4 py-3">
-      <span class="caption">What do you want to do?</span>
+      <span i18n class="caption">What do you want to do?</span>
       <input
         class="write w-full text-lg"
         type="text"
@@ -60,8 +60,8 @@ export class ActionRow implements Highlightable {
         (keydown)="key($event)"
       />
     </label>
-    <ul id="actions" class="overflow-y-auto py-1" role="listbox" aria-label="Actions">
-      @for (action of actions(); track action.group + action.name; let i = $index) {
+    <ul id="actions" class="overflow-y-auto py-1" role="listbox" i18n-aria-label aria-label="Actions">
+      @for (action of actions(); track $index; let i = $index) {
         <li
           #row="zActionRow"
           [zActionRow]="action"
@@ -79,7 +79,7 @@ export class ActionRow implements Highlightable {
           <span class="w-12 text-right font-semibold">{{ keyOf(action) }}</span>
         </li>
       } @empty {
-        <li class="px-4 py-3 text-soft">Nothing on the bench is called that.</li>
+        <li i18n class="px-4 py-3 text-soft">Nothing on the bench is called that.</li>
       }
     </ul>
   </div>`,

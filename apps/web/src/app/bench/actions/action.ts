@@ -16,7 +16,7 @@ export interface Action {
 /** How a key is told. */
 export function keyOf({ key, alt }: Action): string {
   if (key === undefined) return '';
-  return alt ? `Alt ${key}` : key;
+  return alt ? $localize`Alt ${key}` : key;
 }
 
 /** The actions whose name, group or other words have every word written, those that begin with the first word first. */

@@ -4,12 +4,12 @@ import { keyOf, type Action } from './action';
 
 /** Keys that belong to a field or a drawing rather than to an action. */
 const OTHERS = [
-  ['t', 'take a reading, while the laser is on'],
-  ['Arrow keys on a joint', 'move it by an increment; with Shift by four'],
-  ['← →', 'in Fit, look back and ahead'],
-  ['Enter', 'take what is written in a field'],
-  ['Esc', 'put back what stood in the field'],
-  ['Ctrl Z', 'undo, in a field too; with Shift do it again'],
+  ['t', $localize`take a reading, while the laser is on`],
+  [$localize`Arrow keys on a joint`, $localize`move it by an increment; with Shift by four`],
+  ['← →', $localize`in Fit, look back and ahead`],
+  [$localize`Enter`, $localize`take what is written in a field`],
+  [$localize`Esc`, $localize`put back what stood in the field`],
+  [$localize`Ctrl Z`, $localize`undo, in a field too; with Shift do it again`],
 ] as const;
 
 /** The keys of the bench. */
@@ -20,15 +20,15 @@ const OTHERS = [
     class="flex max-h-[90vh] max-w-xl flex-col overflow-y-auto rounded border border-edge bg-sheet p-6 text-ink shadow-xl"
     tabindex="-1"
   >
-    <h2 class="mb-3 text-xl font-semibold">Keys of the bench</h2>
+    <h2 i18n class="mb-3 text-xl font-semibold">Keys of the bench</h2>
     <dl class="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-1.5">
       @for (row of rows(); track row[0]) {
         <dt class="font-semibold">{{ row[0] }}</dt>
         <dd>{{ row[1] }}</dd>
       }
     </dl>
-    <p class="caption mt-4">Single letters work when no field is being written in.</p>
-    <div class="mt-4"><button type="button" class="press" (click)="dialog.close()">Close</button></div>
+    <p i18n class="caption mt-4">Single letters work when no field is being written in.</p>
+    <div class="mt-4"><button i18n type="button" class="press" (click)="dialog.close()">Close</button></div>
   </div>`,
 })
 export class KeySheet {

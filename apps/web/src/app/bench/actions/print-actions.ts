@@ -14,11 +14,21 @@ const PRINTS: readonly {
   readonly words: string;
   readonly at: 'cut' | 'fit';
 }[] = [
-  { name: 'cut-list.pdf', says: 'Print the cut list', words: 'pdf paper parts', at: 'cut' },
-  { name: 'labels.pdf', says: 'Print labels', words: 'pdf paper label stickers parts', at: 'cut' },
-  { name: 'bench-card.pdf', says: 'Print the bench card', words: 'pdf paper spacers', at: 'fit' },
-  { name: 'story-stick.pdf', says: 'Print the story stick', words: 'pdf paper full size rod', at: 'fit' },
-  { name: 'templates.pdf', says: 'Print templates', words: 'pdf paper full size boring pulls', at: 'fit' },
+  { name: 'cut-list.pdf', says: $localize`Print the cut list`, words: $localize`pdf paper parts`, at: 'cut' },
+  { name: 'labels.pdf', says: $localize`Print labels`, words: $localize`pdf paper label stickers parts`, at: 'cut' },
+  { name: 'bench-card.pdf', says: $localize`Print the bench card`, words: $localize`pdf paper spacers`, at: 'fit' },
+  {
+    name: 'story-stick.pdf',
+    says: $localize`Print the story stick`,
+    words: $localize`pdf paper full size rod`,
+    at: 'fit',
+  },
+  {
+    name: 'templates.pdf',
+    says: $localize`Print templates`,
+    words: $localize`pdf paper full size boring pulls`,
+    at: 'fit',
+  },
 ];
 
 /** Everything that can be printed, from wherever one is. */
@@ -30,7 +40,7 @@ export class PrintActions {
   private readonly id = inject(Store).selectSignal(jobFeature.selectId);
 
   list(): readonly Action[] {
-    const group = 'On paper';
+    const group = $localize`On paper`;
     return PRINTS.map(({ name, says, words, at }) => ({
       name: says,
       group,

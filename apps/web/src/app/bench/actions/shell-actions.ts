@@ -47,22 +47,22 @@ export class ShellActions {
 
   private readonly list = computed((): readonly Action[] => [
     ...STEPS.map((id, index) => ({
-      name: `Go to ${this.speech.plain(`step-of/${id}`)}`,
-      group: 'Steps',
+      name: $localize`Go to ${this.speech.plain(`step-of/${id}`)}`,
+      group: $localize`Steps`,
       words: STEP_WORDS[id],
       key: String(index + 1),
       alt: true,
       run: () => void this.router.navigate(['/jobs', this.id(), id]),
     })),
     ...CUT_VIEWS.map((id) => ({
-      name: `Cut: ${gone(this.speech.plain(`cut-view/${id}`))}`,
-      group: 'Steps',
+      name: $localize`Cut: ${gone(this.speech.plain(`cut-view/${id}`))}`,
+      group: $localize`Steps`,
       words: CUT_WORDS[id],
       run: () => void this.router.navigate(['/jobs', this.id(), 'cut'], { queryParams: { view: id } }),
     })),
     ...FIT_VIEWS.map((id) => ({
-      name: `Fit: ${gone(this.speech.plain(`fit-view/${id}`))}`,
-      group: 'Steps',
+      name: $localize`Fit: ${gone(this.speech.plain(`fit-view/${id}`))}`,
+      group: $localize`Steps`,
       words: FIT_WORDS[id],
       run: () => {
         this.fit.view.set(id);
@@ -70,9 +70,9 @@ export class ShellActions {
       },
     })),
     {
-      name: 'Go to the record of all jobs',
-      group: 'Steps',
-      words: 'log search history',
+      name: $localize`Go to the record of all jobs`,
+      group: $localize`Steps`,
+      words: $localize`log search history`,
       run: () => void this.router.navigate(['/record']),
     },
     ...this.banks(),
@@ -87,17 +87,17 @@ export class ShellActions {
 
   private undoing(): readonly Action[] {
     const [undo, redo] = [this.undoName(), this.redoName()];
-    const group = 'Undo';
+    const group = $localize`Undo`;
     return [
       {
-        name: undo ? `Undo: ${undo}` : 'Undo',
+        name: undo ? $localize`Undo: ${undo}` : $localize`Undo`,
         group,
         key: 'u',
         off: !undo,
         run: () => this.store.dispatch(JobActions.undone()),
       },
       {
-        name: redo ? `Redo: ${redo}` : 'Redo',
+        name: redo ? $localize`Redo: ${redo}` : $localize`Redo`,
         group,
         key: 'r',
         off: !redo,
@@ -107,27 +107,38 @@ export class ShellActions {
   }
 
   private looking(): readonly Action[] {
-    const group = 'Looking';
+    const group = $localize`Looking`;
     const inches = this.document()?.unit === 'in';
     return [
       {
-        name: 'All findings, worst first',
+        name: $localize`All findings, worst first`,
         group,
-        words: 'warnings errors problems what is wrong',
+        words: $localize`warnings errors problems what is wrong`,
         key: 'f',
         run: () => void this.findings(),
       },
-      { name: 'Find an action', group, key: 'a', run: () => void this.search() },
-      { name: 'Keys of the bench', group, words: 'help keyboard shortcuts how', key: '?', run: () => void this.keys() },
-      { name: `Turn the screen ${this.theme.other()}`, group, key: 'l', run: () => this.theme.turn() },
+      { name: $localize`Find an action`, group, key: 'a', run: () => void this.search() },
       {
-        name: this.both.shown() ? 'Show one unit only' : 'Show both units',
+        name: $localize`Keys of the bench`,
+        group,
+        words: $localize`help keyboard shortcuts how`,
+        key: '?',
+        run: () => void this.keys(),
+      },
+      {
+        name: this.theme.other() === 'dim' ? $localize`Turn the screen dim` : $localize`Turn the screen light`,
+        group,
+        key: 'l',
+        run: () => this.theme.turn(),
+      },
+      {
+        name: this.both.shown() ? $localize`Show one unit only` : $localize`Show both units`,
         group,
         key: 'b',
         run: () => this.both.turn(),
       },
       {
-        name: inches ? 'Lengths in millimetres' : 'Lengths in inches',
+        name: inches ? $localize`Lengths in millimetres` : $localize`Lengths in inches`,
         group,
         key: 'i',
         run: () => this.turnUnit(inches ? 'mm' : 'in'),
@@ -136,26 +147,36 @@ export class ShellActions {
   }
 
   private ofJob(): readonly Action[] {
-    const group = 'Job';
+    const group = $localize`Job`;
     return [
       {
-        name: 'Back to all jobs',
+        name: $localize`Back to all jobs`,
         group,
-        words: 'new open list import',
+        words: $localize`new open list import`,
         key: 'j',
         run: () => void this.router.navigate(['/jobs']),
       },
       {
-        name: 'Materials of this job',
+        name: $localize`Materials of this job`,
         group,
-        words: 'plywood wood sheets thickness price species density',
+        words: $localize`plywood wood sheets thickness price species density`,
         key: 'm',
         run: () => this.materials(),
       },
-      { name: 'Rename this job', group, words: 'name title', run: () => rename() },
-      { name: 'Duplicate this job', group, words: 'copy again', run: () => this.job.duplicate() },
-      { name: 'Download the job file', group, words: 'export save backup json send', run: () => this.job.download() },
-      { name: 'Delete this job', group, words: 'remove trash throw away', run: () => this.job.delete() },
+      { name: $localize`Rename this job`, group, words: $localize`name title`, run: () => rename() },
+      { name: $localize`Duplicate this job`, group, words: $localize`copy again`, run: () => this.job.duplicate() },
+      {
+        name: $localize`Download the job file`,
+        group,
+        words: $localize`export save backup json send`,
+        run: () => this.job.download(),
+      },
+      {
+        name: $localize`Delete this job`,
+        group,
+        words: $localize`remove trash throw away`,
+        run: () => this.job.delete(),
+      },
     ];
   }
 
@@ -166,8 +187,8 @@ export class ShellActions {
       ) ?? [];
     if (banks.length < 2) return [];
     return banks.map(({ path, name }) => ({
-      name: `Go to ${name}`,
-      group: 'Banks',
+      name: $localize`Go to ${name}`,
+      group: $localize`Banks`,
       off: path === this.bank()?.path,
       run: () => this.store.dispatch(SessionActions.bankChosen({ bank: path })),
     }));
@@ -175,7 +196,7 @@ export class ShellActions {
 
   turnUnit(unit: 'in' | 'mm'): void {
     const document = this.document();
-    const name = unit === 'in' ? 'lengths in: inches' : 'lengths in: millimetres';
+    const name = unit === 'in' ? $localize`lengths in: inches` : $localize`lengths in: millimetres`;
     if (document) this.edits.apply(name, unitPatches(document, unit));
   }
 
@@ -189,7 +210,7 @@ export class ShellActions {
   async search(): Promise<void> {
     await this.alone(async () => {
       const { ActionSearch } = await import('./action-search');
-      const look = { ariaLabel: 'Find an action', data: this.all, positionStrategy: this.atTop() };
+      const look = { ariaLabel: $localize`Find an action`, data: this.all, positionStrategy: this.atTop() };
       return () => this.dialog.open(ActionSearch, look);
     });
   }
@@ -197,7 +218,7 @@ export class ShellActions {
   async keys(): Promise<void> {
     await this.alone(async () => {
       const { KeySheet } = await import('./key-sheet');
-      return () => this.dialog.open(KeySheet, { ariaLabel: 'Keys of the bench', data: this.all });
+      return () => this.dialog.open(KeySheet, { ariaLabel: $localize`Keys of the bench`, data: this.all });
     });
   }
 
@@ -208,7 +229,7 @@ export class ShellActions {
   async findings(): Promise<void> {
     await this.alone(async () => {
       const { FindingsBoard } = await import('../findings/findings-board');
-      return () => this.dialog.open(FindingsBoard, { ariaLabel: 'All findings' });
+      return () => this.dialog.open(FindingsBoard, { ariaLabel: $localize`All findings` });
     });
   }
 

@@ -25,11 +25,11 @@ import { slidePatches } from '../slides/slide-patches';
 import type { Action } from './action';
 
 const SCHEMES = [
-  ['equal', 'Heights equal'],
-  ['step', 'Heights by a step'],
-  ['ratio', 'Heights by a ratio'],
-  ['contents', 'Heights by contents'],
-  ['manual', 'Heights by hand'],
+  ['equal', $localize`Heights equal`],
+  ['step', $localize`Heights by a step`],
+  ['ratio', $localize`Heights by a ratio`],
+  ['contents', $localize`Heights by contents`],
+  ['manual', $localize`Heights by hand`],
 ] as const;
 
 /** What can be done to the bank on the bench and the drawer that is chosen. */
@@ -66,7 +66,7 @@ export class WorkActions {
       const name = this.speech.plain(`open-gate/${gate}`);
       const off = held || bank.gates?.[gate] !== undefined;
       const run = () => this.apply(name, [{ path: `${path}.gates.${gate}`, value: this.who.deed() }]);
-      return { name, group: 'Cut', off, run };
+      return { name, group: $localize`Cut`, off, run };
     });
   }
 
@@ -74,15 +74,15 @@ export class WorkActions {
     const unit = this.document()?.unit ?? 'mm';
     const chosen = this.chosenPlace(bank);
     const choose = bank.drawers.map(({ id, place, name }) => ({
-      name: `Choose drawer ${place + 1}${name ? `, ${name}` : ''}`,
-      group: 'Drawers',
+      name: $localize`Choose drawer ${place + 1}${name ? `, ${name}` : ''}`,
+      group: $localize`Drawers`,
       off: id === this.chosen(),
       run: () => this.store.dispatch(SessionActions.drawerChosen({ drawer: id })),
     }));
     const lock = bank.drawers.map(({ place }) => {
-      const name = `${bank.bank.drawers[place]?.height === undefined ? 'Lock' : 'Free'} drawer ${place + 1}`;
+      const name = $localize`${bank.bank.drawers[place]?.height === undefined ? $localize`Lock` : $localize`Free`} drawer ${place + 1}`;
       const run = (): void => this.apply(name, [lockPatch(bank, place, unit)]);
-      return { name, group: 'Divide', run, ...(place === chosen ? { key: 'k' } : {}) };
+      return { name, group: $localize`Divide`, run, ...(place === chosen ? { key: 'k' } : {}) };
     });
     return [...choose, ...lock];
   }
@@ -99,8 +99,8 @@ export class WorkActions {
     const document = this.document();
     if (!document) return [];
     const place = this.chosenPlace(bank);
-    const which = `drawer ${place + 1}`;
-    const group = 'Divide';
+    const which = $localize`drawer ${place + 1}`;
+    const group = $localize`Divide`;
     const edit = (name: string, patches: () => readonly Patch[], more: Partial<Action> = {}): Action => ({
       name,
       group,
@@ -108,12 +108,12 @@ export class WorkActions {
       run: () => this.apply(name, patches()),
     });
     return [
-      edit(`Move ${which} up`, () => [movePatch(document, bank, place, place - 1)], { off: place === 0 }),
-      edit(`Move ${which} down`, () => [movePatch(document, bank, place, place + 1)], {
+      edit($localize`Move ${which} up`, () => [movePatch(document, bank, place, place - 1)], { off: place === 0 }),
+      edit($localize`Move ${which} down`, () => [movePatch(document, bank, place, place + 1)], {
         off: place === bank.drawers.length - 1,
       }),
-      edit(`One more like ${which}`, () => [duplicatePatch(document, bank, place)], { key: 'd' }),
-      edit('Add a drawer', () => [addPatch(bank)], { key: 'n' }),
+      edit($localize`One more like ${which}`, () => [duplicatePatch(document, bank, place)], { key: 'd' }),
+      edit($localize`Add a drawer`, () => [addPatch(bank)], { key: 'n' }),
     ];
   }
 
@@ -124,7 +124,7 @@ export class WorkActions {
     const planned = written.basis === 'planned';
     const schemes = SCHEMES.map(([scheme, name]) => ({
       name,
-      group: 'Divide',
+      group: $localize`Divide`,
       off: written.division.scheme === scheme,
       run: () =>
         this.apply(name, [
@@ -132,21 +132,22 @@ export class WorkActions {
           ...schemePatches(bank, scheme, document.unit),
         ]),
     }));
-    const basis = planned ? 'Sizes as built' : 'Sizes as planned';
+    const basis = planned ? $localize`Sizes as built` : $localize`Sizes as planned`;
     return [
       ...schemes,
-      { name: basis, group: 'Measure', key: 'p', run: () => this.apply(basis, turnBasis(document, path)) },
+      { name: basis, group: $localize`Measure`, key: 'p', run: () => this.apply(basis, turnBasis(document, path)) },
       {
-        name: 'A bank beside this one',
-        group: 'Case',
-        words: 'add another column',
-        run: () => this.told(this.cases.apply('a bank beside', (whole, spoken) => bankBeside(whole, path, spoken))),
+        name: $localize`A bank beside this one`,
+        group: $localize`Case`,
+        words: $localize`add another column`,
+        run: () =>
+          this.told(this.cases.apply($localize`a bank beside`, (whole, spoken) => bankBeside(whole, path, spoken))),
       },
       {
-        name: 'Another case',
-        group: 'Case',
-        words: 'add new',
-        run: () => this.told(this.cases.apply('another case', addCase)),
+        name: $localize`Another case`,
+        group: $localize`Case`,
+        words: $localize`add new`,
+        run: () => this.told(this.cases.apply($localize`another case`, addCase)),
       },
     ];
   }
@@ -156,16 +157,19 @@ export class WorkActions {
     if (!job || !document) return [];
     const { path, bank: written } = bank;
     const slides = [...slideTable(job).values()].map(({ id, called }) => {
-      const name = `Slide: ${this.speech.say(called)}`;
+      const name = $localize`Slide: ${this.speech.say(called)}`;
       const off = id === written.slide.family;
-      return { name, group: 'Slides', off, run: () => this.apply(name, slidePatches(path, id)) };
+      return { name, group: $localize`Slides`, off, run: () => this.apply(name, slidePatches(path, id)) };
     });
     const bottoms = (Object.keys(BOTTOMS) as BottomFit[]).map((fit) => ({
-      name: `Bottom: ${this.speech.plain(`bottom-fit/${fit}`)}`,
-      group: 'Boxes',
+      name: $localize`Bottom: ${this.speech.plain(`bottom-fit/${fit}`)}`,
+      group: $localize`Boxes`,
       off: fit === written.box.bottomFit,
       run: () =>
-        this.apply(`Bottom: ${this.speech.plain(`bottom-fit/${fit}`)}`, bottomPatches(bank, fit, document.unit)),
+        this.apply(
+          $localize`Bottom: ${this.speech.plain(`bottom-fit/${fit}`)}`,
+          bottomPatches(bank, fit, document.unit),
+        ),
     }));
     return [...slides, ...bottoms];
   }
@@ -174,7 +178,7 @@ export class WorkActions {
     return worstFirst(bank.findings).flatMap(({ remedies }) =>
       remedies.map((remedy) => {
         const name = this.speech.say(remedy);
-        return { name, group: 'Mend', run: () => this.apply(name, remedy.patches) };
+        return { name, group: $localize`Mend`, run: () => this.apply(name, remedy.patches) };
       }),
     );
   }

@@ -21,8 +21,10 @@ import { Pick } from '../../fields/pick';
     @if (deep()) {
       <z-length-field
         [path]="path() + '.depth'"
+        i18n-label
         label="Depth at the back"
-        [name]="'depth of the back corner' + of()"
+        i18n-name
+        name="depth of the back corner{{ of() }}"
         [narrow]="true"
       />
     }

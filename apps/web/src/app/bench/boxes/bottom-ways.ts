@@ -13,7 +13,7 @@ import { Size } from '../../fields/size';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Says, Size],
   template: `<fieldset class="flex flex-col">
-      <legend class="mb-1 text-lg font-semibold">Bottom</legend>
+      <legend i18n class="mb-1 text-lg font-semibold">Bottom</legend>
       @for (way of ways(); track way.fit) {
         <label
           class="grid cursor-pointer grid-cols-[1.5rem_1fr_auto] gap-x-2 border-b border-line py-2 has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-chalk"
@@ -34,7 +34,7 @@ import { Size } from '../../fields/size';
           <span class="pr-1 text-right">
             @if (way.clearHeight; as clear) {
               <z-size class="font-medium" [length]="clear" round="down" />
-              <span class="caption block whitespace-nowrap"
+              <span i18n class="caption block whitespace-nowrap"
                 >{{ sign(way) }}
                 @if (way.won) {
                   <z-size [length]="size(way)" /> clear
@@ -47,7 +47,9 @@ import { Size } from '../../fields/size';
         </label>
       }
     </fieldset>
-    <p class="caption mt-1">Clear inside the lowest drawer, and what each way wins or costs over the one in use.</p>
+    <p i18n class="caption mt-1">
+      Clear inside the lowest drawer, and what each way wins or costs over the one in use.
+    </p>
     <z-says [text]="says()" />`,
 })
 export class BottomWays {
@@ -81,6 +83,6 @@ export class BottomWays {
   }
 
   protected take({ fit, patches }: BottomComparison): void {
-    this.says.set(this.edits.apply(`bottom: ${gone(this.speech.plain(`bottom-fit/${fit}`))}`, patches) ?? '');
+    this.says.set(this.edits.apply($localize`bottom: ${gone(this.speech.plain(`bottom-fit/${fit}`))}`, patches) ?? '');
   }
 }

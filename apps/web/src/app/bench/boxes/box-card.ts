@@ -19,7 +19,7 @@ import { Says } from '../../ui/says';
 import { MaterialPick } from '../materials/material-pick';
 import { BackCorner } from './back-corner';
 
-const AS_BANK: Option = { value: '', label: 'as the bank' };
+const AS_BANK: Option = { value: '', label: $localize`as the bank` };
 
 /** What one box has of its own: its height by hand, another it is cut as high as, its stock, corners and bottom. */
 @Component({
@@ -44,30 +44,30 @@ export class BoxCard {
     return [box, boxHeight, boxSameAs, front].some((each) => each !== undefined);
   });
   protected readonly likes = computed(() => [
-    { value: '', label: 'no other' },
+    { value: '', label: $localize`no other` },
     ...this.bank()
       .drawers.filter(({ id }) => id !== this.drawer().id)
-      .map(({ id, place, name }) => ({ value: id, label: `box ${place + 1}${name ? `, ${name}` : ''}` })),
+      .map(({ id, place, name }) => ({ value: id, label: $localize`box ${place + 1}${name ? `, ${name}` : ''}` })),
   ]);
   protected readonly joints: readonly Option[] = [AS_BANK, ...this.speech.options('joint', JOINTS)];
   protected readonly fits: readonly Option[] = [AS_BANK, ...this.speech.options('bottom-fit', Object.keys(BOTTOMS))];
   protected readonly uses = [
-    { field: 'box.sides', label: 'Sides' },
-    { field: 'box.ends', label: 'Front and back' },
-    { field: 'box.back', label: 'Back alone' },
-    { field: 'box.bottom', label: 'Bottom of' },
-    { field: 'front.material', label: 'Drawer front of' },
+    { field: 'box.sides', label: $localize`Sides` },
+    { field: 'box.ends', label: $localize`Front and back` },
+    { field: 'box.back', label: $localize`Back alone` },
+    { field: 'box.bottom', label: $localize`Bottom of` },
+    { field: 'front.material', label: $localize`Drawer front of` },
   ];
   protected readonly deep = computed(() => hasDepth(this.settings().box.corner.joint));
   protected readonly grooved = computed(() => BOTTOMS[this.settings().box.bottomFit].raised);
   protected readonly lengths = computed(() => {
     const fit = BOTTOMS[this.settings().box.bottomFit];
     return [
-      ...(fit.onOutside ? [] : [{ path: 'groove.depth', label: 'Its groove, deep' }]),
-      ...(fit.raised ? [{ path: 'groove.offset', label: 'Its groove, up' }] : []),
-      ...(fit.onOutside ? [] : [{ path: 'play', label: 'Its play' }]),
-      { path: 'ease', label: 'Its ease' },
-      { path: 'heightStep', label: 'Its height in steps of' },
+      ...(fit.onOutside ? [] : [{ path: 'groove.depth', label: $localize`Its groove, deep` }]),
+      ...(fit.raised ? [{ path: 'groove.offset', label: $localize`Its groove, up` }] : []),
+      ...(fit.onOutside ? [] : [{ path: 'play', label: $localize`Its play` }]),
+      { path: 'ease', label: $localize`Its ease` },
+      { path: 'heightStep', label: $localize`Its height in steps of` },
     ];
   });
 
@@ -89,9 +89,13 @@ export class BoxCard {
     ];
   };
 
+  /** What the list offers for the bank’s own muntin. */
+  protected readonly likeMuntin = computed(() => (this.bank().bank.box.muntin ? AS_BANK.label : undefined));
+
   protected muntin(on: boolean): void {
     const value = on ? { material: this.settings().box.sides, width: this.edits.usual('2 in', '50 mm') } : undefined;
-    const name = `${on ? 'a' : 'without a'} muntin in drawer ${this.number()}`;
+    const number = this.number();
+    const name = on ? $localize`a muntin in drawer ${number}` : $localize`without a muntin in drawer ${number}`;
     this.take(name, [{ path: `${this.path()}.muntin`, value }]);
   }
 
@@ -100,7 +104,7 @@ export class BoxCard {
       path: `${this.drawer().path}.${field}`,
       value: undefined,
     }));
-    this.take(`box ${this.number()} as the others`, patches);
+    this.take($localize`box ${this.number()} as the others`, patches);
   }
 
   private take(name: string, patches: readonly Patch[]): void {

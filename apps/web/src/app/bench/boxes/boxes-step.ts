@@ -45,18 +45,18 @@ export class BoxesStep {
   protected readonly wantsGroove = computed(() => !this.fit().onOutside);
   protected readonly stock = computed(() => this.job()?.materials ?? []);
   protected readonly uses = [
-    { field: 'box.sides', label: 'Sides', like: undefined },
-    { field: 'box.ends', label: 'Box front and back', like: undefined },
-    { field: 'box.back', label: 'Back', like: 'as the box front' },
-    { field: 'box.bottom', label: 'Bottom', like: undefined },
-    { field: 'front.material', label: 'Drawer front', like: undefined },
+    { field: 'box.sides', label: $localize`Sides`, like: undefined },
+    { field: 'box.ends', label: $localize`Box front and back`, like: undefined },
+    { field: 'box.back', label: $localize`Back`, like: $localize`as the box front` },
+    { field: 'box.bottom', label: $localize`Bottom`, like: undefined },
+    { field: 'front.material', label: $localize`Drawer front`, like: undefined },
   ];
   protected readonly columns = [
-    { dimension: 'box.width', label: 'Width' },
-    { dimension: 'box.height', label: 'Height' },
-    { dimension: 'box.length', label: 'Length' },
-    { dimension: 'inside.width', label: 'Inside width' },
-    { dimension: 'inside.wallHeight', label: 'Wall inside' },
+    { dimension: 'box.width', label: $localize`Width` },
+    { dimension: 'box.height', label: $localize`Height` },
+    { dimension: 'box.length', label: $localize`Length` },
+    { dimension: 'inside.width', label: $localize`Inside width` },
+    { dimension: 'inside.wallHeight', label: $localize`Wall inside` },
   ];
 
   /** A joint that has a depth gets one to begin with. */

@@ -8,27 +8,37 @@ import { LengthField } from '../../fields/length-field';
   selector: 'z-hanging',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Choice, LengthField],
-  template: `<section class="flex flex-wrap items-start gap-x-6 gap-y-3" aria-label="Where the slides sit">
+  template: `<section
+    class="flex flex-wrap items-start gap-x-6 gap-y-3"
+    i18n-aria-label
+    aria-label="Where the slides sit"
+  >
     @if (onSide()) {
-      <z-choice [path]="path() + '.rise'" label="Slide up the box" [options]="rises" fallback="half" />
+      <z-choice [path]="path() + '.rise'" i18n-label label="Slide up the box" [options]="rises" fallback="half" />
       <z-length-field
         [path]="path() + '.rise'"
+        i18n-label
         label="or by hand"
+        i18n-name
         name="rise of the slide"
         [narrow]="true"
         [optional]="true"
+        i18n-placeholder
         placeholder="by share"
       />
     }
     <z-length-field
       [path]="path() + '.setback'"
+      i18n-label
       label="Set-back as marked"
+      i18n-name
       name="set-back"
       [narrow]="true"
       [optional]="true"
+      i18n-placeholder
       placeholder="by the slide"
     />
-    <z-choice [path]="path() + '.order'" label="Hung with spacers" [options]="orders" fallback="top-first" />
+    <z-choice [path]="path() + '.order'" i18n-label label="Hung with spacers" [options]="orders" fallback="top-first" />
   </section>`,
 })
 export class Hanging {
@@ -36,11 +46,11 @@ export class Hanging {
   protected readonly path = computed(() => `${this.bank().path}.mounting`);
   protected readonly onSide = computed(() => this.bank().drawers.some(({ family }) => family.seat === 'side'));
   protected readonly rises = [
-    { value: 'half', label: 'Half way' },
-    { value: 'third', label: 'A third' },
+    { value: 'half', label: $localize`Half way` },
+    { value: 'third', label: $localize`A third` },
   ];
   protected readonly orders = [
-    { value: 'top-first', label: 'Top first' },
-    { value: 'bottom-up', label: 'Bottom up' },
+    { value: 'top-first', label: $localize`Top first` },
+    { value: 'bottom-up', label: $localize`Bottom up` },
   ];
 }

@@ -11,16 +11,16 @@ import { MaterialPick } from '../materials/material-pick';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [LengthField, MaterialPick, Says],
   template: `@if (grooved()) {
-    <section class="flex flex-col gap-2" aria-label="Muntin">
+    <section class="flex flex-col gap-2" i18n-aria-label aria-label="Muntin">
       @if (muntin()) {
         <div class="flex flex-wrap items-end gap-3">
-          <z-material-pick class="w-56" [path]="path() + '.material'" label="Muntin of" />
-          <z-length-field [path]="path() + '.width'" label="Muntin wide" [narrow]="true" />
-          <button type="button" class="press" (click)="put(undefined, 'without a muntin')">Without one</button>
+          <z-material-pick class="w-56" [path]="path() + '.material'" i18n-label label="Muntin of" />
+          <z-length-field [path]="path() + '.width'" i18n-label label="Muntin wide" [narrow]="true" />
+          <button i18n type="button" class="press" (click)="remove()">Without one</button>
         </div>
       } @else {
-        <p class="caption">A muntin, front to back, carries a wide thin bottom in two halves.</p>
-        <div><button type="button" class="press" (click)="add()">Add a muntin</button></div>
+        <p i18n class="caption">A muntin, front to back, carries a wide thin bottom in two halves.</p>
+        <div><button i18n type="button" class="press" (click)="add()">Add a muntin</button></div>
       }
       <z-says [text]="says()" />
     </section>
@@ -35,10 +35,14 @@ export class Muntin {
   protected readonly grooved = computed(() => BOTTOMS[this.bank().bank.box.bottomFit].raised);
 
   protected add(): void {
-    this.put({ material: this.bank().bank.box.sides, width: this.edits.usual('2 in', '50 mm') }, 'a muntin');
+    this.put({ material: this.bank().bank.box.sides, width: this.edits.usual('2 in', '50 mm') }, $localize`a muntin`);
   }
 
-  protected put(value: object | undefined, name: string): void {
+  protected remove(): void {
+    this.put(undefined, $localize`without a muntin`);
+  }
+
+  private put(value: object | undefined, name: string): void {
     this.says.set(this.edits.apply(name, [{ path: this.path(), value }]) ?? '');
   }
 }

@@ -41,13 +41,15 @@ export class CaseCard {
   private readonly store = inject(Store);
   private readonly speech = inject(Speech);
   protected readonly says = signal('');
+  protected readonly oneCase = $localize`A job has one case at least.`;
+  protected readonly oneBank = $localize`A case has one bank at least.`;
   protected readonly styles = [
-    { value: 'frameless', label: 'Frameless' },
-    { value: 'face-frame', label: 'With a face frame' },
+    { value: 'frameless', label: $localize`Frameless` },
+    { value: 'face-frame', label: $localize`With a face frame` },
   ];
   protected readonly alike = [
-    { value: 'openings', label: 'Openings' },
-    { value: 'fronts', label: 'Fronts' },
+    { value: 'openings', label: $localize`Openings` },
+    { value: 'fronts', label: $localize`Fronts` },
   ];
 
   protected title({ bank }: BankPlan): string {
@@ -55,37 +57,41 @@ export class CaseCard {
   }
 
   protected move(by: number): void {
-    this.take(`move ${this.owner().name}`, (document) => moveCase(document, this.placeIn(document), by));
+    this.take($localize`move ${this.owner().name}`, (document) => moveCase(document, this.placeIn(document), by));
   }
 
   protected duplicate(): void {
-    this.take(`one more like ${this.owner().name}`, (document, spoken) =>
+    this.take($localize`one more like ${this.owner().name}`, (document, spoken) =>
       duplicateCase(document, this.placeIn(document), spoken),
     );
   }
 
   protected remove(): void {
-    this.take(`take away ${this.owner().name}`, (document) => removeCase(document, this.placeIn(document)));
+    this.take($localize`take away ${this.owner().name}`, (document) => removeCase(document, this.placeIn(document)));
   }
 
   protected beside(): void {
     const last = this.owner().banks.at(-1);
     if (last)
-      this.take('a bank beside', (document, spoken) => bankBeside(document, this.pathIn(document, last), spoken));
+      this.take($localize`a bank beside`, (document, spoken) =>
+        bankBeside(document, this.pathIn(document, last), spoken),
+      );
   }
 
   protected duplicateBank(bank: BankPlan): void {
-    this.take(`one more like ${this.title(bank)}`, (document, spoken) =>
+    this.take($localize`one more like ${this.title(bank)}`, (document, spoken) =>
       duplicateBank(document, this.pathIn(document, bank), spoken),
     );
   }
 
   protected moveBank(bank: BankPlan, by: number): void {
-    this.take(`move ${this.title(bank)}`, (document) => moveBank(document, this.pathIn(document, bank), by));
+    this.take($localize`move ${this.title(bank)}`, (document) => moveBank(document, this.pathIn(document, bank), by));
   }
 
   protected removeBank(bank: BankPlan): void {
-    this.take(`take ${this.title(bank)} away`, (document) => removeBank(document, this.pathIn(document, bank)));
+    this.take($localize`take ${this.title(bank)} away`, (document) =>
+      removeBank(document, this.pathIn(document, bank)),
+    );
   }
 
   private placeIn(document: JobDocument): number {

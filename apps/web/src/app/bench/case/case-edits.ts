@@ -79,7 +79,7 @@ export function addCase(document: JobDocument, spoken: ReadonlySet<string>): Cas
   const { id: _id, name: _name, stand: _stand, alike: _alike, run: _run, banks: _banks, ...built } = like;
   const added = {
     id: freeId('c', document.cases, spoken),
-    name: `Case ${document.cases.length + 1}`,
+    name: $localize`Case ${document.cases.length + 1}`,
     ...built,
     banks: [{ ...bare(bank), id: 'b1' }],
   };

@@ -22,7 +22,7 @@ export class CaseState {
     edit: (document: JobDocument, spoken: ReadonlySet<string>) => CaseEdit | undefined,
   ): string | undefined {
     const document = this.document();
-    if (!document) return 'No job is open.';
+    if (!document) return $localize`No job is open.`;
     const done = edit(document, spokenOf(document, this.log()));
     if (!done) return undefined;
     const refused = this.edits.apply(name, done.patches);

@@ -19,8 +19,8 @@ import { JobDetails } from './job-details';
       <z-case-card [owner]="each" [place]="i" [count]="cases().length" [bank]="bank()" />
     }
     <div class="flex flex-wrap items-center gap-3">
-      <button type="button" class="press" (click)="add()">+ Another case</button>
-      <p class="caption">Built as the one before it, with one bank to begin with.</p>
+      <button i18n type="button" class="press" (click)="add()">+ Another case</button>
+      <p i18n class="caption">Built as the one before it, with one bank to begin with.</p>
     </div>
     <z-says [text]="says()" />
   </div>`,
@@ -33,6 +33,6 @@ export class CaseStep {
   protected readonly cases = computed(() => this.plan()?.cases ?? []);
 
   protected add(): void {
-    this.says.set(this.state.apply('another case', addCase) ?? '');
+    this.says.set(this.state.apply($localize`another case`, addCase) ?? '');
   }
 }

@@ -19,22 +19,32 @@ const STEPS = {
   selector: 'z-job-details',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Choice, Pick, TextField],
-  template: `<section class="grid grid-cols-2 gap-x-8 gap-y-4 max-sm:grid-cols-1" aria-label="The job">
-    <z-text-field class="col-span-full" path="customer" label="Customer" [optional]="true" placeholder="nobody yet" />
-    <z-choice path="unit" label="Lengths in" [options]="units" [along]="alongUnit" />
-    <z-pick path="step" label="Shown to the nearest" [options]="steps()" [fallback]="usual()" />
+  template: `<section class="grid grid-cols-2 gap-x-8 gap-y-4 max-sm:grid-cols-1" i18n-aria-label aria-label="The job">
+    <z-text-field
+      class="col-span-full"
+      path="customer"
+      i18n-label
+      label="Customer"
+      [optional]="true"
+      i18n-placeholder
+      placeholder="nobody yet"
+    />
+    <z-choice path="unit" i18n-label label="Lengths in" [options]="units" [along]="alongUnit" />
+    <z-pick path="step" i18n-label label="Shown to the nearest" [options]="steps()" [fallback]="usual()" />
     <z-text-field
       class="col-span-full"
       path="notes"
+      i18n-label
       label="Notes"
       [lines]="2"
       [optional]="true"
+      i18n-placeholder
       placeholder="nothing noted yet"
     />
     <div class="flex flex-wrap gap-2 col-span-full">
-      <button type="button" class="press" (click)="materials.open()">Materials</button>
-      <button type="button" class="press" (click)="job.duplicate()">Duplicate this job</button>
-      <button type="button" class="press" (click)="job.download()">Download its file</button>
+      <button i18n type="button" class="press" (click)="materials.open()">Materials</button>
+      <button i18n type="button" class="press" (click)="job.duplicate()">Duplicate this job</button>
+      <button i18n type="button" class="press" (click)="job.download()">Download its file</button>
     </div>
   </section>`,
 })
@@ -43,8 +53,8 @@ export class JobDetails {
   protected readonly materials = inject(MaterialsState);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly units = [
-    { value: 'in', label: 'Inches' },
-    { value: 'mm', label: 'Millimetres' },
+    { value: 'in', label: $localize`Inches` },
+    { value: 'mm', label: $localize`Millimetres` },
   ];
   private readonly unit = computed(() => this.document()?.unit ?? 'mm');
   protected readonly usual = computed(() => STEPS[this.unit()][1]);

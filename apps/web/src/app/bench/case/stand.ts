@@ -13,41 +13,47 @@ import { Toggle } from '../../fields/toggle';
   selector: 'z-stand',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [LengthField, NumberField, Says, Toggle],
-  template: `<div class="flex flex-col gap-2" role="group" [attr.aria-label]="'How ' + owner().name + ' stands'">
+  template: `<div class="flex flex-col gap-2" role="group" i18n-ariaLabel ariaLabel="How {{ owner().name }} stands">
     @if (told()) {
       <div class="flex flex-wrap items-start gap-x-4 gap-y-2">
         <z-number-field
           [path]="path() + '.weight_kg'"
+          i18n-label
           label="Case alone, kg"
-          [name]="'weight of ' + owner().name"
+          i18n-name
+          name="weight of {{ owner().name }}"
           [narrow]="true"
         />
         <z-length-field
           [path]="path() + '.depth'"
+          i18n-label
           label="Deep in all"
-          [name]="'depth of ' + owner().name"
+          i18n-name
+          name="depth of {{ owner().name }}"
           [narrow]="true"
         />
         <z-length-field
           [path]="path() + '.frontFeet'"
+          i18n-label
           label="Front feet stand back"
-          [name]="'front feet of ' + owner().name"
+          i18n-name
+          name="front feet of {{ owner().name }}"
           [narrow]="true"
         />
         <div class="flex flex-col self-end">
-          <z-toggle [path]="path() + '.anchored'" label="Fastened to the wall" />
-          <z-toggle [path]="path() + '.interlock'" label="One drawer out at a time" />
+          <z-toggle [path]="path() + '.anchored'" i18n-label label="Fastened to the wall" />
+          <z-toggle [path]="path() + '.interlock'" i18n-label label="One drawer out at a time" />
         </div>
-        <button type="button" class="press self-end" (click)="forget()">Not judged</button>
+        <button i18n type="button" class="press self-end" (click)="forget()">Not judged</button>
       </div>
-      <p class="caption">
+      <p i18n class="caption">
         {{ ratio() }} What can tip can hurt a child: anchor it; local rules and the published furniture stability
         standard decide.
       </p>
     } @else {
       <div class="flex flex-wrap items-center gap-3">
-        <button type="button" class="press" (click)="tell()">Say how it stands</button>
-        <p class="caption flex-1">Then it is judged whether it tips with its drawers out.</p>
+        <button i18n type="button" class="press" (click)="tell()">Say how it stands</button>
+        <p i18n class="caption flex-1">Then it is judged whether it tips with its drawers out.</p>
       </div>
     }
     <z-says [text]="says()" />
@@ -64,8 +70,8 @@ export class Stand {
   protected readonly ratio = computed(() => {
     const ratio = this.owner().balance?.ratio;
     if (ratio === undefined) return '';
-    if (!Number.isFinite(ratio)) return 'Nothing of it hangs before its front feet.';
-    return `What stands behind its front feet is ${ratio.toFixed(2)} times what hangs before them; ${STEADY} is wanted.`;
+    if (!Number.isFinite(ratio)) return $localize`Nothing of it hangs before its front feet.`;
+    return $localize`What stands behind its front feet is ${ratio.toFixed(2)} times what hangs before them; ${STEADY} is wanted.`;
   });
 
   /** As deep as its deepest opening to begin with, and a weight to be written over. */
@@ -77,11 +83,11 @@ export class Stand {
       depth: writeExact(deepest, document?.unit ?? 'mm'),
       frontFeet: this.edits.usual('0 in', '0 mm'),
     };
-    this.put(`how ${this.owner().name} stands`, value);
+    this.put($localize`how ${this.owner().name} stands`, value);
   }
 
   protected forget(): void {
-    this.put(`${this.owner().name} not judged`, undefined);
+    this.put($localize`${this.owner().name} not judged`, undefined);
   }
 
   private put(name: string, value: object | undefined): void {

@@ -1,3 +1,4 @@
+import { plural } from '../../words/plural';
 import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
@@ -40,6 +41,25 @@ interface Held {
   readonly says: string;
 }
 
+/** What is to be done with parts cut already that do not fit the plan of now. */
+const AMISS = {
+  again: (many: number): string =>
+    plural(many, {
+      one: $localize`${many} part has to be cut again: too small for the plan of now, or came out wrong.`,
+      other: $localize`${many} parts have to be cut again: too small for the plan of now, or came out wrong.`,
+    }),
+  trim: (many: number): string =>
+    plural(many, {
+      one: $localize`${many} part already cut can be saved by trimming.`,
+      other: $localize`${many} parts already cut can be saved by trimming.`,
+    }),
+  pack: (many: number): string =>
+    plural(many, {
+      one: $localize`${many} part already cut has its slides packed out.`,
+      other: $localize`${many} parts already cut have their slides packed out.`,
+    }),
+};
+
 /** At the saw: what may be cut now, widest rip first; then what waits, and for what; then what is cut. */
 @Component({
   selector: 'z-at-the-saw',
@@ -71,13 +91,7 @@ export class AtTheSaw {
   protected readonly amiss = computed(() =>
     (['again', 'trim', 'pack'] as const).flatMap((fits) => {
       const parts = this.state.parts().filter(({ standing }) => standing?.fits === fits);
-      const [part, has] = parts.length === 1 ? ['part', 'has'] : ['parts', 'have'];
-      const says = {
-        again: `${parts.length} ${part} ${has} to be cut again: too small for the plan of now, or came out wrong.`,
-        trim: `${parts.length} ${part} already cut can be saved by trimming.`,
-        pack: `${parts.length} ${part} already cut ${has} their slides packed out.`,
-      };
-      return parts.length === 0 ? [] : [{ fits, parts, says: says[fits] }];
+      return parts.length === 0 ? [] : [{ fits, parts, says: AMISS[fits](parts.length) }];
     }),
   );
   /** Which held parts are shown in the size they will have about. */
@@ -93,12 +107,12 @@ export class AtTheSaw {
         .find(({ trims }) => !trims);
     if (shown && next && this.state.which() === 'now')
       return {
-        where: `on sheet ${shown.index + 1}, `,
-        what: next.direction === 'rip' ? 'fence' : 'stop',
+        where: $localize`on sheet ${shown.index + 1}, `,
+        what: next.direction === 'rip' ? $localize`fence` : $localize`stop`,
         size: next.setting,
       };
     const rip = this.groups()[0]?.rips[0];
-    return rip && { where: '', what: 'fence', size: rip.width };
+    return rip && { where: '', what: $localize`fence`, size: rip.width };
   });
 
   /** Sheets the layout of a material takes, as far as it is found. */
@@ -108,10 +122,10 @@ export class AtTheSaw {
     const rack = sheets.filter(({ stock }) => stock !== material.id).length;
     const whole = sheets.length - rack;
     const told = [
-      whole > 0 ? `${whole} whole ${whole === 1 ? 'sheet' : 'sheets'}` : '',
-      rack > 0 ? `${rack} from the rack` : '',
+      whole > 0 ? plural(whole, { one: $localize`${whole} whole sheet`, other: $localize`${whole} whole sheets` }) : '',
+      rack > 0 ? $localize`${rack} from the rack` : '',
     ];
-    return ` · from ${told.filter((each) => each !== '').join(' and ')}`;
+    return $localize` · from ${told.filter((each) => each !== '').join($localize` and `)}`;
   }
 
   protected thickness({ material }: CutGroup): string {
@@ -126,7 +140,7 @@ export class AtTheSaw {
         const own = uses.filter((use) => use.role === role);
         if (role === 'extra') return [...new Set(parts.map(({ called }) => called ?? ''))].join(', ');
         const many = own.length > 1 || (own[0]?.count ?? 0) > 1;
-        return `${this.speech.say(said(`part/${role}`, { count: many ? 2 : 1 }))} of ${own.map((use) => this.called(use)).join(', ')}`;
+        return $localize`${this.speech.say(said(`part/${role}`, { count: many ? 2 : 1 }))} of ${own.map((use) => this.called(use)).join(', ')}`;
       })
       .join('; ');
   }
@@ -155,8 +169,8 @@ export class AtTheSaw {
 
   /** Which fronts lie in it, in their order, and how their grain runs. */
   protected inPanel({ parts }: FrontPanel): string {
-    const grain = parts[0]?.upright ? 'grain up' : 'grain across';
-    return `${grain}; from the top down ${parts.map((part) => this.called({ ...part.use, count: 1 })).join(', ')}`;
+    const grain = parts[0]?.upright ? $localize`grain up` : $localize`grain across`;
+    return $localize`${grain}; from the top down ${parts.map((part) => this.called({ ...part.use, count: 1 })).join(', ')}`;
   }
 
   private readonly panels = computed(() => {
@@ -172,7 +186,10 @@ export class AtTheSaw {
     const [document, unit] = [this.document(), this.showing()?.unit];
     if (!document || !unit) return;
     const patch = cutPatch(document, parts, this.who.deed(), unit);
-    this.says.set(this.edits.apply(parts.length === 1 ? 'a part cut' : `${parts.length} parts cut`, [patch]) ?? '');
+    this.says.set(
+      this.edits.apply(parts.length === 1 ? $localize`a part cut` : $localize`${parts.length} parts cut`, [patch]) ??
+        '',
+    );
   }
 
   protected open(release: Release): void {

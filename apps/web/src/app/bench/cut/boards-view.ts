@@ -14,7 +14,7 @@ import { CutState } from './cut-state';
       <section class="mb-4" [attr.aria-label]="group.wood | say">
         <h3 class="flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink pb-1">
           <span class="text-lg font-semibold">{{ group.wood | say }}</span>
-          <span>
+          <span i18n>
             <b class="font-semibold">{{ group.bought.boardFeet.toFixed(1) }}</b> board feet ·
             <b class="font-semibold">{{ group.bought.feet.toFixed(1) }}</b> ft
             <span class="caption"
@@ -24,33 +24,33 @@ import { CutState } from './cut-state';
         </h3>
         @for (glued of group.glueUps; track $index) {
           <div class="border-b border-line py-2">
-            <p class="text-lg">
+            <p i18n class="text-lg">
               Glue up one panel
               <b class="font-semibold"
                 ><z-size [length]="glued.length" /> × <z-size [length]="glued.width" [unit]="true"
               /></b>
-              from {{ glued.boards.count }} {{ glued.boards.count === 1 ? 'board' : 'boards' }} of
+              from {{ glued.boards.count }} {glued.boards.count, plural, =1 {board} other {boards}} of
               <b class="font-semibold"><z-size [length]="glued.boards.width" [unit]="true" /></b>
             </p>
-            <p class="caption">
+            <p i18n class="caption">
               for {{ glued.parts.length }} fronts, cut from it in their order. No dowel, tenon or screw within
               <z-size [length]="glued.clear" [unit]="true" /> of a cut line:
               @for (line of glued.cutLines; track $index; let last = $last) {
                 <z-size [length]="line" />{{ last ? '' : '; ' }}
               }
-              from its {{ glued.parts[0]?.upright ? 'upper end' : 'upper edge' }}.
+              from its {glued.parts[0]?.upright, select, true {upper end} other {upper edge}}.
             </p>
           </div>
         }
         <table class="w-full border-collapse">
           <thead class="caption text-right">
             <tr>
-              <th class="w-14 py-1 font-medium" scope="col">Count</th>
-              <th class="py-1 font-medium" scope="col">Long</th>
-              <th class="py-1 font-medium" scope="col">Wide</th>
-              <th class="py-1 font-medium" scope="col">Thick</th>
-              <th class="py-1 font-medium" scope="col">From rough</th>
-              <th class="py-1 pl-5 text-left font-medium" scope="col">For</th>
+              <th i18n class="w-14 py-1 font-medium" scope="col">Count</th>
+              <th i18n class="py-1 font-medium" scope="col">Long</th>
+              <th i18n class="py-1 font-medium" scope="col">Wide</th>
+              <th i18n class="py-1 font-medium" scope="col">Thick</th>
+              <th i18n class="py-1 font-medium" scope="col">From rough</th>
+              <th i18n class="py-1 pl-5 text-left font-medium" scope="col">For</th>
             </tr>
           </thead>
           <tbody>
@@ -68,12 +68,12 @@ import { CutState } from './cut-state';
         </table>
       </section>
     } @empty {
-      <p class="caption">
+      <p i18n class="caption">
         Nothing of this job is made of boards: its materials come in sheets, and it has no wooden runners or rails.
       </p>
     }
     @if (over(); as more) {
-      <p class="caption">
+      <p i18n class="caption">
         Over size by <z-size [length]="more.length" [unit]="true" /> of length and
         <z-size [length]="more.width" [unit]="true" /> of width, waste not counted: add a fifth to two fifths for knots
         and figure. Rails stand between the case’s sides; what their joints take is added by hand.

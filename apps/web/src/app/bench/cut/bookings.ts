@@ -13,8 +13,8 @@ import { RackApi } from '../../server-api/rack-api';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Says],
   template: `@if (list().length > 0) {
-      <section class="flex flex-col border-t border-line pt-3" aria-label="Sheets cut so far">
-        <h3 class="text-lg font-semibold">Sheets cut so far</h3>
+      <section class="flex flex-col border-t border-line pt-3" i18n-aria-label aria-label="Sheets cut so far">
+        <h3 i18n class="text-lg font-semibold">Sheets cut so far</h3>
         <ul>
           @for (booking of list(); track booking.id) {
             <li
@@ -26,14 +26,14 @@ import { RackApi } from '../../server-api/rack-api';
                 <span class="caption block">{{ told(booking) }}</span>
               </span>
               @if (booking.undoneAt) {
-                <span class="caption">put back</span>
+                <span i18n class="caption">put back</span>
               } @else {
-                <button type="button" class="press" (click)="undo(booking)">Put the rack back</button>
+                <button i18n type="button" class="press" (click)="undo(booking)">Put the rack back</button>
               }
             </li>
           }
         </ul>
-        <p class="caption pt-1">
+        <p i18n class="caption pt-1">
           Putting back changes the rack only; parts marked as cut stay so until that is undone.
         </p>
       </section>
@@ -60,10 +60,12 @@ export class Bookings {
   protected told({ taken, brought, bookedAt }: Booking): string {
     const from =
       taken.length > 0
-        ? `took ${taken.map(({ item }) => `${item.length} × ${item.width}`).join(', ')}`
-        : 'a sheet bought';
+        ? $localize`took ${taken.map(({ item }) => `${item.length} × ${item.width}`).join(', ')}`
+        : $localize`a sheet bought`;
     const left =
-      brought.length === 0 ? '' : `; left ${brought.map(({ item }) => `${item.length} × ${item.width}`).join(', ')}`;
+      brought.length === 0
+        ? ''
+        : $localize`; left ${brought.map(({ item }) => `${item.length} × ${item.width}`).join(', ')}`;
     return `${bookedAt.slice(0, 16).replace('T', ' ')}: ${from}${left}`;
   }
 

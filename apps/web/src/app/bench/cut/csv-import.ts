@@ -1,3 +1,4 @@
+import { plural } from '../../words/plural';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
@@ -38,6 +39,9 @@ const LARGEST = 2_000_000;
 })
 export class CsvImport {
   readonly what = input.required<'parts' | 'stock'>();
+  protected readonly title = computed(() =>
+    this.what() === 'parts' ? $localize`Parts from a list` : $localize`Stock from a list`,
+  );
   private readonly rack = inject(Rack);
   private readonly state = inject(CutState);
   private readonly edits = inject(JobEdits);
@@ -85,10 +89,11 @@ export class CsvImport {
   protected async open([file]: readonly File[]): Promise<void> {
     this.done.set('');
     if (!file) return;
-    if (file.size > LARGEST) return this.says.set(`${file.name} has ${file.size} bytes: a list is never so large.`);
+    if (file.size > LARGEST)
+      return this.says.set($localize`${file.name} has ${file.size} bytes: a list is never so large.`);
     const { data } = Papa.parse<string[]>((await file.text()).replace(/^\uFEFF/, ''), { skipEmptyLines: false });
     const [headings, ...rest] = data;
-    if (!headings || rest.length === 0) return this.says.set(`${file.name} has no lines under its headings.`);
+    if (!headings || rest.length === 0) return this.says.set($localize`${file.name} has no lines under its headings.`);
     this.says.set('');
     this.file.set(file.name);
     this.mapping.set(guessMapping(headings, this.wanted()));
@@ -118,7 +123,7 @@ export class CsvImport {
       id: crypto.randomUUID().slice(0, 8),
       ...part,
     }));
-    const refused = this.edits.apply(`${added.length} parts from ${this.file()}`, [
+    const refused = this.edits.apply($localize`${added.length} parts from ${this.file()}`, [
       { path: 'cutting.extra', value: [...before, ...added] },
     ]);
     this.says.set(refused ?? '');
@@ -130,7 +135,12 @@ export class CsvImport {
   }
 
   private ended(count: number): void {
-    this.done.set(`${count} ${count === 1 ? 'line' : 'lines'} taken from ${this.file()}.`);
+    this.done.set(
+      plural(count, {
+        one: $localize`${count} line taken from ${this.file()}.`,
+        other: $localize`${count} lines taken from ${this.file()}.`,
+      }),
+    );
     this.leave();
   }
 

@@ -27,7 +27,13 @@ import { SheetsView } from './sheets-view';
   selector: 'z-cut-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [AtTheSaw, BoardsView, FilesView, PartCard, RackView, SheetsView, Views],
-  template: `<z-views label="Views of the cutting" [views]="views()" [view]="state.view()" (viewChange)="look($event)">
+  template: `<z-views
+    i18n-label
+    label="Views of the cutting"
+    [views]="views()"
+    [view]="state.view()"
+    (viewChange)="look($event)"
+  >
     @if (part(); as looked) {
       <z-part-card [part]="looked" />
     }

@@ -15,9 +15,9 @@ import { ExtraParts } from './extra-parts';
 
 /** Made on the server, on paper. */
 const PRINTS: readonly { readonly name: PrintName; readonly says: string; readonly sheets?: true }[] = [
-  { name: 'cut-list.pdf', says: 'Cut list' },
-  { name: 'labels.pdf', says: 'Labels' },
-  { name: 'layouts.pdf', says: 'Sheets', sheets: true },
+  { name: 'cut-list.pdf', says: $localize`Cut list` },
+  { name: 'labels.pdf', says: $localize`Labels` },
+  { name: 'layouts.pdf', says: $localize`Sheets`, sheets: true },
 ];
 
 /** Files: the cutting for those who cut elsewhere, on paper, and lists brought in. */

@@ -19,7 +19,7 @@ import { Who } from '../../device/who';
   template: `@if (words(); as says) {
       <button type="button" class="press" (click)="pass(says)">{{ says }}{{ bankName() }}</button>
     } @else if (release() === 'forecast') {
-      <a class="press" [routerLink]="['/jobs', id(), 'measure']">Measure{{ bankName() }}</a>
+      <a i18n class="press" [routerLink]="['/jobs', id(), 'measure']">Measure{{ bankName() }}</a>
     }
     <z-says [text]="says()" />`,
   host: { class: 'contents' },

@@ -7,10 +7,10 @@ import { jobFeature } from '../../store/job/job.reducer';
 /** What counts as usual where the job says nothing. */
 const USUAL = 0.3;
 const WORDS: readonly (readonly [number, string])[] = [
-  [0, 'not at all'],
-  [0.5, 'a little'],
+  [0, $localize`not at all`],
+  [0.5, $localize`a little`],
   [1.5, 'much'],
-  [Infinity, 'as much as a sheet'],
+  [Infinity, $localize`as much as a sheet`],
 ];
 
 /** How much something counts, from nothing to as much as a sheet. */

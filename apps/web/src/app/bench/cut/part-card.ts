@@ -85,7 +85,8 @@ export class PartCard {
       width: writeExact(width, unit),
       ...(amiss === '' ? {} : { wrong: amiss }),
     };
-    const title = `${this.state.titleOf(this.part())} ${amiss === '' ? 'cut' : 'came out wrong'}`;
+    const name = this.state.titleOf(this.part());
+    const title = amiss === '' ? $localize`${name} cut` : $localize`${name} came out wrong`;
     const patch = cutPatch(document, [this.part()], this.who.deed(), unit, came);
     this.says.set(this.edits.apply(title, [patch]) ?? '');
   }
@@ -95,11 +96,11 @@ export class PartCard {
     const reason = this.reason.value.trim();
     if (!document) return;
     if (reason === '') {
-      this.says.set('Say why it may be cut before its turn: the reason is kept with it.');
+      this.says.set($localize`Say why it may be cut before its turn: the reason is kept with it.`);
       return;
     }
     const patch = releasePatch(document, [this.part().name], reason, this.who.deed());
-    this.says.set(this.edits.apply(`release ${this.state.titleOf(this.part())}`, [patch]) ?? '');
+    this.says.set(this.edits.apply($localize`release ${this.state.titleOf(this.part())}`, [patch]) ?? '');
   }
 
   protected close(): void {
@@ -107,4 +108,7 @@ export class PartCard {
   }
 }
 
-const WORDS: Readonly<Record<string, string>> = { up: 'up from the lower edge', in: 'in from the end' };
+const WORDS: Readonly<Record<string, string>> = {
+  up: $localize`up from the lower edge`,
+  in: $localize`in from the end`,
+};

@@ -11,12 +11,16 @@ import { Rack } from './rack';
   selector: 'z-price-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Says],
-  template: `<section class="flex flex-col gap-2 border-t border-line pt-3" aria-label="The supplier’s prices">
+  template: `<section
+    class="flex flex-col gap-2 border-t border-line pt-3"
+    i18n-aria-label
+    aria-label="The supplier’s prices"
+  >
     <div class="flex flex-wrap items-center gap-3">
-      <h3 class="mr-auto text-lg font-semibold">
+      <h3 i18n class="mr-auto text-lg font-semibold">
         The supplier’s prices <span class="caption font-normal">a stand-in: made up</span>
       </h3>
-      <button type="button" class="press" (click)="rack.refreshPrices()">Ask for today’s</button>
+      <button i18n type="button" class="press" (click)="rack.refreshPrices()">Ask for today’s</button>
     </div>
     @if (rack.prices(); as list) {
       <ul>
@@ -29,16 +33,16 @@ import { Rack } from './rack';
             <b class="font-semibold">{{ price.price.toFixed(2) }}</b>
             @if (counted(price); as material) {
               @if (material.price === price.price) {
-                <span class="caption w-44 text-right">the job counts with it</span>
+                <span i18n class="caption w-44 text-right">the job counts with it</span>
               } @else {
-                <button type="button" class="press" (click)="take(price, material)">
+                <button i18n type="button" class="press" (click)="take(price, material)">
                   The job counts {{ material.price?.toFixed(2) ?? 'none' }}: take it
                 </button>
               }
             }
           </li>
         } @empty {
-          <li class="caption">Nothing was asked for yet.</li>
+          <li i18n class="caption">Nothing was asked for yet.</li>
         }
       </ul>
     }
@@ -62,6 +66,6 @@ export class PriceView {
 
   protected take({ price }: SupplierPrice, material: Material): void {
     const path = `materials[${this.materials().indexOf(material)}].price`;
-    this.says.set(this.edits.apply(`price of ${material.name}`, [{ path, value: price }]) ?? '');
+    this.says.set(this.edits.apply($localize`price of ${material.name}`, [{ path, value: price }]) ?? '');
   }
 }

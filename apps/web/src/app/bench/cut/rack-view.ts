@@ -26,6 +26,15 @@ const text = () => new FormControl('', { nonNullable: true });
   templateUrl: './rack-view.html',
 })
 export class RackView {
+  protected readonly lengths = [
+    { name: 'length', label: $localize`Length` },
+    { name: 'width', label: $localize`Width` },
+    { name: 'thickness', label: $localize`Thick, measured` },
+  ];
+  protected readonly numbers = [
+    { name: 'count', label: $localize`Count` },
+    { name: 'price', label: $localize`Price of one` },
+  ];
   private readonly speech = inject(Speech);
   protected readonly rack = inject(Rack);
   private readonly state = inject(CutState);
@@ -58,7 +67,7 @@ export class RackView {
     const material = this.state.job()?.materials.find(({ name }) => sameName(name, item.material));
     const read = item.thickness === undefined ? undefined : readLength(item.thickness, this.unit());
     if (!material || !read?.ok || Math.abs(read.value - material.thickness) < 150_000) return '';
-    return `measures ${item.thickness ?? ''}, the job counts ${writeExact(material.thickness, this.unit())}`;
+    return $localize`measures ${item.thickness ?? ''}, the job counts ${writeExact(material.thickness, this.unit())}`;
   }
 
   protected add(): void {
@@ -68,11 +77,11 @@ export class RackView {
       return why ? [`${name}: ${this.speech.say(why)}`] : [];
     });
     const [number, money] = [Number(count), readMoney(price)];
-    if (material.trim() === '') return this.says.set('What is it made of? A layout finds it by that name.');
+    if (material.trim() === '') return this.says.set($localize`What is it made of? A layout finds it by that name.`);
     if (wrong[0] !== undefined) return this.says.set(wrong[0]);
-    if (length === undefined || width === undefined) return this.says.set('How long and how wide is it?');
+    if (length === undefined || width === undefined) return this.says.set($localize`How long and how wide is it?`);
     if (!Number.isInteger(number) || number < 1)
-      return this.says.set(`Read ${JSON.stringify(count)}: how many there are is a whole number.`);
+      return this.says.set($localize`Read ${JSON.stringify(count)}\: how many there are is a whole number.`);
     if (!money.ok) return this.says.set(money.says);
     const exact = (each: Length): string => writeExact(each, this.unit());
     this.says.set('');

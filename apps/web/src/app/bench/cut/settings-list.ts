@@ -10,15 +10,9 @@ import { CutState } from './cut-state';
   selector: 'z-settings-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Says, Size],
-  template: `<section class="flex flex-col gap-2" aria-label="Saw settings">
-    <h3 class="border-b border-line pb-1 text-lg font-semibold">Saw settings</h3>
-    @for (
-      each of [
-        { name: 'Fence', list: settings().fences },
-        { name: 'Stop', list: settings().stops },
-      ];
-      track each.name
-    ) {
+  template: `<section class="flex flex-col gap-2" i18n-aria-label aria-label="Saw settings">
+    <h3 i18n class="border-b border-line pb-1 text-lg font-semibold">Saw settings</h3>
+    @for (each of rows(); track each.name) {
       <p class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <span class="caption w-12">{{ each.name }}</span>
         @for (setting of each.list; track setting.size) {
@@ -31,12 +25,12 @@ import { CutState } from './cut-state';
     }
     @for (step of steps(); track step.step) {
       <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <span class="flex-1">
+        <span i18n class="flex-1">
           Box heights down to the next <z-size [length]="step.step" [unit]="true" />:
-          <b class="font-semibold">{{ step.saves }} {{ step.saves === 1 ? 'setting' : 'settings' }} fewer</b>, boxes
+          <b class="font-semibold">{{ step.saves }} {step.saves, plural, =1 {setting} other {settings}} fewer</b>, boxes
           lower by up to <z-size [length]="step.loses" [unit]="true" />.
         </span>
-        <button type="button" class="press" (click)="take(step)">Do it</button>
+        <button i18n type="button" class="press" (click)="take(step)">Do it</button>
       </div>
     }
     <z-says [text]="says()" />
@@ -47,6 +41,10 @@ export class SettingsList {
   private readonly edits = inject(JobEdits);
   protected readonly says = signal('');
   protected readonly settings = computed(() => sawSettings(this.state.free()));
+  protected readonly rows = computed(() => [
+    { name: $localize`Fence`, list: this.settings().fences },
+    { name: $localize`Stop`, list: this.settings().stops },
+  ]);
   /** Once wood is cut, its height is no longer a choice. */
   protected readonly steps = computed((): readonly BoxStep[] => {
     const [job, plan] = [this.state.job(), this.state.plan()];
@@ -54,6 +52,6 @@ export class SettingsList {
   });
 
   protected take({ patches }: BoxStep): void {
-    this.says.set(this.edits.apply('box heights in steps', patches) ?? '');
+    this.says.set(this.edits.apply($localize`box heights in steps`, patches) ?? '');
   }
 }

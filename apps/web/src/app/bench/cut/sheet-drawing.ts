@@ -152,7 +152,7 @@ export class SheetDrawing {
     const label = (name: string) => {
       const part = parts.get(name);
       const held = part !== undefined && part.release !== 'now';
-      return { says: `${held ? 'HOLD ' : ''}${part ? this.state.titleOf(part) : name}`, held };
+      return { says: `${held ? $localize`HOLD ` : ''}${part ? this.state.titleOf(part) : name}`, held };
     };
     const drawing = drawSheet(this.sheet(), { ...saw, ...this.blade() }, label, say);
     const scale = this.wide() / drawing.width;

@@ -90,7 +90,7 @@ export class SheetSide {
   }
 
   protected words({ direction, trims }: SawStep): string {
-    if (trims) return direction === 'rip' ? 'Trim both long edges by' : 'Trim both ends by';
-    return direction === 'rip' ? 'Fence: rip' : 'Stop: cut';
+    if (trims) return direction === 'rip' ? $localize`Trim both long edges by` : $localize`Trim both ends by`;
+    return direction === 'rip' ? $localize`Fence: rip` : $localize`Stop: cut`;
   }
 }

@@ -19,13 +19,13 @@ export class SheetWalk {
   /** The sheets found of a material are kept as they are. */
   take(material: string): string {
     const taking = this.taking(material);
-    return taking ? this.apply('take the layout', [taking.patch]) : '';
+    return taking ? this.apply($localize`take the layout`, [taking.patch]) : '';
   }
 
   /** What nobody has begun is laid out again. */
   again(material: string): string {
     const document = this.document();
-    return document ? this.apply('lay out again', [againPatch(document, material, this.state.taken())]) : '';
+    return document ? this.apply($localize`lay out again`, [againPatch(document, material, this.state.taken())]) : '';
   }
 
   /** A step done: the sheet stays as it is from now on, and the parts that come off it are marked as cut. */
@@ -35,7 +35,7 @@ export class SheetWalk {
     const { path, before } = this.held(shown);
     if (path === undefined) return '';
     const names = partsOfStep(shown.sheet, shown.blade, step);
-    const refused = this.apply(`cut ${step + 1} of the sheet`, [
+    const refused = this.apply($localize`cut ${step + 1} of the sheet`, [
       ...before,
       ...stepPatches(document, path, step + 1, this.who.deed()),
       ...this.cut(names),
@@ -51,7 +51,7 @@ export class SheetWalk {
     if (!taken || !document || taken.done === 0) return '';
     const names = partsOfStep(shown.sheet, shown.blade, taken.done - 1);
     const records = (document.cutting?.cut ?? []).filter(({ part }) => !names.includes(part));
-    return this.apply('take back a cut of the sheet', [
+    return this.apply($localize`take back a cut of the sheet`, [
       { path: `${taken.path}.done`, value: taken.done - 1 },
       { path: 'cutting.cut', value: records },
     ]);

@@ -66,8 +66,8 @@ export class SheetsView {
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly says = signal('');
   protected readonly ways: readonly { readonly id: Which; readonly name: string }[] = [
-    { id: 'now', name: 'What may be cut now' },
-    { id: 'all', name: 'All, to buy by' },
+    { id: 'now', name: $localize`What may be cut now` },
+    { id: 'all', name: $localize`All, to buy by` },
   ];
 
   protected readonly rows = computed((): readonly Row[] =>
@@ -89,7 +89,7 @@ export class SheetsView {
           .filter(({ material: of, begun, finished }) => of === material.id && !begun && !finished).length,
         stale: this.state.taken().filter((each) => each.material === material.id && !holds(each)).length,
         moves: sheets.reduce((sum, { sheet, blade }) => sum + movesOf(stepsOf(sheet, blade)), 0),
-        waste: area > 0 ? `${Math.round(100 * (1 - used / area))} % left over` : '',
+        waste: area > 0 ? $localize`${Math.round(100 * (1 - used / area))} % left over` : '',
         cost: material.price === undefined ? undefined : bought * material.price,
       };
     }),
@@ -108,7 +108,7 @@ export class SheetsView {
 
   protected turnRipFirst(): void {
     const ripFirst = !(this.state.saw()?.ripFirst ?? true);
-    const name = ripFirst ? 'rip first' : 'first cut either way';
+    const name = ripFirst ? $localize`rip first` : $localize`first cut either way`;
     this.says.set(this.edits.apply(name, [{ path: 'saw.ripFirst', value: ripFirst }]) ?? '');
   }
 
@@ -154,7 +154,7 @@ export class SheetsView {
     const taken = sheet.stock === shown.material ? [] : [{ stock: sheet.stock, count: 1 }];
     const booked = { id: crypto.randomUUID(), job: this.id() ?? '', material: material.name, taken, brought };
     this.rack.book(booked, () => {
-      this.says.set(this.edits.apply(`sheet of ${material.name} cut`, this.walk.finished(shown)) ?? '');
+      this.says.set(this.edits.apply($localize`sheet of ${material.name} cut`, this.walk.finished(shown)) ?? '');
     });
   }
 }

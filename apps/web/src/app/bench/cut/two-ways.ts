@@ -13,12 +13,19 @@ import { Says } from '../../ui/says';
   imports: [LengthField, Says],
   template: `<div class="flex flex-wrap items-end gap-3" role="group" [attr.aria-label]="label()">
       @if (told()) {
-        <z-length-field [path]="path() + '.length'" [label]="label() + ', long'" [narrow]="true" />
-        <z-length-field [path]="path() + '.width'" label="wide" [name]="label() + ', wide'" [narrow]="true" />
-        <button type="button" class="press" (click)="put(undefined)">As usual</button>
+        <z-length-field [path]="path() + '.length'" i18n-label label="{{ label() }}, long" [narrow]="true" />
+        <z-length-field
+          [path]="path() + '.width'"
+          i18n-label
+          label="wide"
+          i18n-name
+          name="{{ label() }}, wide"
+          [narrow]="true"
+        />
+        <button i18n type="button" class="press" (click)="put(undefined)">As usual</button>
       } @else {
-        <p class="flex min-h-11 items-center">{{ label() }} the usual.</p>
-        <button type="button" class="press" [attr.aria-label]="label() + ': say how much'" (click)="say()">
+        <p i18n class="flex min-h-11 items-center">{{ label() }} the usual.</p>
+        <button i18n type="button" class="press" i18n-ariaLabel ariaLabel="{{ label() }}: say how much" (click)="say()">
           Say how much
         </button>
       }
@@ -41,7 +48,7 @@ export class TwoWays {
   }
 
   protected put(value: object | undefined): void {
-    const name = `${this.label().toLowerCase()} ${value ? 'so much' : 'as usual'}`;
+    const name = `${this.label().toLowerCase()} ${value ? $localize`so much` : $localize`as usual`}`;
     this.says.set(this.edits.apply(name, [{ path: this.path(), value }]) ?? '');
   }
 }

@@ -11,33 +11,48 @@ import { Says } from '../../ui/says';
   selector: 'z-contents-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [LengthField, NumberField, Says, TextField],
-  template: `<section class="flex flex-col gap-2" [attr.aria-label]="'What goes into drawer ' + number()">
-    <h3 class="font-semibold">What goes in</h3>
+  template: `<section class="flex flex-col gap-2" i18n-ariaLabel ariaLabel="What goes into drawer {{ number() }}">
+    <h3 i18n class="font-semibold">What goes in</h3>
     @for (thing of things(); track $index; let i = $index) {
       <div class="flex flex-wrap items-end gap-2 border-b border-line pb-2" role="group" [attr.aria-label]="thing.name">
-        <z-text-field class="w-44" [path]="path(i) + '.name'" label="Thing" />
-        <z-length-field [path]="path(i) + '.height'" label="High" [name]="thing.name + ', height'" [narrow]="true" />
-        <z-number-field [path]="path(i) + '.count'" label="Count" placeholder="1" [narrow]="true" [optional]="true" />
-        <z-number-field [path]="path(i) + '.weight_kg'" label="kg each" [narrow]="true" [optional]="true" />
+        <z-text-field class="w-44" [path]="path(i) + '.name'" i18n-label label="Thing" />
+        <z-length-field
+          [path]="path(i) + '.height'"
+          i18n-label
+          label="High"
+          i18n-name
+          name="{{ thing.name }}, height"
+          [narrow]="true"
+        />
+        <z-number-field
+          [path]="path(i) + '.count'"
+          i18n-label
+          label="Count"
+          placeholder="1"
+          [narrow]="true"
+          [optional]="true"
+        />
+        <z-number-field [path]="path(i) + '.weight_kg'" i18n-label label="kg each" [narrow]="true" [optional]="true" />
         @if (thing.footprint) {
-          <z-length-field [path]="path(i) + '.footprint[0]'" label="Across" [narrow]="true" />
-          <z-length-field [path]="path(i) + '.footprint[1]'" label="Deep" [narrow]="true" />
+          <z-length-field [path]="path(i) + '.footprint[0]'" i18n-label label="Across" [narrow]="true" />
+          <z-length-field [path]="path(i) + '.footprint[1]'" i18n-label label="Deep" [narrow]="true" />
         } @else {
-          <button type="button" class="press" (click)="measure(i)">+ across and deep</button>
+          <button i18n type="button" class="press" (click)="measure(i)">+ across and deep</button>
         }
         <button
           type="button"
           class="min-h-11 min-w-11 rounded text-soft hover:text-lead"
-          [attr.aria-label]="'Take out ' + thing.name"
+          i18n-ariaLabel
+          ariaLabel="Take out {{ thing.name }}"
           (click)="takeOut(i, thing.name)"
         >
           ×
         </button>
       </div>
     } @empty {
-      <p class="caption">Nothing is written for it. What is stored decides how low the front may be.</p>
+      <p i18n class="caption">Nothing is written for it. What is stored decides how low the front may be.</p>
     }
-    <div><button type="button" class="press" (click)="add()">+ Put something in</button></div>
+    <div><button i18n type="button" class="press" (click)="add()">+ Put something in</button></div>
     <z-says [text]="says()" />
   </section>`,
 })
@@ -55,21 +70,21 @@ export class ContentsList {
 
   protected add(): void {
     const path = this.path(this.things().length);
-    const value = { name: 'thing', height: this.edits.usual('1 in', '25 mm') };
+    const value = { name: $localize`thing`, height: this.edits.usual('1 in', '25 mm') };
     const patch =
       this.things().length === 0 ? { path: `${this.drawer().path}.contents`, value: [value] } : { path, value };
-    this.take(`put something in drawer ${this.number()}`, patch);
+    this.take($localize`put something in drawer ${this.number()}`, patch);
   }
 
   protected measure(index: number): void {
     const side = this.edits.usual('2 in', '50 mm');
-    this.take('across and deep', { path: `${this.path(index)}.footprint`, value: [side, side] });
+    this.take($localize`across and deep`, { path: `${this.path(index)}.footprint`, value: [side, side] });
   }
 
   protected takeOut(index: number, name: string): void {
     const last = this.things().length === 1;
     const path = last ? `${this.drawer().path}.contents` : this.path(index);
-    this.take(`take out ${name}`, { path, value: undefined });
+    this.take($localize`take out ${name}`, { path, value: undefined });
   }
 
   private take(name: string, patch: { path: string; value: unknown }): void {

@@ -60,18 +60,18 @@ export class DivideStep {
   });
   protected readonly says = signal('');
   protected readonly schemes = [
-    { value: 'equal', label: 'Equal' },
-    { value: 'step', label: 'Step' },
-    { value: 'ratio', label: 'Ratio' },
-    { value: 'contents', label: 'By contents' },
-    { value: 'manual', label: 'By hand' },
+    { value: 'equal', label: $localize`Equal` },
+    { value: 'step', label: $localize`Step` },
+    { value: 'ratio', label: $localize`Ratio` },
+    { value: 'contents', label: $localize`By contents` },
+    { value: 'manual', label: $localize`By hand` },
   ];
   protected readonly ends = computed(() => [
-    { value: 'bottom', label: 'the bottom' },
-    { value: 'top', label: 'the top' },
+    { value: 'bottom', label: $localize`the bottom` },
+    { value: 'top', label: $localize`the top` },
     ...this.bank().drawers.map(({ id, place, name }) => ({
       value: `drawer ${id}`,
-      label: `drawer ${place + 1}${name ? `, ${name}` : ''}`,
+      label: $localize`drawer ${place + 1}${name ? `, ${name}` : ''}`,
     })),
   ]);
   /** A drawer is named by its id. */
@@ -90,22 +90,29 @@ export class DivideStep {
   });
 
   protected add(): void {
-    this.take('add a drawer', [addPatch(this.bank())]);
+    this.take($localize`add a drawer`, [addPatch(this.bank())]);
   }
 
   protected remove(drawer: DrawerPlan): void {
-    this.take(`take away drawer ${drawer.place + 1}`, removePatches(this.bank(), drawer.place, this.neighbours()));
+    this.take(
+      $localize`take away drawer ${drawer.place + 1}`,
+      removePatches(this.bank(), drawer.place, this.neighbours()),
+    );
   }
 
   protected drop({ previousIndex, currentIndex }: CdkDragDrop<unknown>): void {
     const document = this.document();
     if (document && previousIndex !== currentIndex)
-      this.take(`move drawer ${previousIndex + 1}`, [movePatch(document, this.bank(), previousIndex, currentIndex)]);
+      this.take($localize`move drawer ${previousIndex + 1}`, [
+        movePatch(document, this.bank(), previousIndex, currentIndex),
+      ]);
   }
 
   protected lock(drawer: DrawerPlan): void {
-    const word = this.isLocked(drawer) ? 'free' : 'lock';
-    this.take(`${word} drawer ${drawer.place + 1}`, [lockPatch(this.bank(), drawer.place, this.unit())]);
+    const number = drawer.place + 1;
+    this.take(this.isLocked(drawer) ? $localize`free drawer ${number}` : $localize`lock drawer ${number}`, [
+      lockPatch(this.bank(), drawer.place, this.unit()),
+    ]);
   }
 
   protected isLocked(drawer: DrawerPlan): boolean {
@@ -115,9 +122,9 @@ export class DivideStep {
   protected why(drawer: DrawerPlan): string {
     const tie = this.bank().bank.drawers[drawer.place]?.sameAs;
     const other = tie === undefined ? undefined : this.bank().drawers.find(({ id }) => id === tie);
-    if (other) return `same as ${other.place + 1}`;
+    if (other) return $localize`same as ${other.place + 1}`;
     if (drawer.held && drawer.held !== 'locked') return HELD[drawer.held];
-    return drawer.makeup ? 'takes the rest' : '';
+    return drawer.makeup ? $localize`takes the rest` : '';
   }
 
   protected choose(drawer: DrawerPlan): void {

@@ -34,10 +34,10 @@ export class DrawerCard {
   protected readonly last = computed(() => this.drawer().place === this.bank().drawers.length - 1);
   protected readonly byContents = computed(() => this.bank().bank.division.scheme === 'contents');
   protected readonly ties = computed(() => [
-    { value: '', label: 'no other' },
+    { value: '', label: $localize`no other` },
     ...this.bank()
       .drawers.filter(({ id }) => id !== this.drawer().id)
-      .map(({ id, place, name }) => ({ value: id, label: `drawer ${place + 1}${name ? `, ${name}` : ''}` })),
+      .map(({ id, place, name }) => ({ value: id, label: $localize`drawer ${place + 1}${name ? `, ${name}` : ''}` })),
   ]);
   protected readonly lines = computed(() => lineChoices(this.bank(), this.neighbours(), this.speech.words()));
   protected readonly line = computed(() => {
@@ -55,7 +55,7 @@ export class DrawerCard {
     const document = this.document();
     if (document)
       this.take(
-        `move drawer ${place + 1} ${by < 0 ? 'up' : 'down'}`,
+        by < 0 ? $localize`move drawer ${place + 1} up` : $localize`move drawer ${place + 1} down`,
         movePatch(document, this.bank(), place, place + by),
       );
   }
@@ -63,13 +63,14 @@ export class DrawerCard {
   protected duplicate(): void {
     const document = this.document();
     const { place } = this.drawer();
-    if (document) this.take(`one more like drawer ${place + 1}`, duplicatePatch(document, this.bank(), place));
+    if (document) this.take($localize`one more like drawer ${place + 1}`, duplicatePatch(document, this.bank(), place));
   }
 
   protected carry(choice: string): void {
     const { place } = this.drawer();
     const unit = this.showing()?.unit ?? 'mm';
-    const name = choice === '' ? `free the line of drawer ${place + 1}` : `carry a line to drawer ${place + 1}`;
+    const name =
+      choice === '' ? $localize`free the line of drawer ${place + 1}` : $localize`carry a line to drawer ${place + 1}`;
     this.take(name, linePatch(this.bank(), place, choice, unit));
   }
 

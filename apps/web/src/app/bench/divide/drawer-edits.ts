@@ -49,12 +49,12 @@ export function lineChoices(bank: BankPlan, others: readonly BankPlan[], words: 
   const owner = bank.path.replace(/\.banks\[\d+\]$/, '');
   const beside = others.filter(({ path }) => path.startsWith(`${owner}.`));
   return [
-    { value: '', label: 'nothing' },
-    { value: 'y', label: 'a height above the floor' },
+    { value: '', label: $localize`nothing` },
+    { value: 'y', label: $localize`a height above the floor` },
     ...beside.flatMap(({ id, bank: written, drawers }) =>
       drawers.map(({ id: drawer, name, place }) => ({
         value: `${id}/${drawer}`,
-        label: `${words.say(said('bank', written))}, drawer ${place + 1}${name ? `, ${name}` : ''}`,
+        label: $localize`${words.say(said('bank', written))}, drawer ${place + 1}${name ? `, ${name}` : ''}`,
       })),
     ),
   ];

@@ -24,11 +24,15 @@ interface Elevation {
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Say, Says],
   template: `<section class="border-t border-line pt-4">
-    <button type="button" class="press" [attr.aria-expanded]="open()" (click)="open.set(!open())">
-      {{ open() ? 'Put the other ways away' : 'Other ways to divide it' }}
+    <button i18n type="button" class="press" [attr.aria-expanded]="open()" (click)="open.set(!open())">
+      @if (open()) {
+        Put the other ways away
+      } @else {
+        Other ways to divide it
+      }
     </button>
     @if (open()) {
-      <p class="caption mt-2">
+      <p i18n class="caption mt-2">
         Under the locks, ties and contents there are. First what comes nearest to its scheme with the fewest box heights
         and the least room to spare.
       </p>
@@ -59,7 +63,7 @@ interface Elevation {
             </button>
           </li>
         } @empty {
-          <li class="caption">With these locks and contents there is no other way.</li>
+          <li i18n class="caption">With these locks and contents there is no other way.</li>
         }
       </ul>
       <z-says [text]="says()" />
@@ -81,12 +85,11 @@ export class OtherWays {
   });
 
   protected settings({ measure }: Alternative): string {
-    return measure.settings === 1 ? 'one box height' : `${measure.settings} box heights`;
+    return measure.settings === 1 ? $localize`one box height` : $localize`${measure.settings} box heights`;
   }
 
   protected take({ said, patches }: Alternative): void {
-    const says = this.speech.say(said);
-    this.says.set(this.edits.apply(`divide ${says.startsWith('by') ? says : `by ${says}`}`, patches) ?? '');
+    this.says.set(this.edits.apply($localize`heights: ${this.speech.say(said)}`, patches) ?? '');
   }
 }
 

@@ -17,7 +17,7 @@ let turns = 0;
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Says],
   template: `<div class="flex flex-col gap-1">
-    <label class="caption" for="turn">Turn it</label>
+    <label i18n class="caption" for="turn">Turn it</label>
     <input
       id="turn"
       class="h-11 w-56 accent-ink"
@@ -50,7 +50,9 @@ export class Turn {
   });
   protected readonly told = computed(() => {
     const { step = nm(0), ratio = 1 } = this.bank().bank.division;
-    return this.what() === 'ratio' ? String(ratio) : `${writeExact(step, this.unit())}, ${inMillimetres(step)} mm`;
+    return this.what() === 'ratio'
+      ? String(ratio)
+      : $localize`${writeExact(step, this.unit())}, ${inMillimetres(step)} mm`;
   });
 
   /** From taking hold of it to letting go is one step of undo. */
@@ -71,6 +73,9 @@ export class Turn {
     const what = this.what();
     const value = what === 'ratio' ? wanted / 100 : writeExact(nm(wanted * NOTCH[this.unit()]), this.unit());
     const patch = { path: `${this.bank().path}.division.${what}`, value };
-    this.says.set(this.edits.apply(`turn the ${what}`, [patch], this.merge) ?? '');
+    this.says.set(
+      this.edits.apply(what === 'ratio' ? $localize`turn the ratio` : $localize`turn the step`, [patch], this.merge) ??
+        '',
+    );
   }
 }

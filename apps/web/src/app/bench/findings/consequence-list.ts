@@ -1,3 +1,4 @@
+import { plural } from '../../words/plural';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import {
@@ -24,10 +25,10 @@ const MOST = 14;
       <table class="w-full max-w-2xl border-collapse">
         <thead class="caption border-b border-edge text-left">
           <tr>
-            <th class="py-1 font-medium" scope="col">What changes</th>
+            <th i18n class="py-1 font-medium" scope="col">What changes</th>
             <th class="py-1 pr-2 text-right font-medium" scope="col">{{ before() }}</th>
             <th class="py-1 pr-2 text-right font-medium" scope="col">{{ after() }}</th>
-            <th class="py-1 text-right font-medium" scope="col">by</th>
+            <th i18n class="py-1 text-right font-medium" scope="col">by</th>
           </tr>
         </thead>
         <tbody>
@@ -41,7 +42,7 @@ const MOST = 14;
                   –
                 }
               </td>
-              <td class="pr-2 text-right font-medium">
+              <td i18n class="pr-2 text-right font-medium">
                 @if (row.change.after; as size) {
                   <z-size [length]="size" />
                 } @else {
@@ -58,17 +59,17 @@ const MOST = 14;
         </tbody>
       </table>
       @if (more() > 0) {
-        <p class="caption mt-1">and {{ more() }} more sizes</p>
+        <p i18n class="caption mt-1">and {{ more() }} more sizes</p>
       }
     }
     @if (gone().length > 0) {
-      <p class="mt-1.5"><span class="font-semibold">No longer said:</span> {{ gone().join(' ') }}</p>
+      <p class="mt-1.5"><span i18n class="font-semibold">No longer said:</span> {{ gone().join(' ') }}</p>
     }
     @if (come().length > 0) {
-      <p class="mt-1.5"><span class="font-semibold">Said then:</span> {{ come().join(' ') }}</p>
+      <p class="mt-1.5"><span i18n class="font-semibold">Said then:</span> {{ come().join(' ') }}</p>
     }
     @if (rows().length === 0 && gone().length === 0 && come().length === 0) {
-      <p class="caption">No size of a part changes by it.</p>
+      <p i18n class="caption">No size of a part changes by it.</p>
     }`,
   host: { class: 'block' },
 })
@@ -77,8 +78,8 @@ export class ConsequenceList {
   readonly consequences = input.required<Consequences>();
   /** Banks of the plan after, for naming drawers. */
   readonly banks = input.required<readonly BankPlan[]>();
-  readonly before = input('now');
-  readonly after = input('then');
+  readonly before = input($localize`now`);
+  readonly after = input($localize`then`);
   protected readonly rows = computed(() =>
     this.consequences()
       .sizes.slice(0, MOST)
@@ -92,9 +93,12 @@ export class ConsequenceList {
     const drawers = this.banks().find(({ path }) => path === bank)?.drawers.length ?? 0;
     const title = sizeTitle(size);
     if (places.length === 0) return title;
-    if (places.length === drawers && drawers > 1) return `${title}, all drawers`;
+    if (places.length === drawers && drawers > 1) return $localize`${title}, all drawers`;
     const numbers = places.map((place) => place + 1);
-    return `${title}, ${numbers.length === 1 ? 'drawer' : 'drawers'} ${listed(numbers)}`;
+    return plural(numbers.length, {
+      one: $localize`${title}, drawer ${listed(numbers)}`,
+      other: $localize`${title}, drawers ${listed(numbers)}`,
+    });
   }
 
   /** What several drawers have alike is told once. */
@@ -110,5 +114,5 @@ function difference({ before, after }: SizeChange): Length | undefined {
 /** `1, 2 and 5`. */
 function listed(numbers: readonly number[]): string {
   if (numbers.length < 2) return numbers.join('');
-  return `${numbers.slice(0, -1).join(', ')} and ${numbers.at(-1)}`;
+  return $localize`${numbers.slice(0, -1).join(', ')} and ${numbers.at(-1)}`;
 }

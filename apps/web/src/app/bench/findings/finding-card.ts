@@ -11,7 +11,7 @@ import { planMemo, readMemo } from '../../store/job/memo';
 import { Says } from '../../ui/says';
 import { ConsequenceList } from './consequence-list';
 
-const WORDS = { stop: 'Stop', warn: 'Check', note: 'Note' } as const;
+const WORDS = { stop: $localize`Stop`, warn: $localize`Check`, note: $localize`Note` } as const;
 const TONES = {
   stop: 'border-lead bg-lead-wash text-lead',
   warn: 'border-ochre bg-ochre-wash text-ochre',
@@ -54,19 +54,24 @@ const MOST = 6;
         </div>
       }
       @if (preview(); as found) {
-        <div class="mt-1 rounded bg-sheet px-3 py-2 text-ink" role="group" aria-label="What it would change">
+        <div
+          class="mt-1 rounded bg-sheet px-3 py-2 text-ink"
+          role="group"
+          i18n-aria-label
+          aria-label="What it would change"
+        >
           @for (each of found.written; track each.path) {
             <p>
               {{ each.where }}: {{ each.mine }} → <span class="font-medium">{{ each.theirs }}</span>
             </p>
           }
           @if (found.more > 0) {
-            <p class="caption">and {{ found.more }} more like these</p>
+            <p i18n class="caption">and {{ found.more }} more like these</p>
           }
           <z-consequence-list class="mt-1.5" [consequences]="found.consequences" [banks]="found.banks" />
           <div class="mt-2 flex gap-2">
-            <button type="button" class="press press-main" (click)="mend()">Do it</button>
-            <button type="button" class="press" (click)="looked.set(undefined)">Leave it</button>
+            <button i18n type="button" class="press press-main" (click)="mend()">Do it</button>
+            <button i18n type="button" class="press" (click)="looked.set(undefined)">Leave it</button>
           </div>
         </div>
       }

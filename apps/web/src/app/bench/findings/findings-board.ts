@@ -19,14 +19,15 @@ import { allWorstFirst } from './worst-first';
     class="flex max-h-[90vh] w-[46rem] max-w-[96vw] flex-col rounded border border-edge bg-sheet text-ink shadow-xl"
   >
     <div class="flex items-center gap-3 border-b border-line px-5 py-3">
-      <h2 class="mr-auto text-xl font-semibold">What an old hand would say</h2>
-      <button type="button" class="press" (click)="dialog.close()">Close</button>
+      <h2 i18n class="mr-auto text-xl font-semibold">What an old hand would say</h2>
+      <button i18n type="button" class="press" (click)="dialog.close()">Close</button>
     </div>
-    <ul class="flex flex-col gap-2 overflow-y-auto px-5 py-4" tabindex="-1" aria-label="All findings">
+    <ul class="flex flex-col gap-2 overflow-y-auto px-5 py-4" tabindex="-1" i18n-aria-label aria-label="All findings">
       @for (each of all(); track each.bank.path + keyOf(each.group)) {
         <li class="flex flex-col">
           <z-finding-card [group]="each.group" [where]="nameOf(each.bank)" />
           <button
+            i18n
             type="button"
             class="self-end min-h-11 px-2 text-sm text-soft underline hover:text-ink"
             (click)="go(each.bank, each.group.finding)"
@@ -35,7 +36,7 @@ import { allWorstFirst } from './worst-first';
           </button>
         </li>
       } @empty {
-        <li class="py-6 text-center text-soft">Nothing to say: this can be built as it stands.</li>
+        <li i18n class="py-6 text-center text-soft">Nothing to say: this can be built as it stands.</li>
       }
     </ul>
   </div>`,

@@ -9,7 +9,7 @@ import { worstFirst } from './worst-first';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [FindingCard],
   template: `@if (groups().length > 0) {
-    <ul class="flex flex-col gap-1.5" aria-label="Findings">
+    <ul class="flex flex-col gap-1.5" i18n-aria-label aria-label="Findings">
       @for (group of groups(); track keyOf(group)) {
         <li><z-finding-card [group]="group" /></li>
       }

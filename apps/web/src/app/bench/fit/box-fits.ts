@@ -11,21 +11,29 @@ import { Size } from '../../fields/size';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Size],
   template: `@if (fits().length > 0) {
-    <section class="flex flex-col gap-1 border-t border-line pt-3" aria-label="Boxes that are made or cut">
-      <h3 class="text-lg font-semibold">Boxes that are made or cut</h3>
+    <section
+      class="flex flex-col gap-1 border-t border-line pt-3"
+      i18n-aria-label
+      aria-label="Boxes that are made or cut"
+    >
+      <h3 i18n class="text-lg font-semibold">Boxes that are made or cut</h3>
       <ul class="flex flex-col">
         @for (each of fits(); track each.drawer) {
           <li class="flex flex-wrap items-baseline gap-x-3 border-b border-line py-2">
-            <b class="min-w-24 font-semibold">Drawer {{ each.place + 1 }}</b>
+            <b i18n class="min-w-24 font-semibold">Drawer {{ each.place + 1 }}</b>
             <span
               class="font-medium"
               [class.text-lead]="each.verdict === 'again'"
               [class.text-ochre]="each.verdict !== 'again' && each.verdict !== 'fits'"
               >{{ says(each) }}</span
             >
-            <span class="caption ml-auto"
-              >{{ each.known === 'made' ? 'made' : 'ends cut for' }} <z-size [length]="each.width" /> · takes
-              <z-size [length]="each.takes"
+            <span i18n class="caption ml-auto">
+              @if (each.known === 'made') {
+                made
+              } @else {
+                ends cut for
+              }
+              <z-size [length]="each.width" /> · takes <z-size [length]="each.takes"
             /></span>
           </li>
         }
@@ -49,15 +57,16 @@ export class BoxFits {
     const size = (length: number): string => this.speech.words().size(nm(Math.abs(length)));
     switch (verdict) {
       case 'fits':
-        return over === 0 ? 'fits' : `fits, ${size(over)} ${over > 0 ? 'wider' : 'narrower'}`;
+        if (over === 0) return $localize`fits`;
+        return over > 0 ? $localize`fits, ${size(over)} wider` : $localize`fits, ${size(over)} narrower`;
       case 'pack':
-        return `${size(over)} too narrow: pack each slide out by ${size(by)}`;
+        return $localize`${size(over)} too narrow: pack each slide out by ${size(by)}`;
       case 'trim':
-        return `too wide by ${size(over)}: trim its front and back by ${size(by)}`;
+        return $localize`too wide by ${size(over)}\: trim its front and back by ${size(by)}`;
       case 'plane':
-        return `too wide by ${size(over)}: plane ${size(by)} off each side`;
+        return $localize`too wide by ${size(over)}\: plane ${size(by)} off each side`;
       case 'again':
-        return `${over > 0 ? 'too wide' : 'too narrow'} by ${size(over)}: make it again`;
+        return $localize`${over > 0 ? $localize`too wide` : $localize`too narrow`} by ${size(over)}\: make it again`;
     }
   }
 }

@@ -7,7 +7,7 @@ import { selectPlan } from '../../store/job/job.selectors';
 @Component({
   selector: 'z-case-caution',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  template: `<p class="caption border-t border-line pt-3">
+  template: `<p i18n class="caption border-t border-line pt-3">
     <b class="font-semibold text-ink">With care:</b> a loaded case is lifted by two, without its drawers. Fasten tall or
     drawer-heavy cases to the wall before they are filled.
     @if (ratio(); as steady) {

@@ -17,6 +17,7 @@ import { WhoField } from './who-field';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [CaseCaution, FrontsView, MeasureBack, PaperView, RecordView, StepWalk, Views, WhoField],
   template: `<z-views
+    i18n-label
     label="Views of the fitting"
     beside="flex flex-wrap items-center gap-x-4 gap-y-2 max-sm:grid max-sm:grid-cols-3 max-sm:gap-1"
     [views]="views()"

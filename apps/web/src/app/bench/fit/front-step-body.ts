@@ -9,17 +9,17 @@ import { Size } from '../../fields/size';
   imports: [Size],
   template: `@switch (step().kind) {
     @case ('reveal') {
-      <p>
+      <p i18n>
         As thick as the gap:
         @if (step().gap; as gap) {
           <b class="text-5xl font-semibold"><z-size [length]="gap" [unit]="true" /></b>
         }
       </p>
       @if (step().first; as first) {
-        <p class="text-base">Against the opening <z-size [length]="first" [unit]="true" />.</p>
+        <p i18n class="text-base">Against the opening <z-size [length]="first" [unit]="true" />.</p>
       }
       @if (step().beside; as beside) {
-        <p class="text-base">
+        <p i18n class="text-base">
           Beside the fronts <z-size [length]="beside.left" /> on the left, <z-size [length]="beside.right" /> on the
           right.
         </p>
@@ -29,40 +29,43 @@ import { Size } from '../../fields/size';
       @let ledge = step().ledge;
       @let gap = step().gap;
       @if (ledge !== undefined) {
-        <p>
+        <p i18n>
           Ledge or line at
           <b class="text-3xl font-semibold"><z-size [length]="size(ledge)" [unit]="true" /></b>
-          {{ ledge < 0 ? 'below' : 'above' }} the opening’s floor
+          @if (ledge < 0) {
+            below
+          } @else {
+            above
+          }
+          the opening’s floor
         </p>
       } @else if (gap !== undefined) {
-        <p>
+        <p i18n>
           On spacers of <b class="text-3xl font-semibold"><z-size [length]="gap" [unit]="true" /></b>
         </p>
       }
-      <p>
-        {{
-          step().bores > 0
-            ? 'Hold it with screws through the ' +
-              step().bores +
-              (step().bores === 1 ? ' bore' : ' bores') +
-              ' of its pull.'
-            : 'It has no bores yet: hold it with double-sided tape and clamps.'
-        }}
+      <p i18n>
+        @if (step().bores > 0) {
+          Hold it with screws through the {{ step().bores }} {step().bores, plural, =1 {bore} other {bores}} of its
+          pull.
+        } @else {
+          It has no bores yet: hold it with double-sided tape and clamps.
+        }
       </p>
     }
     @case ('drive') {
-      <p>Pull the drawer out and drive the screws from inside.</p>
+      <p i18n>Pull the drawer out and drive the screws from inside.</p>
       @if (step().screw; as screw) {
-        <p>
+        <p i18n>
           None longer than
           <b class="text-3xl font-semibold"><z-size [length]="screw.total" round="down" [unit]="true" /></b>
         </p>
       }
     }
     @case ('pull') {
-      <p>Take the holding screws out; the pull goes in the same bores.</p>
+      <p i18n>Take the holding screws out; the pull goes in the same bores.</p>
       @if (step().screw; as screw) {
-        <p>
+        <p i18n>
           Screw <b class="text-3xl font-semibold"><z-size [length]="screw.total" round="down" [unit]="true" /></b>
         </p>
       }

@@ -9,9 +9,9 @@ import { Size } from '../../fields/size';
 import { StepWalk } from './step-walk';
 
 const ADVICE = {
-  square: { says: 'cut it square', why: 'what runs out is not seen' },
-  cut: { says: 'cut it out of square', why: 'a square one would show' },
-  case: { says: 'square the case first', why: 'too far out to cut fronts to' },
+  square: { says: $localize`cut it square`, why: $localize`what runs out is not seen` },
+  cut: { says: $localize`cut it out of square`, why: $localize`a square one would show` },
+  case: { says: $localize`square the case first`, why: $localize`too far out to cut fronts to` },
 } as const;
 
 /** What can still be told apart in a gap. */
@@ -37,8 +37,8 @@ export class FrontsView {
   protected readonly fronts = computed(() => frontsAsHung(this.bank()));
   protected readonly inset = computed(() => this.bank().bank.front.mount === 'inset');
   protected readonly orders = [
-    { value: 'bottom-up', label: 'From a ledge up' },
-    { value: 'top-down', label: 'From the top line down' },
+    { value: 'bottom-up', label: $localize`From a ledge up` },
+    { value: 'top-down', label: $localize`From the top line down` },
   ];
 
   /** Overlay fronts are alike but for their height: what their laps run out by is told once. */
@@ -50,7 +50,7 @@ export class FrontsView {
     if (!showing) return '';
     const size = nm(Math.abs(length));
     const fine = FINE[showing.unit];
-    if (size > 0 && size < fine.step) return `under ${writeLength(fine.step, fine, { unit: true })}`;
+    if (size > 0 && size < fine.step) return $localize`under ${writeLength(fine.step, fine, { unit: true })}`;
     return writeLength(size, fine, { unit: true, mark: true });
   }
 }

@@ -24,34 +24,34 @@ import { Size } from '../../fields/size';
   template: `@switch (step().kind) {
     @case ('build-out') {
       @if (step().buildOut; as sides) {
-        <p>
+        <p i18n>
           Left <b class="font-semibold"><z-size [length]="sides.left.wanted" [unit]="true" /></b>
           <span class="caption block">{{ made(sides.left) }}</span>
         </p>
-        <p>
+        <p i18n>
           Right <b class="font-semibold"><z-size [length]="sides.right.wanted" [unit]="true" /></b>
           <span class="caption block">{{ made(sides.right) }}</span>
         </p>
       }
     }
     @case ('spacer') {
-      <p>
+      <p i18n>
         Fence at
         @if (step().spacer; as spacer) {
           <b class="text-5xl font-semibold"><z-size [length]="spacer.total" [unit]="true" /></b>
         }
       </p>
-      <p class="text-base">One for both sides. Set the fence to it; don’t take it off what was before.</p>
+      <p i18n class="text-base">One for both sides. Set the fence to it; don’t take it off what was before.</p>
     }
     @case ('test') {
-      <p>Put the box in and run it out and in. It is true when it runs alike on both sides and stays shut.</p>
+      <p i18n>Put the box in and run it out and in. It is true when it runs alike on both sides and stays shut.</p>
     }
     @case ('lock') {
-      <p>One round hole on each side, so that nothing moves again.</p>
+      <p i18n>One round hole on each side, so that nothing moves again.</p>
     }
     @default {
       @if (step().spacer; as spacer) {
-        <p>
+        <p i18n>
           @if (spacer.total === 0) {
             On the floor of the opening: no spacer.
           } @else {
@@ -63,21 +63,21 @@ import { Size } from '../../fields/size';
         <p class="text-base">{{ wood() }}</p>
       }
       @if (step().setback; as back) {
-        <p>
+        <p i18n>
           <b class="font-semibold"><z-size [length]="back.total" [unit]="true" /></b> back from the front edge
         </p>
       }
       @if (step().holes; as holes) {
-        <p>
+        <p i18n>
           First hole <b class="font-semibold"><z-size [length]="holes.first.total" [unit]="true" /></b> back, slots
           first
         </p>
       }
       @for (pack of told(step().packing); track pack.reading) {
-        <p class="text-base">Pack {{ packed(pack.eachSide) }} a side {{ at(pack) }}.</p>
+        <p i18n class="text-base">Pack {{ packed(pack.eachSide) }} a side {{ at(pack) }}.</p>
       }
       @for (pack of told(step().level); track pack.place) {
-        <p class="text-base">Pack {{ packed(pack.eachSide) }} a side at this level’s {{ pack.place }}.</p>
+        <p i18n class="text-base">Pack {{ packed(pack.eachSide) }} a side at this level’s {{ pack.place }}.</p>
       }
     }
   }`,
@@ -94,8 +94,8 @@ export class HangStepBody {
     const family = this.bank().drawers[this.step().place ?? -1]?.family;
     if (!family || isBought(family)) return '';
     return family.cuts?.batten
-      ? 'Pre-bore, then screw it through; no glue until the box has run on it.'
-      : 'Glue it, pre-bore and screw it, square to the front; wax it when the box runs.';
+      ? $localize`Pre-bore, then screw it through; no glue until the box has run on it.`
+      : $localize`Glue it, pre-bore and screw it, square to the front; wax it when the box runs.`;
   });
 
   /** Those that come to something to pack with. */

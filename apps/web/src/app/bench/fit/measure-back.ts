@@ -1,3 +1,4 @@
+import { DEVICE_NAMES, PLACE_NAMES } from '../../words/place-names';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
@@ -118,11 +119,15 @@ export class MeasureBack {
   /** The planned readings are set aside; what was measured back counts from now on. */
   protected built(): void {
     const document = this.document();
-    if (document) this.says.set(this.edits.apply('as built', turnBasis(document, this.bank().path)) ?? '');
+    if (document) this.says.set(this.edits.apply($localize`as built`, turnBasis(document, this.bank().path)) ?? '');
   }
 
   protected title({ name, place }: Row): string {
-    return place === undefined ? name : `${name}, ${place}`;
+    return place === undefined ? name : `${name}, ${PLACE_NAMES[place]}`;
+  }
+
+  protected deviceSaid(device: TakenSize['device'] | undefined): string {
+    return device === undefined || device === 'typed' ? '' : `, ${DEVICE_NAMES[device]}`;
   }
 
   protected off({ newest, planned }: Row): string {
@@ -130,9 +135,9 @@ export class MeasureBack {
     if (!newest || planned === undefined || !showing) return '';
     const against = newest.against ?? planned;
     const over = newest.length - against;
-    if (over === 0) return 'as planned';
+    if (over === 0) return $localize`as planned`;
     const size = writeLength(nm(Math.abs(over)), Math.abs(over) < showing.step ? FINE : showing, { unit: true });
-    return `${size} ${over > 0 ? 'over' : 'under'}`;
+    return over > 0 ? $localize`${size} over` : $localize`${size} under`;
   }
 
   private drawerRows(): readonly Row[] {
@@ -142,7 +147,7 @@ export class MeasureBack {
     return bank.drawers.flatMap((drawer) =>
       places.map((place) => ({
         of: drawer.id,
-        name: `Drawer ${drawer.place + 1}`,
+        name: $localize`Drawer ${drawer.place + 1}`,
         place,
         planned: plannedOf(bank, what, drawer, place),
         ...this.readings(

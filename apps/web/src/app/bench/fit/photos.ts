@@ -19,7 +19,7 @@ export class Photos {
     if (file.size > LARGEST_PICTURE)
       return {
         ok: false,
-        says: `${file.name} has ${megabytes(file.size)} MB: a photograph may have ${megabytes(LARGEST_PICTURE)}. Nothing was kept.`,
+        says: $localize`${file.name} has ${megabytes(file.size)} MB: a photograph may have ${megabytes(LARGEST_PICTURE)}. Nothing was kept.`,
       };
     const id = crypto.randomUUID();
     this.busy.set(true);
@@ -29,7 +29,7 @@ export class Photos {
     } catch (problem) {
       return {
         ok: false,
-        says: problemOf(problem)?.says ?? 'The server is not reached. The photograph was not kept; try again.',
+        says: problemOf(problem)?.says ?? $localize`The server is not reached. The photograph was not kept; try again.`,
       };
     } finally {
       this.busy.set(false);

@@ -1,3 +1,4 @@
+import { DEVICE_NAMES } from '../../words/place-names';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { LengthInput, whyNoLength } from '../../ui/length-input';
 import { Speech } from '../../words/speech';
@@ -33,12 +34,13 @@ const LOW = 15;
           class="write min-h-14 w-40 min-w-0 flex-1 text-2xl"
           type="text"
           [zLength]="unit()"
-          [placeholder]="'size, ' + unit()"
+          i18n-placeholder
+          placeholder="size, {{ unit() }}"
           [formControl]="size"
           (keydown.enter)="keep()"
         />
       </label>
-      <button type="button" class="press press-main min-h-14 px-6 text-lg" (click)="keep()">Keep</button>
+      <button i18n type="button" class="press press-main min-h-14 px-6 text-lg" (click)="keep()">Keep</button>
     </div>
     <div class="flex flex-wrap items-center gap-x-3 gap-y-2">
       @if (on()) {
@@ -46,10 +48,11 @@ const LOW = 15;
           @if (reading(); as read) {
             <z-size [length]="lengthOf(read.mm)" [unit]="true" />
           } @else {
-            <span class="text-base font-normal" role="status">waiting for the {{ device() }} …</span>
+            <span i18n class="text-base font-normal" role="status">waiting for the {{ names[device()] }} …</span>
           }
         </p>
         <button
+          i18n
           type="button"
           class="press press-main min-h-14 flex-1 px-6 text-lg"
           [disabled]="!reading()"
@@ -57,20 +60,28 @@ const LOW = 15;
         >
           Take it <kbd class="font-normal opacity-80 max-sm:hidden">t</kbd>
         </button>
-        <button type="button" class="press min-h-14" (click)="on.set(false)">Off</button>
-        <p class="caption w-full" role="status">
+        <button i18n type="button" class="press min-h-14" (click)="on.set(false)">Off</button>
+        <p i18n class="caption w-full" role="status">
           @if (reading(); as read) {
             <span [class.text-lead]="read.battery < low" [class.font-medium]="read.battery < low"
-              >{{ read.mm }} mm, battery {{ read.battery }} %{{ read.battery < low ? ': low, charge it' : '' }}.</span
+              >{{ read.mm }} mm, battery {{ read.battery }} %{read.battery < low, select,
+                true {: low, charge it}
+                other {}
+
+              }.</span
             >
           }
           Simulated: what it reads is made up.
         </p>
       } @else {
-        <button type="button" class="press min-h-14" (click)="on.set(true)">
-          {{ device() === 'laser' ? 'Laser measure' : 'Caliper' }}
+        <button i18n type="button" class="press min-h-14" (click)="on.set(true)">
+          @if (device() === 'laser') {
+            Laser measure
+          } @else {
+            Caliper
+          }
         </button>
-        <span class="caption">Simulated; a real one would send the same.</span>
+        <span i18n class="caption">Simulated; a real one would send the same.</span>
       }
     </div>
     <z-says [text]="says()" />
@@ -85,6 +96,7 @@ export class ReadingEntry {
   readonly about = input.required<Length>();
   readonly place = input(0);
   readonly taken = output<TakenSize>();
+  protected readonly names = DEVICE_NAMES;
   private readonly devices = inject(MeasuringDevice);
   private readonly showing = inject(Store).selectSignal(selectShowing);
   protected readonly unit = computed(() => this.showing()?.unit ?? 'mm');

@@ -8,14 +8,19 @@ import { bankKey } from './bank-key';
 import { Photos } from './photos';
 
 const WAYS = [
-  { id: 'fault', name: 'A fault' },
-  { id: 'note', name: 'A note' },
-  { id: 'photo', name: 'A photograph' },
-  { id: 'time', name: 'Time' },
+  { id: 'fault', name: $localize`A fault` },
+  { id: 'note', name: $localize`A note` },
+  { id: 'photo', name: $localize`A photograph` },
+  { id: 'time', name: $localize`Time` },
 ] as const;
 
 /** What is asked in words. */
-const ASKS = { fault: 'What happened', note: 'Note', photo: 'What it shows', time: 'What was done' } as const;
+const ASKS = {
+  fault: $localize`What happened`,
+  note: $localize`Note`,
+  photo: $localize`What it shows`,
+  time: $localize`What was done`,
+} as const;
 
 /** Something to write down: a fault and how it was mended, a note, a photograph, time spent. */
 @Component({
@@ -35,7 +40,10 @@ export class RecordEntry {
   private readonly speech = inject(Speech);
   protected readonly faults = this.speech.options('fault', FAULTS);
   protected readonly drawers = computed(() =>
-    this.bank().drawers.map(({ id, place, name }) => ({ id, says: `Drawer ${place + 1}${name ? `, ${name}` : ''}` })),
+    this.bank().drawers.map(({ id, place, name }) => ({
+      id,
+      says: $localize`Drawer ${place + 1}${name ? `, ${name}` : ''}`,
+    })),
   );
   private readonly named = bankKey(this.bank);
   protected readonly form = new FormGroup({
@@ -60,13 +68,13 @@ export class RecordEntry {
         });
         break;
       case 'note':
-        if (!note.trim()) return this.says.set('A note is a sentence: nothing is written yet.');
+        if (!note.trim()) return this.says.set($localize`A note is a sentence: nothing is written yet.`);
         this.log.add({ kind: 'note', note: note.trim(), ...this.where() });
         break;
       case 'time': {
         const spent = Number(minutes.trim().replace(',', '.'));
         if (!Number.isInteger(spent) || spent < 1 || spent > 100_000)
-          return this.says.set(`Read “${minutes}”: whole minutes are wanted, from 1 on.`);
+          return this.says.set($localize`Read “${minutes}”: whole minutes are wanted, from 1 on.`);
         this.log.add({ kind: 'time', minutes: spent, ...more });
         break;
       }

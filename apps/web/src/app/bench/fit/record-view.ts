@@ -11,11 +11,11 @@ import { Says } from '../../ui/says';
 import { RecordEntry } from './record-entry';
 
 const KINDS = [
-  { id: 'all', name: 'All', kinds: undefined },
-  { id: 'readings', name: 'Readings', kinds: ['reading'] },
-  { id: 'work', name: 'Work', kinds: ['step', 'gate', 'released', 'cut', 'time'] },
-  { id: 'faults', name: 'Faults', kinds: ['fault', 'wrong'] },
-  { id: 'notes', name: 'Notes, photographs', kinds: ['note', 'photo'] },
+  { id: 'all', name: $localize`All`, kinds: undefined },
+  { id: 'readings', name: $localize`Readings`, kinds: ['reading'] },
+  { id: 'work', name: $localize`Work`, kinds: ['step', 'gate', 'released', 'cut', 'time'] },
+  { id: 'faults', name: $localize`Faults`, kinds: ['fault', 'wrong'] },
+  { id: 'notes', name: $localize`Notes, photographs`, kinds: ['note', 'photo'] },
 ] as const;
 
 interface Day {
@@ -58,7 +58,10 @@ export class RecordView {
     );
     if (minutes === 0) return '';
     const hours = Math.floor(minutes / 60);
-    return [...(hours > 0 ? [`${hours} h`] : []), ...(minutes % 60 > 0 ? [`${minutes % 60} min`] : [])].join(' ');
+    return [
+      ...(hours > 0 ? [$localize`${hours} h`] : []),
+      ...(minutes % 60 > 0 ? [$localize`${minutes % 60} min`] : []),
+    ].join(' ');
   });
 
   protected photo(id: string): string {

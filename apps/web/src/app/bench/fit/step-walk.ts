@@ -45,22 +45,22 @@ type AnyStep = HangStep | FrontStep;
 
 /** Why nothing is done yet. */
 const HELD = {
-  forecast: 'Held until the opening is measured as built: nothing is hung by planned sizes.',
-  mend: 'Held by what is to mend: see the findings of this bank.',
-  hung: 'Held until the boxes are hung and trued: fronts fit the case as it hangs.',
+  forecast: $localize`Held until the opening is measured as built: nothing is hung by planned sizes.`,
+  mend: $localize`Held by what is to mend: see the findings of this bank.`,
+  hung: $localize`Held until the boxes are hung and trued: fronts fit the case as it hangs.`,
 } as const;
 
 const TITLES: Readonly<Record<AnyStep['kind'], string>> = {
-  'build-out': 'Build the sides out',
-  spacer: 'Cut the spacer',
-  left: 'Left slide',
-  right: 'Right slide',
-  test: 'Try the box',
-  lock: 'Lock it',
-  reveal: 'Cut spacers for the gaps',
-  hold: 'Hold the front',
-  drive: 'Screw it home',
-  pull: 'Fit the pull',
+  'build-out': $localize`Build the sides out`,
+  spacer: $localize`Cut the spacer`,
+  left: $localize`Left slide`,
+  right: $localize`Right slide`,
+  test: $localize`Try the box`,
+  lock: $localize`Lock it`,
+  reveal: $localize`Cut spacers for the gaps`,
+  hold: $localize`Hold the front`,
+  drive: $localize`Screw it home`,
+  pull: $localize`Fit the pull`,
 };
 
 /** One step at a time, to be read from a step away; what is done is kept, and others at the case see it at once. */
@@ -74,6 +74,9 @@ const TITLES: Readonly<Record<AnyStep['kind'], string>> = {
 export class StepWalk {
   readonly bank = input.required<BankPlan>();
   readonly which = input.required<'hang' | 'fronts'>();
+  protected readonly title = computed(() =>
+    this.which() === 'hang' ? $localize`The hanging, step by step` : $localize`The fronts, step by step`,
+  );
   private readonly edits = inject(JobEdits);
   private readonly speech = inject(Speech);
   private readonly who = inject(Who);
@@ -167,14 +170,16 @@ export class StepWalk {
   /** What a step is called: a slide of wood is none of metal. */
   protected titleOf({ kind, place }: AnyStep): string {
     const family = this.bank().drawers[place ?? -1]?.family;
-    if ((kind === 'left' || kind === 'right') && family && !isBought(family))
-      return `${kind === 'left' ? 'Left' : 'Right'} ${family.cuts?.batten ? 'batten' : 'runner'}`;
+    if ((kind === 'left' || kind === 'right') && family && !isBought(family)) {
+      if (family.cuts?.batten) return kind === 'left' ? $localize`Left batten` : $localize`Right batten`;
+      return kind === 'left' ? $localize`Left runner` : $localize`Right runner`;
+    }
     return TITLES[kind];
   }
 
   private drawerOf({ place }: AnyStep): string {
     const drawer = this.bank().drawers[place ?? -1];
-    return drawer ? `drawer ${drawer.place + 1}${drawer.name ? `, ${drawer.name}` : ''}` : '';
+    return drawer ? $localize`drawer ${drawer.place + 1}${drawer.name ? `, ${drawer.name}` : ''}` : '';
   }
 
   /** Done, by its own press, and on to the next. */
@@ -199,7 +204,7 @@ export class StepWalk {
     const [document, parts] = [this.document(), this.uncut()];
     if (!document || parts.some(({ release }) => release !== 'now')) return;
     const patch = cutPatch(document, parts, this.who.deed(), document.unit);
-    this.says.set(this.edits.apply('the front cut', [patch]) ?? '');
+    this.says.set(this.edits.apply($localize`the front cut`, [patch]) ?? '');
   }
 
   protected takeBackLast(): void {

@@ -14,6 +14,19 @@ import { Pulls } from './pulls';
 import { Season } from './season';
 
 /** Fronts: how they sit, what shows round them, how they are made, their pulls, and the panel they come from. */
+const LAPS = {
+  top: $localize`Lap top`,
+  bottom: $localize`Lap bottom`,
+  left: $localize`Lap left`,
+  right: $localize`Lap right`,
+};
+const GAPS = {
+  top: $localize`Gap top`,
+  bottom: $localize`Gap bottom`,
+  left: $localize`Gap left`,
+  right: $localize`Gap right`,
+};
+
 @Component({
   selector: 'z-fronts-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -27,12 +40,12 @@ export class FrontsStep {
   private readonly plan = this.store.selectSignal(selectPlan);
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
   protected readonly mounts = [
-    { value: 'overlay', label: 'Overlay' },
-    { value: 'inset', label: 'Inset' },
+    { value: 'overlay', label: $localize`Overlay` },
+    { value: 'inset', label: $localize`Inset` },
   ];
   protected readonly grains = [
-    { value: 'across', label: 'Across' },
-    { value: 'up', label: 'Up' },
+    { value: 'across', label: $localize`Across` },
+    { value: 'up', label: $localize`Up` },
   ];
   private readonly at = computed(() => this.bank().path);
   /** What turning the mount changed besides. */
@@ -64,6 +77,8 @@ export class FrontsStep {
   });
   protected readonly edges = ['top', 'bottom', 'left', 'right'] as const;
   protected readonly overlay = computed(() => this.bank().bank.front.mount === 'overlay');
+  /** Lap or gap at an edge, as its field is called. */
+  protected readonly edgeTitle = (edge: (typeof this.edges)[number]): string => (this.overlay() ? LAPS : GAPS)[edge];
   protected readonly solid = computed(() => this.bank().drawers.some(({ dimensions }) => dimensions['front.growth']));
   /** The season is of use, or was told: a front may still be made of the job’s solid wood. */
   protected readonly seasonal = computed(() => {

@@ -14,15 +14,20 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
   selector: 'z-making',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [LengthField, MaterialPick, Says],
-  template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="How fronts are made">
-    <h3 class="text-lg font-semibold">Made</h3>
+  template: `<section
+    class="flex flex-col gap-3 border-t border-line pt-4"
+    i18n-aria-label
+    aria-label="How fronts are made"
+  >
+    <h3 i18n class="text-lg font-semibold">Made</h3>
     <z-material-pick
       class="max-w-80"
       [path]="path() + '.material'"
-      [label]="made() === 'framed' ? 'Frame of' : 'Of'"
+      [label]="ofTitle()"
+      i18n-name
       name="material of the fronts"
     />
-    <div class="flex flex-wrap gap-1" role="group" aria-label="How fronts are made">
+    <div class="flex flex-wrap gap-1" role="group" i18n-aria-label aria-label="How fronts are made">
       @for (way of ways; track way.value) {
         <button
           type="button"
@@ -37,8 +42,8 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
     </div>
     @if (made() === 'banded') {
       <div class="flex flex-wrap items-end gap-3">
-        <z-length-field [path]="path() + '.band.thickness'" label="Band" [narrow]="true" />
-        <div class="flex flex-wrap gap-1" role="group" aria-label="Edges that are banded">
+        <z-length-field [path]="path() + '.band.thickness'" i18n-label label="Band" [narrow]="true" />
+        <div class="flex flex-wrap gap-1" role="group" i18n-aria-label aria-label="Edges that are banded">
           @for (edge of edges; track edge) {
             <button
               type="button"
@@ -56,17 +61,26 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
     }
     @if (made() === 'framed') {
       <div class="flex flex-wrap items-start gap-3">
-        <z-length-field [path]="path() + '.frame.stile'" label="Stiles" [narrow]="true" />
+        <z-length-field [path]="path() + '.frame.stile'" i18n-label label="Stiles" [narrow]="true" />
         <z-length-field
           [path]="path() + '.frame.rail'"
+          i18n-label
           label="Rails"
           [narrow]="true"
           [optional]="true"
+          i18n-placeholder
           placeholder="as stiles"
         />
-        <z-length-field [path]="path() + '.frame.groove'" label="Groove" [narrow]="true" />
-        <z-length-field [path]="path() + '.frame.play'" label="Play" name="play of the panel" [narrow]="true" />
-        <z-material-pick class="w-60" [path]="path() + '.frame.panel'" label="Panel of" />
+        <z-length-field [path]="path() + '.frame.groove'" i18n-label label="Groove" [narrow]="true" />
+        <z-length-field
+          [path]="path() + '.frame.play'"
+          i18n-label
+          label="Play"
+          i18n-name
+          name="play of the panel"
+          [narrow]="true"
+        />
+        <z-material-pick class="w-60" [path]="path() + '.frame.panel'" i18n-label label="Panel of" />
       </div>
     }
     <z-says [text]="says()" />
@@ -79,10 +93,11 @@ export class Making {
   protected readonly says = signal('');
   protected readonly edges = EDGES;
   protected readonly ways = [
-    { value: 'plain', label: 'In one piece' },
-    { value: 'banded', label: 'Edges banded' },
-    { value: 'framed', label: 'Framed' },
+    { value: 'plain', label: $localize`In one piece` },
+    { value: 'banded', label: $localize`Edges banded` },
+    { value: 'framed', label: $localize`Framed` },
   ] as const;
+  protected readonly ofTitle = computed(() => (this.made() === 'framed' ? $localize`Frame of` : $localize`Of`));
   protected readonly path = computed(() => `${this.bank().path}.front`);
   private readonly front = computed(() => this.bank().bank.front);
   protected readonly made = computed(() => (this.front().frame ? 'framed' : this.front().band ? 'banded' : 'plain'));
@@ -99,7 +114,7 @@ export class Making {
       edges.length === 0
         ? { path: `${this.path()}.band`, value: undefined }
         : { path: `${this.path()}.band.edges`, value: EDGES.filter((each) => edges.includes(each)) };
-    this.says.set(this.edits.apply(`band of the ${edge} edge`, [patch]) ?? '');
+    this.says.set(this.edits.apply($localize`band of the ${edge} edge`, [patch]) ?? '');
   }
 
   protected choose(way: 'plain' | 'banded' | 'framed', label: string): void {
@@ -121,6 +136,6 @@ export class Making {
       { path: `${this.path()}.band`, value: band },
       { path: `${this.path()}.frame`, value: frame },
     ];
-    this.says.set(this.edits.apply(`fronts made: ${label.toLowerCase()}`, patches) ?? '');
+    this.says.set(this.edits.apply($localize`fronts made: ${label.toLowerCase()}`, patches) ?? '');
   }
 }

@@ -50,7 +50,7 @@ export function mountPatches({ bank, path }: BankPlan, mount: Mount, placed: Pla
     path: `${path}.front.${field}`,
     value,
   }));
-  const what = mount === 'overlay' ? 'laps' : 'gaps at the opening';
-  const says = `Laps are no gaps: the ${what} are ${edge} now${shared === edge ? '' : `, ${shared} on dividers`}, and ${over} stands between fronts.`;
+  const what = mount === 'overlay' ? $localize`laps` : $localize`gaps at the opening`;
+  const says = $localize`Laps are no gaps: the ${what} are ${edge} now${shared === edge ? '' : $localize`, ${shared} on dividers`}, and ${over} stands between fronts.`;
   return { patches, says };
 }

@@ -15,9 +15,9 @@ type Way = 'single' | 'down' | 'across';
   selector: 'z-panel-run',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [LengthField, PanelDrawing, Says, Size],
-  template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="One panel">
-    <h3 class="text-lg font-semibold">One panel</h3>
-    <div class="flex flex-wrap gap-1" role="group" aria-label="Fronts are cut">
+  template: `<section class="flex flex-col gap-3 border-t border-line pt-4" i18n-aria-label aria-label="One panel">
+    <h3 i18n class="text-lg font-semibold">One panel</h3>
+    <div class="flex flex-wrap gap-1" role="group" i18n-aria-label aria-label="Fronts are cut">
       @for (each of ways(); track each.way) {
         <button
           type="button"
@@ -32,13 +32,15 @@ type Way = 'single' | 'down' | 'across';
     </div>
     @if (path(); as at) {
       <div class="flex flex-wrap items-start gap-3">
-        <z-length-field [path]="at + '.kerf'" label="Kerf" [narrow]="true" />
-        <z-length-field [path]="at + '.trim'" label="Trim, both ends" [narrow]="true" />
+        <z-length-field [path]="at + '.kerf'" i18n-label label="Kerf" [narrow]="true" />
+        <z-length-field [path]="at + '.trim'" i18n-label label="Trim, both ends" [narrow]="true" />
         <z-length-field
           [path]="at + '.strip'"
+          i18n-label
           label="Strip cut out"
           [narrow]="true"
           [optional]="true"
+          i18n-placeholder
           placeholder="none"
         />
       </div>
@@ -50,8 +52,8 @@ type Way = 'single' | 'down' | 'across';
           @for (run of runs(); track run.says) {
             <dt class="caption">{{ run.says }}</dt>
             <dd class="text-xl"><z-size [length]="run.run.panel.total" /></dd>
-            <dt class="caption">The figure</dt>
-            <dd>
+            <dt i18n class="caption">The figure</dt>
+            <dd i18n>
               @if (jump(run.run); as off) {
                 jumps by <z-size [length]="off" /> at a joint
               } @else {
@@ -62,7 +64,7 @@ type Way = 'single' | 'down' | 'across';
         </dl>
       </div>
     } @else {
-      <p class="caption">Cut from one panel, in their order, the grain runs through the fronts.</p>
+      <p i18n class="caption">Cut from one panel, in their order, the grain runs through the fronts.</p>
     }
     <z-says [text]="says()" />
   </section>`,
@@ -82,10 +84,10 @@ export class PanelRun {
     return this.bank().run ? 'across' : 'single';
   });
   protected readonly ways = computed(() => [
-    { way: 'single' as const, label: 'One by one' },
-    { way: 'down' as const, label: 'From one panel, down the bank' },
+    { way: 'single' as const, label: $localize`One by one` },
+    { way: 'down' as const, label: $localize`From one panel, down the bank` },
     ...((this.owner()?.banks.length ?? 0) > 1
-      ? [{ way: 'across' as const, label: 'From one panel, across the case' }]
+      ? [{ way: 'across' as const, label: $localize`From one panel, across the case` }]
       : []),
   ]);
   /** Where the figures of the run stand; nothing where there is none. */
@@ -96,8 +98,15 @@ export class PanelRun {
   protected readonly runs = computed(() => {
     const [down, across] = [this.bank().run, this.way() === 'across' ? this.owner()?.run : undefined];
     return [
-      ...(across ? [{ says: 'Panel, across the case', run: across }] : []),
-      ...(down ? [{ says: this.way() === 'down' ? 'Panel, along the run' : 'Panel, down the banks', run: down }] : []),
+      ...(across ? [{ says: $localize`Panel, across the case`, run: across }] : []),
+      ...(down
+        ? [
+            {
+              says: this.way() === 'down' ? $localize`Panel, along the run` : $localize`Panel, down the banks`,
+              run: down,
+            },
+          ]
+        : []),
     ];
   });
   protected readonly drawings = computed(() => {
@@ -108,11 +117,11 @@ export class PanelRun {
       const numbers = Object.fromEntries(
         owner.banks.flatMap((bank) => bank.drawers.map(({ id, place }) => [`${bank.id}/${id}`, place + 1] as const)),
       );
-      return drawing ? [{ drawing, label: 'The panel across the case with its cuts', numbers }] : [];
+      return drawing ? [{ drawing, label: $localize`The panel across the case with its cuts`, numbers }] : [];
     }
     const drawing = drawPanel(this.bank());
     const numbers = Object.fromEntries(this.bank().drawers.map(({ id, place }) => [id, place + 1]));
-    return drawing ? [{ drawing, label: 'The panel with its cuts', numbers }] : [];
+    return drawing ? [{ drawing, label: $localize`The panel with its cuts`, numbers }] : [];
   });
 
   /** The largest jump, either way; nothing where the figure runs through. */
@@ -139,7 +148,11 @@ export class PanelRun {
         { path: shared, value },
       ],
     }[way];
-    const name = { single: 'fronts one by one', down: 'fronts from one panel', across: 'fronts from one panel across' };
+    const name = {
+      single: $localize`fronts one by one`,
+      down: $localize`fronts from one panel`,
+      across: $localize`fronts from one panel across`,
+    };
     this.says.set(this.edits.apply(name[way], patches) ?? '');
   }
 }

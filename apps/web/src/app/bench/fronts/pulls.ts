@@ -9,10 +9,10 @@ import { Size } from '../../fields/size';
 import { Says } from '../../ui/says';
 
 const SCHOOLS = [
-  { value: 'none', label: 'None' },
-  { value: 'centre', label: 'In the middle' },
-  { value: 'from-top', label: 'From the top edge' },
-  { value: 'third-when-low', label: 'Higher on low drawers' },
+  { value: 'none', label: $localize`None` },
+  { value: 'centre', label: $localize`In the middle` },
+  { value: 'from-top', label: $localize`From the top edge` },
+  { value: 'third-when-low', label: $localize`Higher on low drawers` },
 ] as const;
 
 /** Where the pulls sit and are bored. */
@@ -20,9 +20,9 @@ const SCHOOLS = [
   selector: 'z-pulls',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [LengthField, Says, Size, Choice],
-  template: `<section class="flex flex-col gap-3 border-t border-line pt-4" aria-label="Pulls">
-    <h3 class="text-lg font-semibold">Pulls</h3>
-    <div class="flex flex-wrap gap-1" role="group" aria-label="Where pulls sit">
+  template: `<section class="flex flex-col gap-3 border-t border-line pt-4" i18n-aria-label aria-label="Pulls">
+    <h3 i18n class="text-lg font-semibold">Pulls</h3>
+    <div class="flex flex-wrap gap-1" role="group" i18n-aria-label aria-label="Where pulls sit">
       @for (option of schools; track option.value) {
         <button
           type="button"
@@ -39,47 +39,52 @@ const SCHOOLS = [
     @if (pull(); as now) {
       <div class="flex flex-wrap items-start gap-3">
         @if (now.school === 'from-top') {
-          <z-length-field [path]="path() + '.fromTop'" label="Below the top edge" [narrow]="true" />
+          <z-length-field [path]="path() + '.fromTop'" i18n-label label="Below the top edge" [narrow]="true" />
         }
         @if (now.school === 'third-when-low') {
-          <z-length-field [path]="path() + '.lowUnder'" label="Low is under" [narrow]="true" />
+          <z-length-field [path]="path() + '.lowUnder'" i18n-label label="Low is under" [narrow]="true" />
         }
         <z-length-field
           [path]="path() + '.centres'"
+          i18n-label
           label="Bore centres"
           [narrow]="true"
           [optional]="true"
+          i18n-placeholder
           placeholder="knob"
         />
         <z-length-field
           [path]="path() + '.height'"
+          i18n-label
           label="Its height"
           [narrow]="true"
           [optional]="true"
+          i18n-placeholder
           placeholder="any"
         />
-        <z-length-field [path]="path() + '.purchase'" label="Screw bites" [narrow]="true" />
+        <z-length-field [path]="path() + '.purchase'" i18n-label label="Screw bites" [narrow]="true" />
         <z-length-field
           [path]="path() + '.twoOver'"
+          i18n-label
           label="Two on fronts over"
           [narrow]="true"
           [optional]="true"
           [placeholder]="usual()"
         />
-        <z-choice [path]="path() + '.count'" label="Pulls on a front" [options]="counts" />
+        <z-choice [path]="path() + '.count'" i18n-label label="Pulls on a front" [options]="counts" />
       </div>
       @if (bores(); as found) {
-        <dl class="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-1" aria-label="Bores">
-          <dt class="caption">Drawer {{ found.number }}, bored from its left edge at</dt>
+        <dl class="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-1" i18n-aria-label aria-label="Bores">
+          <dt i18n class="caption">Drawer {{ found.number }}, bored from its left edge at</dt>
           <dd class="flex flex-wrap gap-x-4 text-lg">
             @for (bore of found.bores; track $index) {
               <z-size [length]="bore.x.total" />
             }
           </dd>
-          <dt class="caption">and up from its lower edge</dt>
+          <dt i18n class="caption">and up from its lower edge</dt>
           <dd class="text-lg"><z-size [length]="found.bores[0]!.y.total" /></dd>
           @if (found.screw; as screw) {
-            <dt class="caption">with a screw no longer than</dt>
+            <dt i18n class="caption">with a screw no longer than</dt>
             <dd class="text-lg"><z-size [length]="screw.total" round="down" /></dd>
           }
         </dl>
@@ -99,7 +104,7 @@ export class Pulls {
   protected readonly pull = computed(() => this.bank().bank.front.pull);
   protected readonly school = computed(() => this.pull()?.school ?? 'none');
   protected readonly counts = [
-    { value: undefined, label: 'by width' },
+    { value: undefined, label: $localize`by width` },
     { value: 1, label: '1' },
     { value: 2, label: '2' },
   ];
@@ -113,7 +118,7 @@ export class Pulls {
 
   protected choose(school: string, label: string): void {
     const patches = school === 'none' ? [{ path: this.path(), value: undefined }] : this.along(school);
-    this.says.set(this.edits.apply(`pulls: ${label.toLowerCase()}`, patches) ?? '');
+    this.says.set(this.edits.apply($localize`pulls: ${label.toLowerCase()}`, patches) ?? '');
   }
 
   /** A school comes with the figure it needs, and the first with a purchase. */

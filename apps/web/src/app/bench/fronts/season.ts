@@ -11,23 +11,27 @@ import { Says } from '../../ui/says';
   selector: 'z-season',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [NumberField, Says],
-  template: `<section class="flex flex-col gap-2 border-t border-line pt-4" aria-label="Season of fitting">
-    <h3 class="text-lg font-semibold">Season of fitting</h3>
+  template: `<section
+    class="flex flex-col gap-2 border-t border-line pt-4"
+    i18n-aria-label
+    aria-label="Season of fitting"
+  >
+    <h3 i18n class="text-lg font-semibold">Season of fitting</h3>
     @if (climate(); as air) {
       <div class="flex flex-wrap items-end gap-3">
-        <z-number-field path="climate.fitting.temperature_c" label="Fitted at, °C" />
-        <z-number-field path="climate.fitting.humidity" label="Fitted at, % damp" />
-        <z-number-field path="climate.wettest.temperature_c" label="Wettest, °C" />
-        <z-number-field path="climate.wettest.humidity" label="Wettest, % damp" />
-        <button type="button" class="press" (click)="forget()">Use the usual rise</button>
+        <z-number-field path="climate.fitting.temperature_c" i18n-label label="Fitted at, °C" />
+        <z-number-field path="climate.fitting.humidity" i18n-label label="Fitted at, % damp" />
+        <z-number-field path="climate.wettest.temperature_c" i18n-label label="Wettest, °C" />
+        <z-number-field path="climate.wettest.humidity" i18n-label label="Wettest, % damp" />
+        <button i18n type="button" class="press" (click)="forget()">Use the usual rise</button>
       </div>
-      <p class="caption">
+      <p i18n class="caption">
         The wood comes to {{ percent(air.fitting) }} of moisture where it is fitted and {{ percent(air.wettest) }} in
         the wettest season: {{ rise() }} still to come.
       </p>
     } @else {
-      <p class="caption">Nothing is known of the air, so a usual rise of {{ usual }} % of moisture is counted.</p>
-      <div><button type="button" class="press" (click)="tell()">Say what air they are fitted in</button></div>
+      <p i18n class="caption">Nothing is known of the air, so a usual rise of {{ usual }} % of moisture is counted.</p>
+      <div><button i18n type="button" class="press" (click)="tell()">Say what air they are fitted in</button></div>
     }
     <z-says [text]="says()" />
   </section>`,
@@ -46,10 +50,10 @@ export class Season {
 
   protected tell(): void {
     const value = { fitting: { temperature_c: 20, humidity: 45 }, wettest: { temperature_c: 20, humidity: 65 } };
-    this.says.set(this.edits.apply('season of fitting', [{ path: 'climate', value }]) ?? '');
+    this.says.set(this.edits.apply($localize`season of fitting`, [{ path: 'climate', value }]) ?? '');
   }
 
   protected forget(): void {
-    this.says.set(this.edits.apply('use the usual rise', [{ path: 'climate', value: undefined }]) ?? '');
+    this.says.set(this.edits.apply($localize`use the usual rise`, [{ path: 'climate', value: undefined }]) ?? '');
   }
 }

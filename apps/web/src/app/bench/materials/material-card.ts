@@ -20,12 +20,15 @@ import { WoodsList } from './woods-list';
 
 /** What kinds of material are called. */
 export const MATERIAL_KINDS = [
-  { value: 'plywood', label: 'plywood' },
-  { value: 'mdf', label: 'MDF' },
-  { value: 'particleboard', label: 'particleboard' },
-  { value: 'hardboard', label: 'hardboard' },
-  { value: 'solid', label: 'solid wood' },
+  { value: 'plywood', label: $localize`plywood` },
+  { value: 'mdf', label: $localize`MDF` },
+  { value: 'particleboard', label: $localize`particleboard` },
+  { value: 'hardboard', label: $localize`hardboard` },
+  { value: 'solid', label: $localize`solid wood` },
 ] as const;
+
+const SHEET_TITLES = { price: $localize`Price of one sheet`, long: $localize`Sheet long`, wide: $localize`Sheet wide` };
+const BOARD_TITLES = { price: $localize`Price of one board`, long: $localize`Panel long`, wide: $localize`Panel wide` };
 
 /** One material of the job: all that can be said of it, and where it is used. */
 @Component({
@@ -48,11 +51,12 @@ export class MaterialCard {
   protected readonly done = signal('');
   protected readonly kinds = MATERIAL_KINDS;
   protected readonly cuts = [
-    { value: 'flat-sawn', label: 'Flat' },
-    { value: 'quarter-sawn', label: 'Quarter' },
+    { value: 'flat-sawn', label: $localize`Flat` },
+    { value: 'quarter-sawn', label: $localize`Quarter` },
   ];
   protected readonly path = computed(() => `materials[${this.place()}]`);
   protected readonly solid = computed(() => this.material().kind === 'solid');
+  protected readonly titles = computed(() => (this.solid() ? BOARD_TITLES : SHEET_TITLES));
   protected readonly uses = computed(() => {
     const document = this.document();
     return document ? materialUses(document, this.material().id).map(this.speech.say) : [];
@@ -66,7 +70,7 @@ export class MaterialCard {
   protected copy(): void {
     const document = this.document();
     const edit = document && copied(document, this.place());
-    if (edit && this.take(`copy ${this.material().name}`, edit.patches)) this.turned.emit(edit.id);
+    if (edit && this.take($localize`copy ${this.material().name}`, edit.patches)) this.turned.emit(edit.id);
   }
 
   protected remove(): void {
@@ -74,7 +78,7 @@ export class MaterialCard {
     const patches = document ? takenAway(document, this.place(), this.speech.words()) : [];
     if (typeof patches === 'string') return this.says.set(patches);
     const next = document?.materials[this.place() === 0 ? 1 : this.place() - 1]?.id;
-    if (this.take(`take away ${this.material().name}`, patches) && next !== undefined) this.turned.emit(next);
+    if (this.take($localize`take away ${this.material().name}`, patches) && next !== undefined) this.turned.emit(next);
   }
 
   /** A price is of a sheet of this size, so it goes with it. */
@@ -84,13 +88,13 @@ export class MaterialCard {
     const usual = usualSheet('plywood', unit);
     const panel = unit === 'in' ? { length: '72 in', width: '24 in' } : { length: '2000 mm', width: '600 mm' };
     const value = told ? (kind === 'solid' ? panel : usual) : undefined;
-    this.take(`sheet of ${name}`, [{ path: `${this.path()}.sheet`, value }]);
+    this.take($localize`sheet of ${name}`, [{ path: `${this.path()}.sheet`, value }]);
   }
 
   protected keep(): void {
     const row = this.document()?.materials[this.place()];
     if (!row) return;
-    this.ask(this.shop.keepMaterial(row), () => this.done.set(`${row.name} is kept for other jobs.`));
+    this.ask(this.shop.keepMaterial(row), () => this.done.set($localize`${row.name} is kept for other jobs.`));
   }
 
   private take(name: string, patches: Parameters<JobEdits['apply']>[1]): boolean {

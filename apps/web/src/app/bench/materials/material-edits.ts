@@ -37,8 +37,8 @@ export function takenAway(document: JobDocument, place: number, words: Words): r
   if (!material) return [];
   const uses = materialUses(document, material.id);
   if (uses.length > 0)
-    return `${material.name} stays: it is used for ${told(uses.map(words.say))}. Make those of something else first.`;
-  if (document.materials.length === 1) return `${material.name} stays: a job has one material at least.`;
+    return $localize`${material.name} stays: it is used for ${told(uses.map(words.say))}. Make those of something else first.`;
+  if (document.materials.length === 1) return $localize`${material.name} stays: a job has one material at least.`;
   return [{ path: `materials[${place}]`, value: undefined }];
 }
 
@@ -46,7 +46,7 @@ export function takenAway(document: JobDocument, place: number, words: Words): r
 function told(uses: readonly string[]): string {
   const first = uses.slice(0, 3);
   const more = uses.length - first.length;
-  return more > 0 ? `${first.join('; ')} and ${more} more` : first.join('; ');
+  return more > 0 ? $localize`${first.join('; ')} and ${more} more` : first.join('; ');
 }
 
 function freeMaterialId({ materials }: JobDocument, name: string): string {

@@ -37,7 +37,7 @@ export class MaterialPick {
     return like === undefined ? all : [{ value: '', label: like }, ...all];
   });
   protected readonly more = {
-    label: 'another material …',
+    label: $localize`another material …`,
     run: () => void this.state.open({ made: (id) => this.take(id), what: this.label().toLowerCase() }),
   };
 

@@ -29,7 +29,7 @@ export function materialSaid(said: MaterialSaid, unit: Unit, grain: boolean, wor
   const thickness = thicknessOf(said.thickness, unit, words);
   const money = readMoney(said.price);
   const species = said.kind === 'solid' ? speciesId(said.species.trim(), words) : {};
-  if (said.name.trim() === '') return 'What is it called? It is found by that name.';
+  if (said.name.trim() === '') return $localize`What is it called? It is found by that name.`;
   if (thickness.says !== undefined) return thickness.says;
   if (!money.ok) return money.says;
   if ('says' in species) return species.says;
@@ -48,10 +48,12 @@ export function materialSaid(said: MaterialSaid, unit: Unit, grain: boolean, wor
 function thicknessOf(text: string, unit: Unit, words: Words): { readonly exact: string; readonly says?: string } {
   const no = (says: string) => ({ exact: '', says });
   if (text.trim() === '')
-    return no('How thick is it? Measure it with a caliper at the edge: the name of a sheet is not its thickness.');
+    return no(
+      $localize`How thick is it? Measure it with a caliper at the edge: the name of a sheet is not its thickness.`,
+    );
   const read = readLength(text, unit);
-  if (!read.ok) return no(`Thickness: ${words.say(read.wrong)}`);
-  if (read.value === 0) return no(`Thickness: read ${JSON.stringify(text)}: it must be more than nothing.`);
+  if (!read.ok) return no($localize`Thickness: ${words.say(read.wrong)}`);
+  if (read.value === 0) return no($localize`Thickness: read ${JSON.stringify(text)}\: it must be more than nothing.`);
   return { exact: writeExact(read.value, unit) };
 }
 

@@ -13,17 +13,17 @@ type Row = readonly [name: string, kind: MaterialKind, inches: string, metric: s
 
 /** What most shops have leaning there; common practice. */
 const ROWS: readonly Row[] = [
-  ['birch plywood', 'plywood', '1/4 in', '6 mm', true],
-  ['birch plywood', 'plywood', '3/8 in', '9 mm', true],
-  ['birch plywood', 'plywood', '1/2 in', '12 mm', true],
-  ['birch plywood', 'plywood', '5/8 in', '15 mm', true],
-  ['birch plywood', 'plywood', '3/4 in', '18 mm', true],
-  ['hardboard', 'hardboard', '1/8 in', '3 mm', false],
-  ['MDF', 'mdf', '1/4 in', '6 mm', false],
-  ['MDF', 'mdf', '3/4 in', '18 mm', false],
-  ['particleboard', 'particleboard', '5/8 in', '16 mm', false],
-  ['boards, planed', 'solid', '1/2 in', '12 mm', true],
-  ['boards, planed', 'solid', '3/4 in', '20 mm', true],
+  [$localize`birch plywood`, 'plywood', '1/4 in', '6 mm', true],
+  [$localize`birch plywood`, 'plywood', '3/8 in', '9 mm', true],
+  [$localize`birch plywood`, 'plywood', '1/2 in', '12 mm', true],
+  [$localize`birch plywood`, 'plywood', '5/8 in', '15 mm', true],
+  [$localize`birch plywood`, 'plywood', '3/4 in', '18 mm', true],
+  [$localize`hardboard`, 'hardboard', '1/8 in', '3 mm', false],
+  [$localize`MDF`, 'mdf', '1/4 in', '6 mm', false],
+  [$localize`MDF`, 'mdf', '3/4 in', '18 mm', false],
+  [$localize`particleboard`, 'particleboard', '5/8 in', '16 mm', false],
+  [$localize`boards, planed`, 'solid', '1/2 in', '12 mm', true],
+  [$localize`boards, planed`, 'solid', '3/4 in', '20 mm', true],
 ];
 
 export function materialStarts(unit: Unit): readonly MaterialStart[] {

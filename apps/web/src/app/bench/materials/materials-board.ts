@@ -16,13 +16,21 @@ import { NewMaterial } from './new-material';
     class="flex max-h-[92vh] w-[62rem] max-w-[96vw] flex-col rounded border border-edge bg-sheet text-ink shadow-xl"
   >
     <div class="flex items-center gap-3 border-b border-line px-5 py-3">
-      <h2 class="mr-auto text-xl font-semibold">
-        {{ asked.what ? 'What is it made of: ' + asked.what : 'Materials of this job' }}
+      <h2 i18n class="mr-auto text-xl font-semibold">
+        @if (asked.what) {
+          What is it made of: {{ asked.what }}
+        } @else {
+          Materials of this job
+        }
       </h2>
-      <button type="button" class="press" (click)="dialog.close()">Close</button>
+      <button i18n type="button" class="press" (click)="dialog.close()">Close</button>
     </div>
     <div class="grid min-h-0 flex-1 grid-cols-[17rem_1fr] max-md:block max-md:overflow-y-auto">
-      <nav class="overflow-y-auto border-r border-line p-2 max-md:border-r-0 max-md:border-b" aria-label="Materials">
+      <nav
+        class="overflow-y-auto border-r border-line p-2 max-md:border-r-0 max-md:border-b"
+        i18n-aria-label
+        aria-label="Materials"
+      >
         <ul class="flex flex-col">
           @for (each of materials(); track each.id) {
             <li>
@@ -41,6 +49,7 @@ import { NewMaterial } from './new-material';
           }
         </ul>
         <button
+          i18n
           type="button"
           class="press mt-2 w-full"
           [class.press-main]="making()"

@@ -9,6 +9,6 @@ export class MaterialsState {
 
   async open(asked: MaterialsAsked = {}): Promise<void> {
     const { MaterialsBoard } = await import('./materials-board');
-    this.dialog.open(MaterialsBoard, { ariaLabel: 'Materials of this job', data: asked });
+    this.dialog.open(MaterialsBoard, { ariaLabel: $localize`Materials of this job`, data: asked });
   }
 }

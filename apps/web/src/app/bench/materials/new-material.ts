@@ -81,7 +81,7 @@ export class NewMaterial {
     const document = this.document();
     if (!document) return;
     const { patches, id } = putIn(document, material);
-    const refused = this.edits.apply(`${material.name} into the job`, patches);
+    const refused = this.edits.apply($localize`${material.name} into the job`, patches);
     this.says.set(refused ?? '');
     if (refused === undefined) this.made.emit(id);
   }

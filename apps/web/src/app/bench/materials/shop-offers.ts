@@ -57,7 +57,7 @@ export class ShopOffers {
         key: id,
         id,
         material,
-        says: [`kept for the shop`, material.thickness].join(', '),
+        says: [$localize`kept for the shop`, material.thickness].join(', '),
       })),
       ...leaning.filter(({ item }) => isNew(item.material) && !known.has(item.material.toLowerCase())).flatMap(asOffer),
     ];
@@ -78,7 +78,7 @@ function asOffer({ id, item }: StockEntry): readonly Offer[] {
     ...(guessed === 'plywood' || guessed === 'solid' ? { grain: true } : {}),
     ...(price === undefined ? {} : { price }),
   };
-  return [{ key: id, material, says: `${kind} in the rack, measures ${thickness}` }];
+  return [{ key: id, material, says: $localize`${kind} in the rack, measures ${thickness}` }];
 }
 
 function kindOf(name: string): MaterialOf<string>['kind'] {

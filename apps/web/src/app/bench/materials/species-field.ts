@@ -13,7 +13,7 @@ import { speciesWords } from './species-words';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [ReactiveFormsModule, Says],
   template: `<div class="flex flex-col gap-1">
-    <label class="caption" [for]="id()">Species</label>
+    <label i18n class="caption" [for]="id()">Species</label>
     <input
       class="write w-full"
       type="text"
@@ -21,6 +21,7 @@ import { speciesWords } from './species-words';
       maxlength="200"
       list="species-names"
       placeholder="not said: a careful figure"
+      i18n-placeholder
       [id]="id()"
       [attr.data-path]="path()"
       [attr.aria-invalid]="says() !== ''"

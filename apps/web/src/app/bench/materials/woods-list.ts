@@ -6,15 +6,15 @@ import { SPECIES } from '@zabble/core';
   selector: 'z-woods-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `<details>
-    <summary class="py-2.5 font-medium">All woods, and how they move</summary>
-    <div class="max-h-72 overflow-y-auto" tabindex="0" role="group" aria-label="All woods">
+    <summary i18n class="py-2.5 font-medium">All woods, and how they move</summary>
+    <div class="max-h-72 overflow-y-auto" tabindex="0" role="group" i18n-aria-label aria-label="All woods">
       <table class="w-full border-collapse text-sm">
         <thead class="caption text-right">
           <tr>
-            <th class="py-1 text-left font-medium" scope="col">Wood</th>
-            <th class="py-1 font-medium" scope="col">flat-sawn</th>
-            <th class="py-1 font-medium" scope="col">quarter-sawn</th>
-            <th class="py-1 font-medium" scope="col">kg/m³</th>
+            <th i18n class="py-1 text-left font-medium" scope="col">Wood</th>
+            <th i18n class="py-1 font-medium" scope="col">flat-sawn</th>
+            <th i18n class="py-1 font-medium" scope="col">quarter-sawn</th>
+            <th i18n class="py-1 font-medium" scope="col">kg/m³</th>
           </tr>
         </thead>
         <tbody>
@@ -29,7 +29,7 @@ import { SPECIES } from '@zabble/core';
         </tbody>
       </table>
     </div>
-    <p class="caption pt-1">
+    <p i18n class="caption pt-1">
       Gain in width for each per cent of moisture, between 6 and 14 %. Flat-sawn: the rings lie along the face;
       quarter-sawn: they stand on edge, and the board moves about half as much.
     </p>

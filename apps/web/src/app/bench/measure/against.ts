@@ -10,12 +10,23 @@ import { ConsequenceList } from '../findings/consequence-list';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [ConsequenceList],
   template: `@if (compared(); as found) {
-    <section class="flex flex-col gap-2 border-t border-line pt-4" aria-label="Planned against as built">
-      <h3 class="text-lg font-semibold">Planned against as built</h3>
+    <section
+      class="flex flex-col gap-2 border-t border-line pt-4"
+      i18n-aria-label
+      aria-label="Planned against as built"
+    >
+      <h3 i18n class="text-lg font-semibold">Planned against as built</h3>
       @if (found.same) {
-        <p class="caption">The readings of both come to the same sizes: nothing changes downstream.</p>
+        <p i18n class="caption">The readings of both come to the same sizes: nothing changes downstream.</p>
       } @else {
-        <z-consequence-list [consequences]="found.consequences" [banks]="[bank()]" before="planned" after="as built" />
+        <z-consequence-list
+          [consequences]="found.consequences"
+          [banks]="[bank()]"
+          i18n-before
+          before="planned"
+          i18n-after
+          after="as built"
+        />
       }
     </section>
   }`,

@@ -1,3 +1,4 @@
+import { PLACE_NAMES, SIZE_NAMES } from '../../words/place-names';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
@@ -23,9 +24,9 @@ import { MeasuringDevice } from './measuring-device';
 import { nextPlace, placed } from './reading-places';
 
 const SIZES = [
-  { size: 'width', label: 'Width' },
-  { size: 'height', label: 'Height' },
-  { size: 'depth', label: 'Depth' },
+  { size: 'width', label: $localize`Width` },
+  { size: 'height', label: $localize`Height` },
+  { size: 'depth', label: $localize`Depth` },
 ] as const;
 type Measured = (typeof SIZES)[number]['size'];
 
@@ -36,11 +37,12 @@ type Measured = (typeof SIZES)[number]['size'];
   imports: [Says, Size],
   template: `<section
     class="flex flex-col gap-2 rounded border border-line bg-board px-3 py-2"
+    i18n-aria-label
     aria-label="Laser measure"
   >
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
       @if (on()) {
-        <div class="flex gap-1" role="group" aria-label="The laser fills">
+        <div class="flex gap-1" role="group" i18n-aria-label aria-label="The laser fills">
           @for (each of sizes; track each.size) {
             <button
               type="button"
@@ -57,23 +59,23 @@ type Measured = (typeof SIZES)[number]['size'];
           @if (reading(); as read) {
             <z-size [length]="lengthOf(read.mm)" [unit]="true" />
           } @else {
-            <span class="text-base font-normal" role="status">waiting for the laser …</span>
+            <span i18n class="text-base font-normal" role="status">waiting for the laser …</span>
           }
         </p>
-        <button type="button" class="press press-main px-6" [disabled]="!reading()" (click)="take()">
-          Take {{ size() }} {{ next() + 1 }}{{ place().length > 0 ? ', ' + place().join(', ') : '' }}
+        <button i18n type="button" class="press press-main px-6" [disabled]="!reading()" (click)="take()">
+          Take {{ sizeName() }} {{ next() + 1 }}{{ placesSaid() }}
           <kbd class="font-normal opacity-80 max-sm:hidden">t</kbd>
         </button>
-        <button type="button" class="press" (click)="on.set(false)">Off</button>
+        <button i18n type="button" class="press" (click)="on.set(false)">Off</button>
       } @else {
-        <button type="button" class="press" (click)="on.set(true)">Laser measure</button>
-        <p class="caption min-w-0 flex-1 max-sm:flex-none">
+        <button i18n type="button" class="press" (click)="on.set(true)">Laser measure</button>
+        <p i18n class="caption min-w-0 flex-1 max-sm:flex-none">
           Simulated: what it reads is made up, a little off the size known so far.
         </p>
       }
     </div>
     @if (on()) {
-      <p class="caption" role="status">
+      <p i18n class="caption" role="status">
         @if (reading(); as read) {
           {{ read.mm.toFixed(1) }} mm, reading {{ read.number }}, battery {{ read.battery }} %.
         }
@@ -100,6 +102,12 @@ export class Laser {
   protected readonly sizes = SIZES;
   protected readonly on = signal(false);
   protected readonly size = signal<Measured>('width');
+  protected readonly sizeName = computed(() => SIZE_NAMES[this.size()]);
+  protected readonly placesSaid = computed(() =>
+    this.place()
+      .map((each) => `, ${PLACE_NAMES[each]}`)
+      .join(''),
+  );
   protected readonly says = signal('');
   protected readonly taken = signal('');
   protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
@@ -153,11 +161,11 @@ export class Laser {
     const value = placed(`${read.mm.toFixed(1)} mm`, place);
     const turned = this.planned() && valueAt(document, `${path}.basis`) === 'planned' ? turnBasis(document, path) : [];
     const patch: Patch = this.unmeasured() ? { path: at, value: [value] } : { path: `${at}[${next}]`, value };
-    const refused = this.edits.apply(`laser: ${size} ${next + 1}`, [...turned, patch]);
+    const refused = this.edits.apply($localize`laser: ${this.sizeName()} ${next + 1}`, [...turned, patch]);
     this.says.set(refused ?? '');
     if (refused === undefined)
       this.taken.set(
-        `${[`${size} ${next + 1}`, ...place].join(', ')}, ${writeLength(millimetres(read.mm), showing, { unit: true, mark: true })}`,
+        `${[`${this.sizeName()} ${next + 1}`, ...place.map((each) => PLACE_NAMES[each])].join(', ')}, ${writeLength(millimetres(read.mm), showing, { unit: true, mark: true })}`,
       );
   }
 }

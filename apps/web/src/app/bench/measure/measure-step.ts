@@ -1,3 +1,4 @@
+import { PLACE_NAMES } from '../../words/place-names';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
@@ -42,19 +43,19 @@ export class MeasureStep {
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly sizes = [
-    { size: 'width', label: 'Width' },
-    { size: 'height', label: 'Height' },
-    { size: 'depth', label: 'Depth' },
+    { size: 'width', label: $localize`Width` },
+    { size: 'height', label: $localize`Height` },
+    { size: 'depth', label: $localize`Depth` },
   ] as const;
   protected readonly bases = [
-    { value: 'planned', label: 'Planned' },
-    { value: 'as-built', label: 'As built' },
+    { value: 'planned', label: $localize`Planned` },
+    { value: 'as-built', label: $localize`As built` },
   ];
   /** From where a depth is measured. */
   protected readonly depthFrom = computed(() =>
     this.framed()
-      ? 'From the face of the frame to the inside of the back.'
-      : 'From the front edge of the case’s sides to the inside of the back.',
+      ? $localize`From the face of the frame to the inside of the back.`
+      : $localize`From the front edge of the case’s sides to the inside of the back.`,
   );
   private readonly framed = computed(() => {
     const owner = this.bank().path.replace(/\.banks\[\d+\]$/, '');
@@ -65,14 +66,14 @@ export class MeasureStep {
     (this.job()?.materials ?? []).map(({ id, name }) => ({ value: id, label: name })),
   );
   protected readonly rests = [
-    { value: undefined, label: 'to be mended' },
-    { value: 'packed', label: 'packed' },
-    { value: 'planed', label: 'nothing: all planed to fit' },
+    { value: undefined, label: $localize`to be mended` },
+    { value: 'packed', label: $localize`packed` },
+    { value: 'planed', label: $localize`nothing: all planed to fit` },
   ];
   protected readonly behinds = [
-    { value: undefined, label: 'nothing yet' },
-    { value: 'strips', label: 'strips' },
-    { value: 'blocking', label: 'blocking' },
+    { value: undefined, label: $localize`nothing yet` },
+    { value: 'strips', label: $localize`strips` },
+    { value: 'blocking', label: $localize`blocking` },
   ];
   /** Slides under the boxes, behind a face frame. */
   protected readonly under = computed(
@@ -86,7 +87,7 @@ export class MeasureStep {
     return (['left', 'right'] as const).map((side) => ({
       side,
       off: buildOut[side].off.total !== 0,
-      says: `${side === 'left' ? 'Left' : 'Right'}: ${this.speech.say(stackSaid(buildOut[side], job.materials))}`,
+      says: `${side === 'left' ? $localize`Left` : $localize`Right`}: ${this.speech.say(stackSaid(buildOut[side], job.materials))}`,
     }));
   });
   /** What build-outs are made up from where nobody says. */
@@ -100,7 +101,7 @@ export class MeasureStep {
     const rack = this.bank().opening.rack;
     return rack === undefined || rack === 0
       ? undefined
-      : { size: Math.abs(rack) as Length, side: rack > 0 ? 'right' : 'left' };
+      : { size: Math.abs(rack) as Length, side: PLACE_NAMES[rack > 0 ? 'right' : 'left'] };
   });
 
   /** The readings of the other basis come with it; those there were are set aside. */
@@ -119,7 +120,7 @@ export class MeasureStep {
 
   /** What was typed was measured: it stands as built, and nothing is set aside. */
   protected measured(): void {
-    this.edits.apply('sizes measured at the case', [{ path: `${this.bank().path}.basis`, value: 'as-built' }]);
+    this.edits.apply($localize`sizes measured at the case`, [{ path: `${this.bank().path}.basis`, value: 'as-built' }]);
   }
 
   /** Diagonals start as a square opening would have them, to the nearest sixty-fourth or half millimetre. */
@@ -128,7 +129,9 @@ export class MeasureStep {
     const grain = this.showing()?.unit === 'in' ? 396_875 : 500_000;
     const square = (Math.round(Math.hypot(width.total, height.total) / grain) * grain) as Length;
     const value = writeExact(square, this.showing()?.unit ?? 'mm');
-    this.edits.apply('add diagonals', [{ path: `${this.bank().path}.opening.diagonals`, value: [value, value] }]);
+    this.edits.apply($localize`add diagonals`, [
+      { path: `${this.bank().path}.opening.diagonals`, value: [value, value] },
+    ]);
   }
 
   /** Made there and then, and used for the build-outs with those that are. */
@@ -136,20 +139,21 @@ export class MeasureStep {
     const path = `${this.bank().path}.buildOut.from`;
     const made = (id: string): void => {
       const from = valueAt(this.document(), path) as readonly string[] | undefined;
-      if (from && !from.includes(id)) this.edits.apply('build-outs made up from', [{ path, value: [...from, id] }]);
+      if (from && !from.includes(id))
+        this.edits.apply($localize`build-outs made up from`, [{ path, value: [...from, id] }]);
     };
-    void this.materials.open({ made, what: 'build-outs' });
+    void this.materials.open({ made, what: $localize`build-outs` });
   }
 
   protected addBuildOut(): void {
     const value = this.edits.usual('3/4 in', '18 mm');
-    this.edits.apply('add build-outs', [
+    this.edits.apply($localize`add build-outs`, [
       { path: `${this.bank().path}.buildOut`, value: { left: value, right: value } },
     ]);
   }
 
   protected drop(field: 'opening.diagonals' | 'buildOut', name: string): void {
-    this.edits.apply(`take away ${name}`, [{ path: `${this.bank().path}.${field}`, value: undefined }]);
+    this.edits.apply($localize`take away ${name}`, [{ path: `${this.bank().path}.${field}`, value: undefined }]);
   }
 
   private stands(field: string): boolean {

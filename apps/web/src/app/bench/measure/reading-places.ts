@@ -10,7 +10,7 @@ type Reading = OpeningReadingOf<string>;
 
 /** One question about where a reading was taken, and its answers. */
 export interface PlaceQuestion {
-  readonly asks: string;
+  readonly asks: 'level' | 'edge' | 'side';
   readonly answers: readonly ReadingPlace[];
 }
 

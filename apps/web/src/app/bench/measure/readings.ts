@@ -1,3 +1,4 @@
+import { PLACE_NAMES, SIZE_NAMES } from '../../words/place-names';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { readingPath, valueAt, writeExact, type BankPlan, type OpeningReadingOf, type OpeningSize } from '@zabble/core';
@@ -42,9 +43,15 @@ export class Readings {
   protected readonly readings = computed(() => valueAt(this.document(), this.path()) as readonly Reading[]);
   protected readonly asked = computed(() => ({ kind: 'dimension', dimension: `opening.${this.size()}` }) as const);
   protected readonly questions = computed(() => PLACE_QUESTIONS[this.size()]);
+  protected readonly places = PLACE_NAMES;
+  protected readonly asks = { level: $localize`level`, edge: $localize`edge`, side: $localize`side` };
   /** Where to measure next. */
   private readonly nextPlace = computed(() => nextPlace(this.size(), this.readings()));
-  protected readonly next = computed(() => this.nextPlace().join(', '));
+  protected readonly next = computed(() =>
+    this.nextPlace()
+      .map((each) => PLACE_NAMES[each])
+      .join(', '),
+  );
 
   protected lengthPath(index: number): string {
     return readingPath(this.bank().path, this.size(), index, this.readings()[index]);
@@ -62,7 +69,10 @@ export class Readings {
     const value = answer.startsWith('drawer ')
       ? atLevelOf(reading, answer.slice('drawer '.length))
       : answered(reading, question, answer);
-    this.take(`where ${this.size()} reading ${index + 1} was taken`, { path: `${this.path()}[${index}]`, value });
+    this.take($localize`where ${this.sizeName()} reading ${index + 1} was taken`, {
+      path: `${this.path()}[${index}]`,
+      value,
+    });
   }
 
   /** A new reading starts from the governing one: it changes nothing until something else is written. */
@@ -70,13 +80,17 @@ export class Readings {
     const governing = this.bank().opening[this.size()].total;
     const value = placed(writeExact(governing, this.showing()?.unit ?? 'mm'), this.nextPlace());
     const at = this.readings().length;
-    this.take(`another ${this.size()} reading`, { path: `${this.path()}[${at}]`, value });
+    this.take($localize`another ${this.sizeName()} reading`, { path: `${this.path()}[${at}]`, value });
     requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-path="${this.lengthPath(at)}"]`)?.focus());
   }
 
   protected remove(index: number): void {
     const patch = { path: `${this.path()}[${index}]`, value: undefined };
-    this.take(`take away ${this.size()} reading ${index + 1}`, patch);
+    this.take($localize`take away ${this.sizeName()} reading ${index + 1}`, patch);
+  }
+
+  private sizeName(): string {
+    return SIZE_NAMES[this.size()];
   }
 
   private take(name: string, patch: { readonly path: string; readonly value: unknown }): void {

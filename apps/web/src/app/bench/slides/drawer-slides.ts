@@ -13,18 +13,18 @@ import { LENGTH_LISTS } from './length-lists';
   selector: 'z-drawer-slides',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Figure, LengthField, Pick],
-  template: `<section class="border-t border-line pt-4" aria-label="One drawer on another slide">
-    <h3 class="text-lg font-semibold">One drawer on another slide</h3>
-    <div class="overflow-x-auto" tabindex="0" role="group" aria-label="The slide of each drawer">
+  template: `<section class="border-t border-line pt-4" i18n-aria-label aria-label="One drawer on another slide">
+    <h3 i18n class="text-lg font-semibold">One drawer on another slide</h3>
+    <div class="overflow-x-auto" tabindex="0" role="group" i18n-aria-label aria-label="The slide of each drawer">
       <table class="w-full border-collapse">
         <thead class="caption border-b border-edge text-left">
           <tr>
-            <th class="py-1.5 pr-2 font-medium" scope="col">Drawer</th>
-            <th class="py-1.5 pr-2 font-medium" scope="col">Slide</th>
-            <th class="py-1.5 pr-2 font-medium" scope="col">Length</th>
-            <th class="py-1.5 pr-2 font-medium" scope="col">From the list in</th>
-            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Weighs, of what it carries</th>
-            <th class="py-1.5 text-right font-medium" scope="col">Inside width</th>
+            <th i18n class="py-1.5 pr-2 font-medium" scope="col">Drawer</th>
+            <th i18n class="py-1.5 pr-2 font-medium" scope="col">Slide</th>
+            <th i18n class="py-1.5 pr-2 font-medium" scope="col">Length</th>
+            <th i18n class="py-1.5 pr-2 font-medium" scope="col">From the list in</th>
+            <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">Weighs, of what it carries</th>
+            <th i18n class="py-1.5 text-right font-medium" scope="col">Inside width</th>
           </tr>
         </thead>
         <tbody>
@@ -37,7 +37,8 @@ import { LENGTH_LISTS } from './length-lists';
                 <z-pick
                   class="block min-w-44"
                   [path]="row.drawer.path + '.slide.family'"
-                  [label]="'Slide of drawer ' + (row.drawer.place + 1)"
+                  i18n-label
+                  label="Slide of drawer {{ row.drawer.place + 1 }}"
                   [hideLabel]="true"
                   [options]="families()"
                   [along]="forgetLength(row.drawer, true)"
@@ -48,17 +49,20 @@ import { LENGTH_LISTS } from './length-lists';
                   <z-pick
                     class="block min-w-40"
                     [path]="row.drawer.path + '.slide.length'"
-                    [label]="'Slide length of drawer ' + (row.drawer.place + 1)"
+                    i18n-label
+                    label="Slide length of drawer {{ row.drawer.place + 1 }}"
                     [hideLabel]="true"
                     [options]="lengths"
                   />
                 } @else {
                   <z-length-field
                     [path]="row.drawer.path + '.slide.length'"
-                    [label]="'Slide length of drawer ' + (row.drawer.place + 1)"
+                    i18n-label
+                    label="Slide length of drawer {{ row.drawer.place + 1 }}"
                     [hideLabel]="true"
                     [narrow]="true"
                     [optional]="true"
+                    i18n-placeholder
                     placeholder="as the bank"
                   />
                 }
@@ -67,19 +71,25 @@ import { LENGTH_LISTS } from './length-lists';
                 <z-pick
                   class="block min-w-28"
                   [path]="row.drawer.path + '.slide.lengths'"
-                  [label]="'Length list of drawer ' + (row.drawer.place + 1)"
+                  i18n-label
+                  label="Length list of drawer {{ row.drawer.place + 1 }}"
                   [hideLabel]="true"
                   [options]="lists"
                   [along]="forgetLength(row.drawer, false)"
                 />
               </td>
-              <td class="pr-2 text-right whitespace-nowrap" [class.text-lead]="row.weight > row.drawer.family.load_kg">
+              <td
+                i18n
+                class="pr-2 text-right whitespace-nowrap"
+                [class.text-lead]="row.weight > row.drawer.family.load_kg"
+              >
                 {{ row.weight.toFixed(1) }} of {{ row.drawer.family.load_kg }} kg
               </td>
               <td class="text-right">
                 <z-figure
                   [asked]="{ kind: 'dimension', drawer: row.drawer.id, dimension: 'inside.width' }"
-                  [label]="'Inside width of drawer ' + (row.drawer.place + 1)"
+                  i18n-label
+                  label="Inside width of drawer {{ row.drawer.place + 1 }}"
                   round="down"
                 />
               </td>
@@ -94,12 +104,12 @@ export class DrawerSlides {
   private readonly speech = inject(Speech);
   readonly bank = input.required<BankPlan>();
   private readonly job = inject(Store).selectSignal(selectJob);
-  protected readonly lists = [{ value: '', label: 'bank’s' }, ...LENGTH_LISTS];
+  protected readonly lists = [{ value: '', label: $localize`bank’s` }, ...LENGTH_LISTS];
   protected readonly families = computed(() => {
     const job = this.job();
     const all = job ? [...slideTable(job).values()] : [];
     return [
-      { value: '', label: 'as the bank' },
+      { value: '', label: $localize`as the bank` },
       ...all.map(({ id, called }) => ({ value: id, label: this.speech.say(called) })),
     ];
   });
@@ -127,7 +137,7 @@ export class DrawerSlides {
     if (!list) return undefined;
     const unit = choice.lengths ?? job.unit;
     const own = bank.drawers[place]?.slide?.length !== undefined;
-    const used = nominal === undefined || own ? 'the bank’s' : `${writeExact(nominal, unit)}, bank’s`;
+    const used = nominal === undefined || own ? $localize`the bank’s` : $localize`${writeExact(nominal, unit)}, bank’s`;
     return [
       { value: '', label: used },
       ...list.map((each) => ({ value: writeExact(each, unit), label: writeExact(each, unit) })),

@@ -34,27 +34,27 @@ import { ROW_GROUPS, withCutsOf, type RowGroup } from './row-groups';
 
 /** Figures a sheet gives as lengths. */
 const LENGTHS = [
-  { figure: 'side', label: 'Each side' },
-  { figure: 'insideDeduction', label: 'Opening less inside' },
-  { figure: 'narrowBy', label: 'Narrower by' },
-  { figure: 'parallel', label: 'Case true to' },
-  { figure: 'square', label: 'Diagonals alike to' },
-  { figure: 'maxSide', label: 'Sides up to' },
-  { figure: 'top', label: 'Clear above' },
-  { figure: 'bottom', label: 'Clear below' },
-  { figure: 'recess', label: 'Bottom raised' },
-  { figure: 'profile', label: 'Its own height' },
-  { figure: 'setback', label: 'Set-back' },
-  { figure: 'minBox', label: 'Lowest box' },
-  { figure: 'minBottom', label: 'Thinnest bottom' },
-  { figure: 'maxWidth', label: 'Widest' },
-  { figure: 'overTravel', label: 'Comes out past by' },
+  { figure: 'side', label: $localize`Each side` },
+  { figure: 'insideDeduction', label: $localize`Opening less inside` },
+  { figure: 'narrowBy', label: $localize`Narrower by` },
+  { figure: 'parallel', label: $localize`Case true to` },
+  { figure: 'square', label: $localize`Diagonals alike to` },
+  { figure: 'maxSide', label: $localize`Sides up to` },
+  { figure: 'top', label: $localize`Clear above` },
+  { figure: 'bottom', label: $localize`Clear below` },
+  { figure: 'recess', label: $localize`Bottom raised` },
+  { figure: 'profile', label: $localize`Its own height` },
+  { figure: 'setback', label: $localize`Set-back` },
+  { figure: 'minBox', label: $localize`Lowest box` },
+  { figure: 'minBottom', label: $localize`Thinnest bottom` },
+  { figure: 'maxWidth', label: $localize`Widest` },
+  { figure: 'overTravel', label: $localize`Comes out past by` },
 ] as const;
 
 const NUMBERS = [
-  { figure: 'load_kg', label: 'Carries, kg' },
-  { figure: 'extension', label: 'Comes out, share' },
-  { figure: 'price', label: 'A pair costs' },
+  { figure: 'load_kg', label: $localize`Carries, kg` },
+  { figure: 'extension', label: $localize`Comes out, share` },
+  { figure: 'price', label: $localize`A pair costs` },
 ] as const;
 
 /** A slide of one's own: the row in use copied, and its figures written over from the sheet that came with it. */
@@ -76,8 +76,8 @@ export class OwnSlide {
   protected readonly numbers = NUMBERS;
   protected readonly builtIn = BUILT_IN.map(({ id, called }) => ({ value: id, label: this.speech.say(called) }));
   protected readonly bases = [
-    { value: 'outside', label: 'outside' },
-    { value: 'inside', label: 'inside' },
+    { value: 'outside', label: $localize`outside` },
+    { value: 'inside', label: $localize`inside` },
   ];
   protected readonly bottoms = this.speech.options('bottom-fit', Object.keys(BOTTOMS));
   protected readonly lists = [
@@ -111,13 +111,16 @@ export class OwnSlide {
     const own = job?.slides?.find(({ id }) => id === family?.id);
     if (!job || !family || !own) return '';
     return missingFromSheet(own, family, bank.slide.lengths ?? job.unit)
-      .map((figure) => LENGTHS.find((each) => each.figure === figure)?.label.toLowerCase() ?? 'the list of lengths')
+      .map(
+        (figure) =>
+          LENGTHS.find((each) => each.figure === figure)?.label.toLowerCase() ?? $localize`the list of lengths`,
+      )
       .join(', ');
   });
 
   protected usual(figure: (typeof LENGTHS)[number]['figure']): string {
     const size = this.like()?.[figure];
-    return size === undefined ? 'none' : this.plain(size);
+    return size === undefined ? $localize`none` : this.plain(size);
   }
 
   protected usualNumber(figure: (typeof NUMBERS)[number]['figure']): string {
@@ -126,12 +129,12 @@ export class OwnSlide {
 
   protected usualList(unit: Unit): string {
     const list = this.like()?.lengths[unit]?.list;
-    return list ? list.map((each) => this.plain(each, unit)).join('; ') : 'any length';
+    return list ? list.map((each) => this.plain(each, unit)).join('; ') : $localize`any length`;
   }
 
   protected usualOfList(unit: Unit, figure: keyof Omit<LengthList, 'list'>): string {
     const size = this.like()?.lengths[unit]?.[figure];
-    return size === undefined ? 'none' : this.plain(size);
+    return size === undefined ? $localize`none` : this.plain(size);
   }
 
   /** A row's cuts stand whole for those of the row it is like, so the others go along. */
@@ -152,14 +155,14 @@ export class OwnSlide {
     const [document, family] = [this.document(), this.family()];
     if (!document || !family) return;
     const { id, patch } = withRow(document, copyOf(family, document.unit, this.speech.words()));
-    this.take('a row from its sheet', [patch, { path: `${this.bank().path}.slide.family`, value: id }]);
+    this.take($localize`a row from its sheet`, [patch, { path: `${this.bank().path}.slide.family`, value: id }]);
   }
 
   /** What used it goes back to the kind it is like. */
   protected away(): void {
     const [document, own] = [this.document(), this.written()];
     const patches = document && own && withoutRow(document, own.id);
-    if (patches) this.take(`${own.name ?? own.id} out of the job`, patches);
+    if (patches) this.take($localize`${own.name ?? own.id} out of the job`, patches);
   }
 
   private plain(size: Length, unit: Unit = this.document()?.unit ?? 'mm'): string {
@@ -180,5 +183,5 @@ function copyOf(family: SlideFamily, unit: Unit, { say }: Words): OwnSlideOf<str
     }),
   );
   const { id: like, load_kg, price, called } = family;
-  return { id: like, like, name: `${say(called)}, from its sheet`, ...figures, load_kg, price };
+  return { id: like, like, name: $localize`${say(called)}, from its sheet`, ...figures, load_kg, price };
 }

@@ -16,11 +16,15 @@ import { slidePatches } from './slide-patches';
   selector: 'z-shop-slides',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Says],
-  template: `<section class="flex flex-col gap-2 border-t border-line pt-4" aria-label="The shop’s slides">
+  template: `<section
+    class="flex flex-col gap-2 border-t border-line pt-4"
+    i18n-aria-label
+    aria-label="The shop’s slides"
+  >
     <div class="flex flex-wrap items-center gap-3">
-      <h3 class="mr-auto text-lg font-semibold">The shop’s slides</h3>
+      <h3 i18n class="mr-auto text-lg font-semibold">The shop’s slides</h3>
       @if (own(); as row) {
-        <button type="button" class="press" (click)="keep(row)">Keep {{ row.name }} for other jobs</button>
+        <button i18n type="button" class="press" (click)="keep(row)">Keep {{ row.name }} for other jobs</button>
       }
     </div>
     @if (list(); as slides) {
@@ -28,26 +32,34 @@ import { slidePatches } from './slide-patches';
         @for (slide of slides; track slide.id) {
           <li class="flex flex-wrap items-center gap-2 border-b border-line py-1">
             <span class="mr-auto font-medium">{{ slide.row.name }}</span>
-            <button type="button" class="press" [attr.aria-label]="'Use ' + slide.row.name" (click)="use(slide)">
+            <button
+              i18n
+              type="button"
+              class="press"
+              i18n-ariaLabel
+              ariaLabel="Use {{ slide.row.name }}"
+              (click)="use(slide)"
+            >
               Use
             </button>
             <button
               type="button"
               class="min-h-11 min-w-11 rounded text-soft hover:text-lead"
-              [attr.aria-label]="'Take ' + slide.row.name + ' off the shop’s list'"
+              i18n-ariaLabel
+              ariaLabel="Take {{ slide.row.name }} off the shop’s list"
               (click)="drop(slide)"
             >
               ×
             </button>
           </li>
         } @empty {
-          <li class="caption">
+          <li i18n class="caption">
             Nothing is kept yet. Write a row from the sheet of a slide you own and keep it here for every job.
           </li>
         }
       </ul>
     } @else if (says() === '') {
-      <p class="caption" role="status">Fetching the list …</p>
+      <p i18n class="caption" role="status">Fetching the list …</p>
     }
     <z-says [text]="says()" />
   </section>`,
@@ -84,7 +96,7 @@ export class ShopSlides {
     if (!document) return;
     const { id, patch } = withRow(document, row);
     const patches = [patch, ...slidePatches(this.bank().path, id)];
-    this.says.set(this.edits.apply(`slide: ${(row.name ?? id).toLowerCase()}`, patches) ?? '');
+    this.says.set(this.edits.apply($localize`slide: ${(row.name ?? id).toLowerCase()}`, patches) ?? '');
   }
 
   private then(done: Observable<unknown>): void {

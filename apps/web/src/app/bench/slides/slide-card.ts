@@ -48,7 +48,7 @@ export class SlideCard {
   /** Lengths on offer; a family of any length has a field instead. */
   protected readonly lengths = computed(() => {
     const showing = this.showing();
-    const longest = { value: '', label: 'Longest that fits' };
+    const longest = { value: '', label: $localize`Longest that fits` };
     const list = this.list()?.list;
     if (!list || !showing) return undefined;
     return [
@@ -63,7 +63,7 @@ export class SlideCard {
     const [family, list] = [this.family(), this.list()];
     return family && list ? figuresOf(family, list.boxShorter) : [];
   });
-  protected readonly lists = [{ value: '', label: 'as the job' }, ...LENGTH_LISTS];
+  protected readonly lists = [{ value: '', label: $localize`as the job` }, ...LENGTH_LISTS];
   protected readonly forgetLengthAlone = (): readonly Patch[] => [
     { path: `${this.bank().path}.slide.length`, value: undefined },
   ];
@@ -87,21 +87,25 @@ export class SlideCard {
 function figuresOf(family: SlideFamily, boxShorter: Length) {
   const row = (figure: string, label: string, size: Length | undefined) => ({ figure, label, size });
   return [
-    row('side', 'each side', family.basis === 'outside' ? family.side : undefined),
-    row('insideDeduction', 'opening less inside', family.basis === 'inside' ? family.insideDeduction : undefined),
-    row('narrowBy', 'may be narrower by', family.narrowBy),
-    row('parallel', 'case true to', family.parallel),
-    row('square', 'diagonals alike to', family.square),
-    row('top', 'clear above', family.top),
-    row('bottom', 'clear below', family.bottom),
-    row('profile', 'its own height', family.profile),
-    row('setback', 'set-back', family.setback),
-    row('boxShorter', 'box shorter by', boxShorter === 0 ? undefined : boxShorter),
-    row('recess', 'bottom raised by', family.recess),
-    row('maxSide', 'sides up to', family.maxSide),
-    row('adjust.height', 'adjusts up by', family.adjust?.height),
-    row('adjust.sideways', 'adjusts sideways by', family.adjust?.sideways),
-    row('adjust.depth', 'adjusts in and out by', family.adjust?.depth),
-    row('adjust.tilt', 'tilts by', family.adjust?.tilt),
+    row('side', $localize`each side`, family.basis === 'outside' ? family.side : undefined),
+    row(
+      'insideDeduction',
+      $localize`opening less inside`,
+      family.basis === 'inside' ? family.insideDeduction : undefined,
+    ),
+    row('narrowBy', $localize`may be narrower by`, family.narrowBy),
+    row('parallel', $localize`case true to`, family.parallel),
+    row('square', $localize`diagonals alike to`, family.square),
+    row('top', $localize`clear above`, family.top),
+    row('bottom', $localize`clear below`, family.bottom),
+    row('profile', $localize`its own height`, family.profile),
+    row('setback', $localize`set-back`, family.setback),
+    row('boxShorter', $localize`box shorter by`, boxShorter === 0 ? undefined : boxShorter),
+    row('recess', $localize`bottom raised by`, family.recess),
+    row('maxSide', $localize`sides up to`, family.maxSide),
+    row('adjust.height', $localize`adjusts up by`, family.adjust?.height),
+    row('adjust.sideways', $localize`adjusts sideways by`, family.adjust?.sideways),
+    row('adjust.depth', $localize`adjusts in and out by`, family.adjust?.depth),
+    row('adjust.tilt', $localize`tilts by`, family.adjust?.tilt),
   ].filter((each): each is { figure: string; label: string; size: Length } => each.size !== undefined);
 }

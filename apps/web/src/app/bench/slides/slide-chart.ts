@@ -29,9 +29,10 @@ use([ScatterChart, GridComponent, SVGRenderer]);
       #chart
       class="h-80 w-full overflow-hidden"
       role="img"
-      [attr.aria-label]="'Room inside against the price of the pairs'"
+      i18n-aria-label
+      aria-label="Room inside against the price of the pairs"
     ></div>
-    <figcaption class="caption">
+    <figcaption i18n class="caption">
       Up: room inside all boxes. Right: price of all pairs. Hollow: something would have to be mended first. The one in
       use is marked.
     </figcaption>
@@ -71,8 +72,8 @@ function optionOf(rows: readonly SlideComparison[], used: string, ink: Ink, { sa
   return {
     animation: false,
     grid: { left: 52, right: 20, top: 16, bottom: 48 },
-    xAxis: axis('price of all pairs', ink),
-    yAxis: { ...axis('litres inside', ink), boundaryGap: ['12%', '8%'] as [string, string] },
+    xAxis: axis($localize`price of all pairs`, ink),
+    yAxis: { ...axis($localize`litres inside`, ink), boundaryGap: ['12%', '8%'] as [string, string] },
     series: [
       {
         type: 'scatter' as const,

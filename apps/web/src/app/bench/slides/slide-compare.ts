@@ -16,18 +16,18 @@ import { Says } from '../../ui/says';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Say, Says, Size, SlideChart],
   template: `<section class="border-t border-line pt-4">
-    <h3 class="text-lg font-semibold">Side by side, for this bank</h3>
-    <div class="overflow-x-auto" tabindex="0" role="group" aria-label="Slides side by side">
+    <h3 i18n class="text-lg font-semibold">Side by side, for this bank</h3>
+    <div class="overflow-x-auto" tabindex="0" role="group" i18n-aria-label aria-label="Slides side by side">
       <table class="w-full border-collapse">
         <thead class="caption border-b-2 border-edge text-left">
           <tr>
-            <th class="py-1.5 pr-2 font-medium" scope="col">Slide</th>
-            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Clear width, walls in all</th>
-            <th class="py-1.5 pr-2 font-medium" scope="col">Room inside</th>
-            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Stays hidden</th>
-            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Carries</th>
-            <th class="py-1.5 pr-2 text-right font-medium" scope="col">Case true to</th>
-            <th class="py-1.5 pr-2 text-right font-medium" scope="col">All pairs</th>
+            <th i18n class="py-1.5 pr-2 font-medium" scope="col">Slide</th>
+            <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">Clear width, walls in all</th>
+            <th i18n class="py-1.5 pr-2 font-medium" scope="col">Room inside</th>
+            <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">Stays hidden</th>
+            <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">Carries</th>
+            <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">Case true to</th>
+            <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">All pairs</th>
             <th class="py-1.5" scope="col"></th>
           </tr>
         </thead>
@@ -41,7 +41,7 @@ import { Says } from '../../ui/says';
               <td class="pr-2 text-right">
                 @if (row.insideWidth; as width) {
                   <z-size [length]="width" round="down" />
-                  <span class="caption block whitespace-nowrap"
+                  <span i18n class="caption block whitespace-nowrap"
                     ><z-size [length]="row.wallHeight" round="down" /> high</span
                   >
                 } @else {
@@ -49,12 +49,12 @@ import { Says } from '../../ui/says';
                 }
               </td>
               <td class="pr-2">
-                <span class="flex items-center gap-2">
+                <span i18n class="flex items-center gap-2">
                   <span class="inline-block h-3 bg-edge" [style.width.px]="bar(row)"></span>
                   {{ row.volume.toFixed(0) }} l
                 </span>
               </td>
-              <td class="pr-2 text-right">
+              <td i18n class="pr-2 text-right">
                 @if (row.hidden; as hidden) {
                   @if (hidden > 0) {
                     <z-size [length]="hidden" />
@@ -65,21 +65,29 @@ import { Says } from '../../ui/says';
                   –
                 }
               </td>
-              <td class="pr-2 text-right whitespace-nowrap" [class.text-lead]="row.heaviest > row.family.load_kg">
+              <td i18n class="pr-2 text-right whitespace-nowrap" [class.text-lead]="row.heaviest > row.family.load_kg">
                 {{ row.family.load_kg }} kg
               </td>
               <td class="pr-2 text-right" [class.text-lead]="tooTapered(row)">
                 <z-size [length]="row.family.parallel" />
               </td>
-              <td class="pr-2 text-right">{{ row.cost === 0 ? 'none' : row.cost.toFixed(0) }}</td>
+              <td i18n class="pr-2 text-right">
+                @if (row.cost === 0) {
+                  none
+                } @else {
+                  {{ row.cost.toFixed(0) }}
+                }
+              </td>
               <td class="py-1 text-right">
                 @if (row.family.id === used()) {
-                  <span class="caption pr-2">in use</span>
+                  <span i18n class="caption pr-2">in use</span>
                 } @else {
                   <button
+                    i18n
                     type="button"
                     class="press px-2"
-                    [attr.aria-label]="'Use ' + (row.family.called | say)"
+                    i18n-ariaLabel
+                    ariaLabel="Use {{ row.family.called | say }}"
                     (click)="use(row)"
                   >
                     Use
@@ -91,19 +99,23 @@ import { Says } from '../../ui/says';
         </tbody>
       </table>
     </div>
-    <p class="caption mt-2">
+    <p i18n class="caption mt-2">
       The heaviest drawer comes to {{ heaviest() }} kg with what is written for it. “Case true to” is what the opening
       may taper before the slides bind; this one tapers by <z-size [length]="bank().opening.taper.total" />. Prices are
       made up until you write your own.
     </p>
-    <button type="button" class="press mt-2" [attr.aria-expanded]="charted()" (click)="charted.set(!charted())">
-      {{ charted() ? 'Put the chart away' : 'Room against price, as a chart' }}
+    <button i18n type="button" class="press mt-2" [attr.aria-expanded]="charted()" (click)="charted.set(!charted())">
+      @if (charted()) {
+        Put the chart away
+      } @else {
+        Room against price, as a chart
+      }
     </button>
     @if (charted()) {
       @defer (on immediate) {
         <z-slide-chart class="mt-2 block" [rows]="rows()" [used]="used()" />
       } @placeholder {
-        <p class="caption">Drawing the chart …</p>
+        <p i18n class="caption">Drawing the chart …</p>
       }
     }
     <z-says [text]="says()" />
@@ -134,26 +146,26 @@ export class SlideCompare {
 
   /** What would have to be mended first; else what the box must be made of. */
   protected asks({ stops, nominal, family }: SlideComparison): string {
-    if (nominal === undefined) return 'no length of it fits';
+    if (nominal === undefined) return $localize`no length of it fits`;
     const [first] = stops;
     if (!first) return madeOf(family);
     const told = this.speech.say(first);
-    return stops.length === 1 ? told : `${told} And ${stops.length - 1} more.`;
+    return stops.length === 1 ? told : $localize`${told} And ${stops.length - 1} more.`;
   }
 
   protected use({ family }: SlideComparison): void {
     const patches = slidePatches(this.bank().path, family.id);
-    this.says.set(this.edits.apply(`slide: ${gone(this.speech.say(family.called))}`, patches) ?? '');
+    this.says.set(this.edits.apply($localize`slide: ${gone(this.speech.say(family.called))}`, patches) ?? '');
   }
 }
 
 /** What a family asks of the box, in few words. */
 function madeOf({ maxSide, recess, bottoms, cuts }: SlideFamily): string {
   const asked = [
-    ...(maxSide === undefined ? [] : [`sides to ${(maxSide / 1e6).toFixed(0)} mm`]),
-    ...(recess === undefined ? [] : ['a raised bottom']),
-    ...(bottoms.includes('applied') ? [] : ['a grooved bottom']),
-    ...(cuts?.notch ? ['back notched'] : []),
+    ...(maxSide === undefined ? [] : [$localize`sides to ${(maxSide / 1e6).toFixed(0)} mm`]),
+    ...(recess === undefined ? [] : [$localize`a raised bottom`]),
+    ...(bottoms.includes('applied') ? [] : [$localize`a grooved bottom`]),
+    ...(cuts?.notch ? [$localize`back notched`] : []),
   ];
-  return asked.length === 0 ? 'any box' : `asks ${asked.join(', ')}`;
+  return asked.length === 0 ? $localize`any box` : $localize`asks ${asked.join(', ')}`;
 }

@@ -5,7 +5,7 @@ const LONGEST = 200;
 
 /** The name of a copy, told from the first however long that is. */
 export function again(name: string): string {
-  return `${name.slice(0, LONGEST - 7)}, again`;
+  return $localize`${name.slice(0, LONGEST - 7)}, again`;
 }
 
 /** The same job under a name that tells it from the first. */

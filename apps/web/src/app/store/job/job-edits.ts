@@ -23,14 +23,14 @@ export class JobEdits {
   /** Undefined when done; else what stands in the way, and the job (and its last good division) stays as it was. */
   apply(name: string, patches: readonly Patch[], merge?: string): string | undefined {
     const before = this.document();
-    if (!before) return 'No job is open.';
+    if (!before) return $localize`No job is open.`;
     const changed: JobDocument = patched(before, patches);
     if (JSON.stringify(changed) === JSON.stringify(before)) return undefined;
     const document = writtenHere(changed);
     const reading = readMemo(document);
     if (!reading.ok) {
       const [first] = reading.errors;
-      return `${begun(first ? this.speech.say(first.said) : 'that can’t be read')}.`;
+      return `${begun(first ? this.speech.say(first.said) : $localize`that can’t be read`)}.`;
     }
     const refused = patches.some(({ path }) => WISH.test(path))
       ? this.newlyImpossible(measuredMemo(reading.job, this.log()))

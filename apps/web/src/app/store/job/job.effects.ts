@@ -191,11 +191,14 @@ export class JobEffects {
     if (isAway(problem))
       return JobActions.notReached({
         id,
-        says: 'The server is not reached. Everything is kept here and sent when it answers.',
+        says: $localize`The server is not reached. Everything is kept here and sent when it answers.`,
       });
     const answer = problemOf(problem);
     if (answer && 'kept' in answer) return JobActions.conflictFound({ kept: answer.kept });
-    return JobActions.refused({ id, says: answer?.says ?? 'The server would not keep this. It is kept here.' });
+    return JobActions.refused({
+      id,
+      says: answer?.says ?? $localize`The server would not keep this. It is kept here.`,
+    });
   }
 
   private opened(job: StoredJob): JobAction {
@@ -218,7 +221,9 @@ export class JobEffects {
     const copy = isAway(problem) ? this.copies.read(id) : undefined;
     if (copy) return JobActions.opened({ job: copy, document: copy.document, sync: 'unreached' });
     const answer = problemOf(problem);
-    const says = isAway(problem) ? 'The server is not reached, so this job can’t be opened yet.' : answer?.says;
-    return JobActions.openFailed({ id, says: says ?? 'This job can’t be opened.' });
+    const says = isAway(problem)
+      ? $localize`The server is not reached, so this job can’t be opened yet.`
+      : answer?.says;
+    return JobActions.openFailed({ id, says: says ?? $localize`This job can’t be opened.` });
   }
 }

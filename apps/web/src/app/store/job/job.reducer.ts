@@ -85,12 +85,12 @@ export const jobFeature = createFeature({
     on(JobActions.choicesMade, (state, { document }): JobState => {
       if (!state.kept) return state;
       const { revision } = state.kept;
-      return { ...edited(settled(state), 'choose between two versions', document), revision, sync: 'here' };
+      return { ...edited(settled(state), $localize`choose between two versions`, document), revision, sync: 'here' };
     }),
     on(JobActions.theirsChosen, (state): JobState => {
       if (!state.kept) return state;
       const { document, revision } = state.kept;
-      return { ...edited(settled(state), 'take the server’s version', document), revision, sync: 'kept' };
+      return { ...edited(settled(state), $localize`take the server’s version`, document), revision, sync: 'kept' };
     }),
   ),
 });

@@ -10,14 +10,21 @@ export function newJob(unit: Unit): JobDocument {
   return {
     format: 'zabble-job',
     version: 1,
-    name: 'New bank',
+    name: $localize`New bank`,
     unit,
     materials: [
-      { id: 'box', name: '12 mm birch plywood', kind: 'plywood', thickness: '11.8 mm', sheet, grain: true },
-      { id: 'bottom', name: '9 mm birch plywood', kind: 'plywood', thickness: '8.7 mm', sheet, grain: true },
-      { id: 'front', name: '18 mm plywood for fronts', kind: 'plywood', thickness: '17.8 mm', sheet, grain: true },
+      { id: 'box', name: $localize`12 mm birch plywood`, kind: 'plywood', thickness: '11.8 mm', sheet, grain: true },
+      { id: 'bottom', name: $localize`9 mm birch plywood`, kind: 'plywood', thickness: '8.7 mm', sheet, grain: true },
+      {
+        id: 'front',
+        name: $localize`18 mm plywood for fronts`,
+        kind: 'plywood',
+        thickness: '17.8 mm',
+        sheet,
+        grain: true,
+      },
     ],
-    cases: [{ id: 'c1', name: 'Case', style: 'frameless', banks: [newBank(size)] }],
+    cases: [{ id: 'c1', name: $localize`Case`, style: 'frameless', banks: [newBank(size)] }],
   };
 }
 

@@ -140,5 +140,5 @@ export class LogEffects {
 
 function notSent(job: string, ids: readonly string[], problem: unknown): LogAction {
   if (isAway(problem, 500)) return LogActions.notReached({ job });
-  return LogActions.refused({ job, ids, says: problemOf(problem)?.says ?? 'The server would not keep this.' });
+  return LogActions.refused({ job, ids, says: problemOf(problem)?.says ?? $localize`The server would not keep this.` });
 }

@@ -1,0 +1,247 @@
+import { INVENTED } from './words/invented.spec-data';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { DIALOG_DATA, DialogRef } from '@angular/cdk/dialog';
+import { provideHttpClient } from '@angular/common/http';
+import { provideHttpClientTesting } from '@angular/common/http/testing';
+import { provideZonelessChangeDetection, reflectComponentType, type Type } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import { provideStore, Store } from '@ngrx/store';
+import { patched, type JobDocument, type LogEntryDocument } from '@zabble/core';
+import { ActionSearch } from './bench/actions/action-search';
+import { KeySheet } from './bench/actions/key-sheet';
+import { ShellActions } from './bench/actions/shell-actions';
+import { BenchHeader } from './bench/bench-header';
+import { BoxesStep } from './bench/boxes/boxes-step';
+import { CaseStep } from './bench/case/case-step';
+import { ConflictBar } from './bench/conflict-bar';
+import { AtTheSaw } from './bench/cut/at-the-saw';
+import { BoardsView } from './bench/cut/boards-view';
+import { CutSide } from './bench/cut/cut-side';
+import { FilesView } from './bench/cut/files-view';
+import { RackView } from './bench/cut/rack-view';
+import { SheetsView } from './bench/cut/sheets-view';
+import { DivideStep } from './bench/divide/divide-step';
+import { FindingsBoard } from './bench/findings/findings-board';
+import { Findings } from './bench/findings/findings-list';
+import { BoxFits } from './bench/fit/box-fits';
+import { FrontsView } from './bench/fit/fronts-view';
+import { MeasureBack } from './bench/fit/measure-back';
+import { PaperView } from './bench/fit/paper-view';
+import { RecordView } from './bench/fit/record-view';
+import { StepWalk } from './bench/fit/step-walk';
+import { FitStep } from './bench/fit/fit-step';
+import { FrontsStep } from './bench/fronts/fronts-step';
+import { MaterialsBoard } from './bench/materials/materials-board';
+import { MeasureStep } from './bench/measure/measure-step';
+import { Reckoning } from './bench/reckoning/reckoning';
+import { SlidesStep } from './bench/slides/slides-step';
+import { StepTabs } from './bench/step-tabs';
+import { BankDrawing } from './drawing/bank-drawing';
+import { JobsActions, jobsFeature } from './jobs/jobs-store';
+import { JobsPage } from './jobs/jobs-page';
+import { NewJobSheet } from './jobs/new-job-sheet';
+import { LessonsView } from './record/lessons-view';
+import { RecordSearch } from './record/record-search';
+import { JobActions } from './store/job/job.actions';
+import { jobFeature } from './store/job/job.reducer';
+import { writingOf } from './store/job/job.selectors';
+import { LogActions } from './store/log/log.actions';
+import { logFeature } from './store/log/log.reducer';
+import { selectBank, sessionFeature } from './store/session/session';
+import { LAYOUT_SEARCH } from './workers/layout-worker';
+import { LANGUAGE, WRITING } from './words/speech';
+
+const demo = (name: string): JobDocument =>
+  JSON.parse(readFileSync(join(__dirname, '../../../../examples', `${name}.json`), 'utf8')) as JobDocument;
+
+const BANK = 'cases[0].banks[0]';
+
+/** The same job changed elsewhere: sizes, choices, readings, a list. */
+const otherOf = (document: JobDocument): JobDocument =>
+  patched(document, [
+    { path: `${BANK}.front.mount`, value: 'inset' },
+    { path: `${BANK}.division`, value: { scheme: 'step', step: '1 in' } },
+    { path: `${BANK}.opening.width[0]`, value: '40 in' },
+    { path: `${BANK}.drawers[0].contents`, value: undefined },
+    { path: 'materials[0].grain', value: false },
+  ]);
+
+/** One entry of each kind. */
+const AT = { at: '2026-11-02T08:00:00Z', by: 'xx' };
+const LOG = [
+  {
+    ...AT,
+    kind: 'reading',
+    what: 'width',
+    bank: 'c1/b1',
+    drawer: 'd1',
+    place: 'front',
+    length: '20 in',
+    against: '21 in',
+    device: 'laser',
+  },
+  { ...AT, kind: 'step', bank: 'c1/b1', step: 'd1/spacer' },
+  { ...AT, kind: 'fault', bank: 'c1/b1', fault: 'runs-hard' },
+  { ...AT, kind: 'note', bank: 'c1/b1', text: '1' },
+  { ...AT, kind: 'time', bank: 'c1/b1', minutes: 75 },
+] as readonly LogEntryDocument[];
+
+type Screen = readonly [Type<unknown>, Readonly<Record<string, unknown>>?];
+
+/** Screens of a job: each is given the bank when it asks for one. */
+const SCREENS: readonly Screen[] = [
+  [BenchHeader],
+  [StepTabs, { job: 'j', current: 'measure' }],
+  [BankDrawing, { withPulls: true }],
+  [Findings, { step: 'boxes' }],
+  [Findings, { step: 'measure' }],
+  [FindingsBoard],
+  [Reckoning],
+  [ActionSearch],
+  [KeySheet],
+  [MaterialsBoard],
+  [CaseStep],
+  [MeasureStep],
+  [SlidesStep],
+  [DivideStep],
+  [BoxesStep],
+  [FrontsStep],
+  [AtTheSaw],
+  [BoardsView],
+  [SheetsView],
+  [RackView],
+  [FilesView],
+  [CutSide],
+  [FitStep],
+  [BoxFits],
+  [MeasureBack],
+  [StepWalk, { which: 'hang' }],
+  [StepWalk, { which: 'fronts' }],
+  [FrontsView],
+  [RecordView],
+  [PaperView],
+  [ConflictBar],
+  [JobsPage],
+  [NewJobSheet],
+  [RecordSearch],
+  [LessonsView],
+];
+
+globalThis.ResizeObserver = class {
+  observe = () => undefined;
+  disconnect = () => undefined;
+  unobserve = () => undefined;
+};
+HTMLCanvasElement.prototype.getContext = () => null;
+Element.prototype.scrollIntoView = () => undefined;
+window.matchMedia = () => ({ matches: false, addEventListener: () => undefined }) as unknown as MediaQueryList;
+
+async function shown([screen, inputs = {}]: Screen, document: JobDocument): Promise<HTMLElement> {
+  TestBed.configureTestingModule({
+    providers: [
+      provideZonelessChangeDetection(),
+      provideRouter([]),
+      provideHttpClient(),
+      provideHttpClientTesting(),
+      provideStore({
+        job: jobFeature.reducer,
+        jobs: jobsFeature.reducer,
+        log: logFeature.reducer,
+        session: sessionFeature.reducer,
+      }),
+      { provide: DialogRef, useValue: { close: () => undefined } },
+      {
+        provide: DIALOG_DATA,
+        useFactory: () => (screen === MaterialsBoard ? { what: '' } : TestBed.inject(ShellActions).all),
+      },
+      { provide: LANGUAGE, useValue: INVENTED },
+      { provide: WRITING, useFactory: () => TestBed.inject(Store).selectSignal(writingOf) },
+      { provide: LAYOUT_SEARCH, useValue: () => ({ postMessage: () => undefined, terminate: () => undefined }) },
+    ],
+  });
+  const store = TestBed.inject(Store);
+  const job = { id: 'j', revision: 1, document, createdAt: AT.at, updatedAt: AT.at };
+  store.dispatch(JobActions.open({ id: 'j' }));
+  store.dispatch(JobActions.opened({ job, document, sync: 'kept' }));
+  store.dispatch(JobsActions.came({ list: { items: [job], total: 1, page: 1, size: 20 } }));
+  store.dispatch(LogActions.heard({ job: 'j', kept: LOG.map((entry, seq) => ({ seq: seq + 1, entry })) }));
+  if (screen === ConflictBar)
+    store.dispatch(JobActions.conflictFound({ kept: { ...job, document: otherOf(document) } }));
+  const fixture = TestBed.createComponent(screen);
+  const asks = fixture.componentRef.instance as Record<string, unknown>;
+  if ('bank' in asks && isInput(screen, 'bank'))
+    fixture.componentRef.setInput('bank', store.selectSignal(selectBank)());
+  for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
+  await fixture.whenStable();
+  const element = fixture.nativeElement as HTMLElement;
+  for (const each of element.querySelectorAll<HTMLElement>('details, [aria-expanded="false"]')) {
+    if (each instanceof HTMLDetailsElement) each.open = true;
+    else each.click();
+    await fixture.whenStable();
+  }
+  return element;
+}
+
+function isInput(screen: Type<unknown>, name: string): boolean {
+  return (
+    name in (reflectComponentType(screen)?.inputs ?? []).reduce((all, { propName }) => ({ ...all, [propName]: 1 }), {})
+  );
+}
+
+/** All that is read or heard of it. */
+function said(element: HTMLElement): readonly string[] {
+  const heard = ['aria-label', 'title', 'placeholder', 'alt', 'aria-valuetext'];
+  const texts: string[] = [];
+  const walk = document.createTreeWalker(element, NodeFilter.SHOW_TEXT | NodeFilter.SHOW_ELEMENT);
+  for (let node: Node | null = walk.currentNode; node; node = walk.nextNode()) {
+    if (node instanceof Element) {
+      texts.push(...heard.flatMap((name) => node.getAttribute(name) ?? []));
+      if (node.ariaLabel) texts.push(node.ariaLabel);
+    } else if (!['STYLE', 'SCRIPT'].includes(node.parentElement?.tagName ?? '')) texts.push(node.textContent ?? '');
+  }
+  return texts;
+}
+
+/** The fields of a job that hold a person’s own words. */
+const WRITTEN = ['id', 'name', 'customer', 'notes', 'what', 'from', 'by', 'wrong', 'reason'];
+
+/** Words of English in a text, but for what a person wrote, and for units. */
+function english(texts: readonly string[], job: JobDocument): readonly string[] {
+  const written: string[] = [];
+  JSON.stringify(job, (key, value: unknown) => {
+    if (typeof value === 'string' && WRITTEN.includes(key)) written.push(value);
+    return value;
+  });
+  written.sort((a, b) => b.length - a.length);
+  const units = ['in', 'mm', 'kg'];
+  return texts.filter((text) =>
+    written
+      .reduce((rest, each) => rest.replaceAll(each, ' '), text)
+      .match(/[a-z]{2,}/gi)
+      ?.some((word) => !units.includes(word)),
+  );
+}
+
+const spoilt = patched(demo('notions-bank'), [
+  { path: `${BANK}.drawers[0].height`, value: '1 in' },
+  { path: `${BANK}.box.ease`, value: '3 mm' },
+  { path: `${BANK}.basis`, value: 'planned' },
+]);
+
+const JOBS = [
+  ['notions-bank', demo('notions-bank')],
+  ['flag-chest', demo('flag-chest')],
+  ['rope-bench', demo('rope-bench')],
+  ['one with much to mend', spoilt],
+] as const;
+
+describe('screens in a language that is invented', () => {
+  it.each(SCREENS.map((screen) => [screen[0].name, screen] as const))('%s', async (_, screen) => {
+    for (const [name, job] of JOBS) {
+      TestBed.resetTestingModule();
+      expect([name, english(said(await shown(screen, job)), job)]).toEqual([name, []]);
+    }
+  });
+});

@@ -1,0 +1,21 @@
+import { jobSchema } from '@zabble/core';
+import { CHOICE_WORDS, FIELD_WORDS } from './field-words';
+
+describe('the words of fields', () => {
+  const fields = new Set<string>();
+  const choices = new Set<string>();
+  const walk = (node: unknown): void => {
+    if (typeof node !== 'object' || node === null) return;
+    const { properties, enum: values } = node as { properties?: object; enum?: readonly unknown[] };
+    Object.keys(properties ?? {}).forEach((field) => fields.add(field));
+    values?.forEach((value) => typeof value === 'string' && choices.add(value));
+    Object.values(node).forEach(walk);
+  };
+  walk(jobSchema());
+
+  it('are there for every field a job file may have, and for no other', () =>
+    expect(Object.keys(FIELD_WORDS).sort()).toEqual([...fields].sort()));
+
+  it('are there for every choice it may hold, and for no other', () =>
+    expect(Object.keys(CHOICE_WORDS).sort()).toEqual([...choices].sort()));
+});
