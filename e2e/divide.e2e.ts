@@ -111,7 +111,7 @@ test('other ways to divide stand side by side, and one is taken', async ({ page 
   const equal = page.getByRole('button', { name: /^equal/i }).last();
   await equal.click();
   await expect(equal).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByRole('button', { name: /^Undo/ })).toHaveText('Undo: divide by equal');
+  await expect(page.getByRole('button', { name: /^Undo/ })).toHaveText('Undo: heights: equal');
   await expect(page.getByRole('radio', { name: 'Equal', exact: true })).toBeChecked();
   await kept(page);
 });
