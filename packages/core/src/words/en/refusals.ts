@@ -12,6 +12,39 @@ const THINGS = {
 
 type Thing = keyof typeof THINGS;
 
+/** A field of a request and the rule of its contract it breaks. */
+interface WrongField {
+  readonly field: string;
+  readonly rule: string;
+  readonly limit?: number | readonly string[];
+}
+
+type Rule = (limit: number | readonly string[], w: Words) => string;
+
+/** What the rules of the contract ask for, by the names the checks give them. */
+const RULES: Readonly<Record<string, Rule>> = {
+  isInt: () => 'a whole number is wanted',
+  isNumber: () => 'a number is wanted',
+  min: (limit) => `at least ${String(limit)} is wanted`,
+  max: (limit) => `at most ${String(limit)} is taken`,
+  isString: () => 'text is wanted',
+  maxLength: (limit) => `at most ${String(limit)} letters are taken`,
+  isBoolean: () => 'true or false is wanted',
+  isObject: () => 'an object with fields is wanted',
+  nestedValidation: () => 'an object with fields is wanted',
+  isArray: () => 'a list is wanted',
+  arrayMaxSize: (limit) => `at most ${String(limit)} entries are taken`,
+  isIn: (limit, w) =>
+    typeof limit === 'number' ? 'it is none of its choices' : `one of ${w.list(limit, 'or')} is wanted`,
+  isUuid: () => 'an id is wanted',
+  isUrl: () => 'an address that begins with http is wanted',
+  whitelistValidation: () => 'there is no such field',
+};
+
+function ruleOf({ rule, limit = 0 }: WrongField, w: Words): string {
+  return RULES[rule]?.(limit, w) ?? 'it can’t be read';
+}
+
 /** Why the server or the command line does not do what is asked: what happened, what was kept, what to do. */
 export const REFUSALS = {
   unreadable: (
@@ -29,8 +62,8 @@ export const REFUSALS = {
     `This job was changed elsewhere meanwhile (it stands at revision ${p.stands}, yours was made from ${p.yours}). Nothing was overwritten.`,
   'job-file-type': 'A job file is sent as application/json. Nothing was changed.',
   'fields-wanted': 'An object with fields is wanted. Nothing was changed.',
-  'fields-refused': ({ fields }: { fields: readonly { field: string; why: string }[] }) =>
-    `${fields.map(({ field, why }) => `${field}: ${why}.`).join(' ')} Nothing was changed.`,
+  'fields-refused': ({ fields }: { fields: readonly WrongField[] }, w: Words) =>
+    `${fields.map((wrong) => `${wrong.field}: ${ruleOf(wrong, w)}.`).join(' ')} Nothing was changed.`,
   'not-in-shop': ({ what }: { what: Thing }) => `There is no ${THINGS[what]} with this id in the shop’s list.`,
   'no-name': ({ what }: { what: Thing }) => `The ${THINGS[what]} has no name to be found by. Nothing was changed.`,
   'layouts-refused': (p: { why: Said }, w: Words) =>
