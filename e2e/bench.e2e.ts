@@ -9,14 +9,14 @@ test('slide, corner and bottom chosen: widths, lengths and parts follow, what th
   await slide.selectOption('Side-mount, light');
   await page.getByLabel('Length', { exact: true }).selectOption('18 in');
   await page.getByRole('link', { name: /^Boxes/ }).click();
-  await expect.poll(() => figure(page, 'Width of box 1')).toBe('≈ 23 3/16');
+  await expect.poll(() => figure(page, 'Width of box 1')).toBe('≈ 23 13/64');
   await expect.poll(() => figure(page, 'Length of box 1')).toBe('18');
   await page.getByLabel('Corners').first().selectOption('Tongue and dado');
   await expect(page.getByRole('textbox', { name: 'Depth of the joint' })).toHaveValue('1/4');
   await page.getByRole('radio', { name: /^Applied below/ }).check();
   await expect(page.getByRole('textbox', { name: 'Play' })).toHaveCount(0);
   await page.getByRole('link', { name: /^Slides/ }).click();
-  await slide.selectOption('Undermount, sides to 16 mm');
+  await slide.selectOption('Undermount, sides to 5/8 in');
   await page.getByRole('link', { name: /^Boxes/ }).click();
   const stop = page.locator('[data-code="BOTTOM_NOT_ALLOWED"]').first();
   await expect(stop).toContainText('wants a bottom captured in grooves all round or slid in');

@@ -96,8 +96,8 @@ test('what goes in decides how low a front may be, and says when it does not fit
   await thing.getByLabel('Deep').fill('22 1/2');
   await thing.getByLabel('Deep').press('Enter');
   await expect(page.locator('[data-code="CONTENTS_TOO_WIDE"]')).toContainText('whichever way it lies');
-  await thing.getByLabel('kg each').fill('heavy');
-  await thing.getByLabel('kg each').press('Enter');
+  await thing.getByLabel('Each, lb').fill('heavy');
+  await thing.getByLabel('Each, lb').press('Enter');
   await expect(thing.getByRole('alert')).toContainText('Read "heavy": a plain number is wanted');
   await thing.getByRole('button', { name: 'Take out thing' }).click();
   await expect(page.locator('[data-code="CONTENTS_TOO_WIDE"]')).toHaveCount(0);

@@ -296,7 +296,7 @@ function other(path: string, now: string): string {
   if (path.endsWith('species')) return 'Oak, white';
   if (/ratio|extension/.test(path)) return '1.3';
   if (path.endsWith('stages')) return '3';
-  if (path.endsWith('density_kg_m3')) return '700';
+  if (path.endsWith('density_kg_m3')) return '44';
   if (path.endsWith('.most')) return '20';
   if (NUMBER.test(path)) return now === '' ? '7' : String(Number(now) + 1);
   if (/\.list$/.test(path)) return '12; 14; 16; 18';

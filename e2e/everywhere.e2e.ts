@@ -132,11 +132,11 @@ test('units switched at any time, both shown when asked', async ({ page }) => {
   expect(await figure(page, 'Width that governs')).toBe('864.0');
   await page.getByRole('button', { name: 'Units: millimetres' }).click();
   await page.getByRole('menuitemradio', { name: 'Inches' }).click();
-  await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 34');
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 34 1/64');
   await page.keyboard.press('b');
-  await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 34 864.0 mm');
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 34 1/64 864.0 mm');
   await page.reload();
-  await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 34 864.0 mm');
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 34 1/64 864.0 mm');
   await page.keyboard.press('i');
   await expect.poll(() => figure(page, 'Width that governs')).toBe('864.0 34 1/64 in');
   await kept(page);

@@ -103,7 +103,7 @@ test('slides side by side for this bank: one is taken, and a row is written from
   await expect(table.getByRole('row', { name: /^Loft slide/ })).toContainText('in use');
   await page.getByRole('link', { name: /^Boxes/ }).click();
   // 23 7/8 or 24 in less twice 12 mm.
-  await expect.poll(() => figure(page, 'Width of box 1')).toBe('≈ 23 1/32');
+  await expect.poll(() => figure(page, 'Width of box 1')).toBe('≈ 23 3/64');
   await kept(page);
 });
 

@@ -184,7 +184,8 @@ test('a rack of five materials, boards with their price among them', async ({ pa
     price: '38',
     wood: 'white ash',
   });
-  await put(page, 'materials[4].density_kg_m3', '660');
+  // Told in pounds for a cubic foot, held in kilograms for a cubic metre.
+  await put(page, 'materials[4].density_kg_m3', String(660 / (453.59237 / 28.316846592)));
   await put(page, 'materials[4].name', 'Ash, 4/4');
   // One kept for the shop is offered to the next job.
   await sheet.getByRole('button', { name: 'Keep for the shop' }).click();
@@ -221,7 +222,7 @@ test('a rack of five materials, boards with their price among them', async ({ pa
   await sheet.getByRole('button', { name: '+ Another material' }).click();
   await sheet.getByRole('button', { name: 'Take Ash, 4/4', exact: true }).click();
   await expect(sheet.getByLabel('Species')).toHaveValue('Ash, white');
-  await expect(sheet.getByLabel('Weight, kg/m³')).toHaveValue('660');
+  await expect(sheet.getByLabel('Weight, lb/cu ft')).toHaveValue('41.2');
 });
 
 test('a bank with one drawer on a shorter slide, its row from the sheet', async ({ page }) => {
@@ -316,7 +317,7 @@ test('what can’t be read is answered in one sentence in every kind of field, a
     'white ashe',
     /^Read "white ashe": no wood of this name is known; nearest are Ash, white/,
   );
-  await wrong('materials[0].density_kg_m3', '7', 'it must be from 50 to 3000');
+  await wrong('materials[0].density_kg_m3', '2', /^2 lb\/cu ft is 32.04 kg\/m³ in the file\. .*from 50 to 3000/);
   await wrong('materials[0].thickness', '1/7', /^Read "1\/7"/);
   await sheet.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: /^Undo: kind/ }).click();

@@ -12,7 +12,7 @@ test('families side by side for this bank, the chart when it is asked for, one t
     'Room inside',
     'Stays hidden',
   ]);
-  await expect(table.getByRole('row', { name: /^Undermount, sides to 16 mm/ })).toContainText('30 kg');
+  await expect(table.getByRole('row', { name: /^Undermount, sides to 5\/8 in/ })).toContainText('66.1 lb');
   await page.getByRole('button', { name: 'Room against price, as a chart' }).click();
   await expect(page.locator('z-slide-chart svg')).toContainText('Wooden runner');
   await table.getByRole('button', { name: 'Use Side-mount, light' }).click();
@@ -25,7 +25,7 @@ test('one drawer on another slide: its box follows, the others stay', async ({ p
   await page.getByRole('link', { name: /^Slides/ }).click();
   const before = await figure(page, 'Inside width of drawer 1');
   await page.getByLabel('Slide of drawer 6').selectOption('Side-mount, heavy');
-  await expect(page.getByRole('row', { name: /Cordage/ })).toContainText('of 120 kg');
+  await expect(page.getByRole('row', { name: /Cordage/ })).toContainText('of 264.6 lb');
   await expect.poll(() => figure(page, 'Inside width of drawer 6')).not.toBe(before);
   expect(await figure(page, 'Inside width of drawer 1')).toBe(before);
   await page.getByLabel('Slide of drawer 6').selectOption('as the bank');

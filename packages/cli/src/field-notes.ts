@@ -9,7 +9,7 @@ export interface FieldNote {
 export const FIELD_NOTES: Readonly<Record<string, FieldNote>> = {
   minor: { without: '0', says: 'which fields added since version 1 the file may hold' },
   unit: { says: '`in` or `mm`: how lengths are shown and bare numbers read on the screen' },
-  step: { without: '1/32 in or 0.5 mm', says: 'the finest step shown; it rounds nothing' },
+  step: { without: '1/64 in or 0.5 mm', says: 'the finest step shown; it rounds nothing' },
   'materials[].thickness': { says: 'as measured, not as named' },
   'materials[].sheet': { says: 'of sheet goods' },
   'materials[].price': { says: 'of a sheet, in the shop’s currency' },

@@ -40,6 +40,7 @@ export {
   takenSheets,
   toCut,
   walkHeld,
+  type Bought,
 } from './cutting';
 export { type DivisionProblem, type Held, divide, idealHeights } from './division';
 export {
@@ -102,6 +103,7 @@ export {
   recorded,
   stepsDone,
   trendsOf,
+  UNSEEN,
 } from './fitting';
 export { type GrainRun, dividerLap } from './fronts';
 export {
@@ -160,9 +162,15 @@ export {
   type Length,
   type Said,
   type Showing,
+  type SizeKind,
   type Source,
   type Term,
   type Unit,
+  ON_A_RULE,
+  type Quantity,
+  asTold,
+  fromTold,
+  unitOf,
   ZERO,
   inMillimetres,
   inches,
@@ -174,6 +182,7 @@ export {
   readLength,
   share,
   showLength,
+  shownLength,
   subtract,
   toPack,
   writeBare,
@@ -187,11 +196,15 @@ export {
   type CasePlan,
   type DrawerPlan,
   type Plan,
+  type ShownTerm,
+  kindOfAsked,
+  kindOfDimension,
   plan,
   planDocument,
   planner,
   readJobDocument,
   readJobFile,
+  shownSum,
   tallyOf,
   usualBuildOutStock,
 } from './plan';

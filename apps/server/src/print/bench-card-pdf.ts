@@ -92,8 +92,13 @@ function spacerRow(pdf: Pdf, { spacers, order }: BenchCard, y: number, width: nu
   const across = Math.max(1, Math.floor(width / 30));
   spacers.forEach((size, index) => {
     const [x, at] = [MARGIN + (index % across) * 30, y + 5 + Math.floor(index / across) * 11];
+    if (size === 0) {
+      pdf.say(said('paper/no-spacer', { number: index + 1 }), x, at, { size: 7.5 });
+      pdf.say(said('card/on-floor'), x, at + 3.4, { size: 9.5, font: 'medium', width: 29 });
+      return;
+    }
     pdf.say(said('paper/fence', { number: index + 1 }), x, at, { size: 7.5 });
-    pdf.text(pdf.words.bare(size), x, at + 3.4, { size: 13, font: 'medium', width: 29 });
+    pdf.text(pdf.words.bare(size, 'spacer'), x, at + 3.4, { size: 13, font: 'medium', width: 29 });
   });
   return y + 5 + Math.ceil(spacers.length / across) * 11;
 }

@@ -1,5 +1,5 @@
 import { said, type Drawing, type Said } from '@zabble/core';
-import { MARGIN, type Pdf } from './pdf';
+import { CHECK_LINE, MARGIN, type Pdf } from './pdf';
 import { drawOn } from './pen';
 
 /** Two tiles share so much: there they are laid over one another. In millimetres. */
@@ -43,8 +43,7 @@ export function fullSize(pdf: Pdf, drawing: Drawing, title: string): void {
     if (tile < count - 1) join(top + OVERLAP / 2, tile, said('paper/next-page'));
     // A drawing as wide as the page has them above it.
     const foot = drawing.width > pdf.width - 2 * MARGIN - BESIDE ? top + HIGHEST : top + long;
-    checkLine(pdf, pdf.width - MARGIN - 18, foot, 100, said('paper/100-mm'));
-    checkLine(pdf, pdf.width - MARGIN - 6, foot, 101.6, said('paper/4-in'));
+    checkLine(pdf, pdf.width - MARGIN - 6, foot, CHECK_LINE[pdf.words.unit], said('paper/check', {}));
   }
 }
 

@@ -14,7 +14,7 @@ const POINT = 72 / 25.4;
 /** Free at every edge: printers reach no further. In millimetres. */
 export const MARGIN = 12;
 /** Width of the line that shows whether the print is true to size. */
-const MARK = 100;
+export const CHECK_LINE = { in: 101.6, mm: 100 } as const;
 
 export interface Style {
   readonly size?: number;
@@ -169,10 +169,11 @@ export class Pdf {
   }
 
   private sizeMark(x: number, y: number): void {
-    this.line(x, y, x + MARK, y);
+    const long = CHECK_LINE[this.words.unit];
+    this.line(x, y, x + long, y);
     this.line(x, y - 1.5, x, y + 1.5);
-    this.line(x + MARK, y - 1.5, x + MARK, y + 1.5);
-    this.say(said('paper/size-mark'), x + 2, y - 4, { size: 7 });
+    this.line(x + long, y - 1.5, x + long, y + 1.5);
+    this.say(said('paper/size-mark', {}), x + 2, y - 4, { size: 7 });
   }
 
   private shortened(text: string, width: number): string {

@@ -14,9 +14,9 @@ export interface Printing {
   readonly partAt: (part: string) => string;
 }
 
-/** A length in a table: parts must not be over-long, so down to the job's step; a mark where that rounds. */
+/** The size of a part in a table; a mark where it is rounded. */
 export function sizeOf({ words }: Printing, length: Length): string {
-  return words.bare(length, 'down');
+  return words.bare(length, 'part');
 }
 
 /** What a paper is. */

@@ -1,6 +1,6 @@
 import { drawStickPaper, said, type BankPlan } from '@zabble/core';
 import { fullSize } from './full-size';
-import { MARGIN, Pdf } from './pdf';
+import { CHECK_LINE, MARGIN, Pdf } from './pdf';
 import { drawOn } from './pen';
 import type { Printing } from './printing';
 
@@ -27,16 +27,11 @@ export function stickStripPdf(printing: Printing): Promise<Buffer> {
     drawOn(pdf, drawing, x, high - MARGIN - 8 - drawing.height, 1);
     x += drawing.width + 20;
   }
-  for (const [at, long, what] of [
-    [0, 100, 'paper/100-mm'],
-    [10, 101.6, 'paper/4-in'],
-  ] as const) {
-    const low = high - MARGIN - 8;
-    pdf.line(x + at, low, x + at, low - long, 0.25);
-    pdf.line(x + at - 2, low, x + at + 2, low, 0.25);
-    pdf.line(x + at - 2, low - long, x + at + 2, low - long, 0.25);
-    pdf.say(said(what), x + at - 5, low + 1, { size: 7, align: 'center', width: 10 });
-  }
+  const [low, long] = [high - MARGIN - 8, CHECK_LINE[pdf.words.unit]];
+  pdf.line(x, low, x, low - long, 0.25);
+  pdf.line(x - 2, low, x + 2, low, 0.25);
+  pdf.line(x - 2, low - long, x + 2, low - long, 0.25);
+  pdf.say(said('paper/check', {}), x - 5, low + 1, { size: 7, align: 'center', width: 10 });
   return pdf.finish(false);
 }
 

@@ -69,7 +69,7 @@ const otherOf = (document: JobDocument): JobDocument =>
   ]);
 
 /** One entry of each kind. */
-const AT = { at: '2026-11-02T08:00:00Z', by: 'xx' };
+const AT = { id: 'e', at: '2026-11-02T08:00:00Z', by: 'ბ' };
 const LOG = [
   {
     ...AT,
@@ -85,7 +85,7 @@ const LOG = [
   { ...AT, kind: 'step', bank: 'c1/b1', step: 'd1/spacer' },
   { ...AT, kind: 'fault', bank: 'c1/b1', fault: 'runs-hard' },
   { ...AT, kind: 'note', bank: 'c1/b1', text: '1' },
-  { ...AT, kind: 'time', bank: 'c1/b1', minutes: 75 },
+  { ...AT, kind: 'time', minutes: 75 },
 ] as readonly LogEntryDocument[];
 
 type Screen = readonly [Type<unknown>, Readonly<Record<string, unknown>>?];
@@ -166,7 +166,12 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
   store.dispatch(JobActions.open({ id: 'j' }));
   store.dispatch(JobActions.opened({ job, document, sync: 'kept' }));
   store.dispatch(JobsActions.came({ list: { items: [job], total: 1, page: 1, size: 20 } }));
-  store.dispatch(LogActions.heard({ job: 'j', kept: LOG.map((entry, seq) => ({ seq: seq + 1, entry })) }));
+  store.dispatch(
+    LogActions.heard({
+      job: 'j',
+      kept: LOG.map((entry, seq) => ({ seq: seq + 1, entry: { ...entry, id: `e${seq}` } })),
+    }),
+  );
   if (screen === ConflictBar)
     store.dispatch(JobActions.conflictFound({ kept: { ...job, document: otherOf(document) } }));
   const fixture = TestBed.createComponent(screen);
@@ -215,7 +220,7 @@ function english(texts: readonly string[], job: JobDocument): readonly string[] 
     return value;
   });
   written.sort((a, b) => b.length - a.length);
-  const units = ['in', 'mm', 'kg'];
+  const units = ['in', 'mm', 'kg', 'lb', 'cu', 'ft', 'GPa', 'Mpsi'];
   return texts.filter((text) =>
     written
       .reduce((rest, each) => rest.replaceAll(each, ' '), text)

@@ -99,15 +99,25 @@ function packs(
   return ([-1, 1] as const).map((to) => {
     const [wall, edge] = edges(to, y);
     const [x1, x2] = to < 0 ? [wall, edge] : [edge, wall];
-    return { kind: 'measure', role: 'packing', label: said('drawn/pack'), length: eachSide, x1, y1: y, x2, y2: y };
+    return {
+      kind: 'measure',
+      role: 'packing',
+      label: said('drawn/pack'),
+      length: eachSide,
+      of: 'packing',
+      x1,
+      y1: y,
+      x2,
+      y2: y,
+    };
   });
 }
 
 function across(y: number, length: Length, label: Measure['label'], side: (to: 1 | -1, y: number) => Point): Measure {
   const [[x1], [x2]] = [side(-1, y), side(1, y)];
-  return { kind: 'measure', role: 'reading', label, length: nm(length), x1, y1: y, x2, y2: y };
+  return { kind: 'measure', role: 'reading', label, length: nm(length), of: 'reading', x1, y1: y, x2, y2: y };
 }
 
 function up([x2, y2]: Point, length: Length, label: Measure['label'], x1: number): Measure {
-  return { kind: 'measure', role: 'reading', label, length: nm(length), x1, y1: 0, x2, y2 };
+  return { kind: 'measure', role: 'reading', label, length: nm(length), of: 'reading', x1, y1: 0, x2, y2 };
 }

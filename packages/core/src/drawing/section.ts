@@ -1,6 +1,6 @@
 import { BOTTOMS, type PartCut } from '../box';
 import { drawerSettings, type Box as BoxChoice } from '../job';
-import { inMillimetres, nm, type Length, type Tally } from '../length';
+import { inMillimetres, nm, type Length, type Tally, type SizeKind } from '../length';
 import type { BankPlan, DrawerDimension, DrawerPlan } from '../plan';
 import { said, type DrawnSize } from '../words';
 import type { Box, Drawing, Measure, Shape } from './shapes';
@@ -49,6 +49,13 @@ function topOf(cut: Cut): number {
 
 /** What has a name of its own in a section. */
 type SectionSize = Exclude<DrawnSize, 'drawn/reading' | 'drawn/pack'>;
+
+/** Which of its sizes are of parts and of openings; the others are gaps. */
+const PARTS_OF_SECTION: Readonly<Partial<Record<SectionSize, SizeKind>>> = {
+  'drawn/box': 'part',
+  'drawn/box-length': 'part',
+  'drawn/wall-inside': 'opening',
+};
 
 /** Everything that has a body, from the back of the picture to the front. */
 function solids(cut: Cut): readonly Box[] {
@@ -164,7 +171,8 @@ function topOfBottom(cut: Cut): number {
 
 function measure({ drawer }: Cut, label: SectionSize, x1: number, y1: number, x2: number, y2: number): Measure {
   const length = nm(Math.round(Math.hypot(x2 - x1, y2 - y1) * 1e6));
-  return { kind: 'measure', role: 'size', drawer: drawer.id, label: said(label), length, x1, y1, x2, y2 };
+  const kind = PARTS_OF_SECTION[label] ?? 'gap';
+  return { kind: 'measure', role: 'size', drawer: drawer.id, label: said(label), length, of: kind, x1, y1, x2, y2 };
 }
 
 function boxOf({ id }: DrawerPlan, role: Box['role'], x: number, y: number, width: number, height: number): Box {

@@ -1,4 +1,4 @@
-import type { Length } from '../length';
+import type { Length, SizeKind } from '../length';
 import type { DrawnSize, SaidAs } from '../words';
 
 /**
@@ -86,6 +86,8 @@ export interface Measure extends Standing {
   readonly role: 'size' | 'reading' | 'packing';
   readonly label: SaidAs<DrawnSize>;
   readonly length: Length;
+  /** What it is, for showing it. */
+  readonly of: SizeKind;
   readonly x1: number;
   readonly y1: number;
   readonly x2: number;

@@ -10,6 +10,7 @@ import { demo, inch } from '../plan/plan.spec-data';
 import { boxFits } from '../fitting';
 
 const AT = '2026-11-20T09:00:00Z';
+const BANK = 'cases[0].banks[0]';
 let number = 0;
 type Reading = LogEntryDocument & { readonly kind: 'reading' };
 const reading = (more: Partial<Reading> & Pick<Reading, 'what' | 'length'>): LogEntryDocument => ({
@@ -61,6 +62,29 @@ describe('measured back at the case', () => {
     const { bank } = worked([reading({ what: 'slides', drawer: 'd2', place: 'back', length: '22 15/16 in' })]);
     expect(inMillimetres(bank.opening.width.total)).toBe(inch(23 + 15 / 16));
     expect(inMillimetres(bank.drawers[4]!.dimensions['box.width']!.total)).toBe(inch(22 + 15 / 16));
+  });
+
+  it('hung slides out of parallel are told as slides, not as a taper of the case', () => {
+    const says = (log: readonly LogEntryDocument[], ...patches: Patch[]): string => {
+      const found = worked(log, { path: `${BANK}.opening.width`, value: ['24 in'] }, ...patches);
+      const finding = found.bank.findings.find(({ code }) => code === 'OPENING_TAPERED');
+      return finding ? wordsIn(ENGLISH, found.plan).say(finding) : '';
+    };
+    const hung = [
+      reading({ what: 'slides', drawer: 'd2', place: 'front', length: '23 in' }),
+      reading({ what: 'slides', drawer: 'd2', place: 'back', length: '23 1/8 in' }),
+    ];
+    expect(says(hung)).toBe(
+      'Hung slides stand farther apart than their boxes are wide: pack them out 1/16 in a side at drawer 2, back.',
+    );
+    const wide = [
+      reading({ what: 'width', drawer: 'd2', place: 'front', length: '24 in' }),
+      reading({ what: 'width', drawer: 'd2', place: 'back', length: '24 1/8 in' }),
+    ];
+    expect(says(wide)).toMatch(/^The opening tapers: .* over the narrowest\..*1\/16 in a side at drawer 2, back\.$/);
+    // Once they hang parallel on their packing, there is nothing left to pack at their level.
+    const packed = reading({ what: 'slides', drawer: 'd2', place: 'back', length: '23 in' });
+    expect(says([...wide, packed])).not.toContain('1/16 in a side');
   });
 
   it('a bottom follows the box as made and the groove as cut', () => {

@@ -28,17 +28,17 @@ describe('the bench card', () => {
   it('gives sizes in the job’s unit with their tolerance, spacers and when each part may be cut', () => {
     const [card] = cards(demo('notions-bank'));
     expect(card).toContain('AS BUILT');
-    expect(card).toContain('Opening  24 wide, 30 high, 22 1/2 deep; taper 1/32, leans ≈1/32 to the right');
+    expect(card).toContain('Opening  24 wide, 30 high, 22 1/2 deep; taper 1/32, leans ≈0.025 to the right');
     expect(card).toMatch(/1\s+Needles, palms\s+25\s+3 13\/16\s+23 \+0 −1\/16\s+2 5\/8\s+22/);
-    expect(card).toMatch(/Spacers {2}top first, each cut from the one before: ≈27.9\/16 \|/);
-    expect(card).toMatch(/side 5\s+2\s+22\s+5 3\/16\s+11\.8 mm\s+12 mm birch plywood\s+cut now/);
+    expect(card).toMatch(/Spacers {2}top first, each cut from the one before: ≈27.35\/64 \|/);
+    expect(card).toMatch(/side 5\s+2\s+22\s+5 3\/16\s+≈0\.465\s+12 mm birch plywood\s+cut now/);
     expect(card).toMatch(/bottom 1 2 3 4 5 6\s+6\s+HOLD\s+HOLD\s.*HOLD: groove/);
     expect(card).toMatch(/^WARN Drawer 1, Needles, palms: the back is under/m);
   });
 
   it('uses the ease out of the tolerance', () => {
     const [card] = cards(sample, { path: `${BANK}.box.ease`, value: '1 mm' }, { path: 'step', value: '0.1 mm' });
-    expect(card).toContain('573.6 +0 −≈0.6');
+    expect(card).toContain('573.6 +0 −≈0.5');
   });
 
   it('says HOLD where there is no number, and what stops it', () => {

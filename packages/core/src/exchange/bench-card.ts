@@ -1,10 +1,17 @@
 import { cutList, type Crosscut, materialCalled, type CutMaterial } from '../cutting';
 import { groupFindings, type Severity } from '../findings';
 import { OPENING_SIZES, readAt, readingAt, readingLength, type Job } from '../job';
-import { smallest, subtract, toPack, ZERO, type Length, type Said } from '../length';
+import { smallest, subtract, toPack, ZERO, type Length, type Said, type SizeKind } from '../length';
 import { stackSaid } from '../mounting';
 import { levelPacking } from '../opening';
-import type { BankPlan, CasePlan, DrawerPlan, Plan } from '../plan';
+import {
+  kindOfDimension,
+  type BankPlan,
+  type CasePlan,
+  type DrawerDimension,
+  type DrawerPlan,
+  type Plan,
+} from '../plan';
 import type { SlideFamily } from '../slides';
 import { said, type CardColumn, type SaidAs } from '../words';
 
@@ -138,23 +145,23 @@ function text(words: string): SaidAs<'text'> {
   return said('text', { text: words });
 }
 
-function size(length: Length | undefined, down = false): Said {
-  return length === undefined ? HOLD : said('cell/size', { length, down });
+function size(length: Length | undefined, kind: SizeKind): Said {
+  return length === undefined ? HOLD : said('cell/size', { length, kind });
 }
 
 /** Slide: its nominal length; up: its lower edge above the floor; back: its set-back from the case's front edge. */
 function drawerRow(bank: BankPlan, drawer: DrawerPlan): readonly Said[] {
-  const at = (name: keyof DrawerPlan['dimensions'], down = false): Said => size(drawer.dimensions[name]?.total, down);
+  const at = (name: DrawerDimension): Said => size(drawer.dimensions[name]?.total, kindOfDimension(name));
   return [
     text(String(drawer.place + 1)),
     text(drawer.name ?? ''),
     at('front.width'),
     at('front.height'),
     widthOf(bank, drawer),
-    at('box.height', true),
-    at('box.length', true),
-    at('inside.clearHeight', true),
-    size(drawer.nominal),
+    at('box.height'),
+    at('box.length'),
+    at('inside.clearHeight'),
+    size(drawer.nominal, 'reading'),
     at('slide.lowerEdgeY'),
     at('slide.setback'),
   ];
@@ -225,9 +232,9 @@ function partRow(material: CutMaterial, width: Length, cut: Crosscut): readonly 
   return [
     served(cut),
     text(String(cut.count)),
-    size(free ? cut.length : undefined, true),
-    size(free ? width : undefined, true),
-    said('cell/exact', { length: material.thickness }),
+    size(free ? cut.length : undefined, 'part'),
+    size(free ? width : undefined, 'part'),
+    size(material.thickness, 'reading'),
     materialCalled(material),
     said(`printed-when/${cut.release}`),
   ];

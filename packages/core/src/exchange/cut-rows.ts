@@ -1,59 +1,62 @@
 import { cutList, type Crosscut, materialCalled, type CutMaterial } from '../cutting';
 import type { Job } from '../job';
-import { inMillimetres } from '../length';
+import { writeLength, type Showing, type Unit } from '../length';
 import type { Plan } from '../plan';
 import { said, type Words } from '../words';
 
-/** Headings of the cut list as a table. Millimetres for machines, the job's own unit for people. */
-export const CUT_HEADINGS = [
+/** Headings of the cut list as a table in a job of this unit: every size is in it, and says so. */
+export const cutHeadings = (unit: Unit): readonly string[] => [
   'material',
-  'thickness_mm',
-  'width_mm',
-  'length_mm',
+  `thickness_${unit}`,
+  `width_${unit}`,
+  `length_${unit}`,
   'count',
-  'width',
-  'length',
   'grain',
   'when',
   'left',
-  'finished_width_mm',
-  'finished_length_mm',
+  `finished_width_${unit}`,
+  `finished_length_${unit}`,
   'machining',
   'parts',
-] as const;
+];
 
 /** How tables are written: what a spreadsheet would take for a formula, a line break before it or not, is kept a text. */
 export const CSV = { escapeFormulae: /^\s*[=+\-@]|^[\t\r\n]/, newline: '\r\n' } as const;
 
-/** The cut list as rows of text, headings first, in the order it is cut. Parts are named, `;` between two. */
+/**
+ * The cut list as rows of text, headings first, in the order it is cut; sizes as they are shown, without signs of rounding.
+ * Parts are named, `;` between two.
+ */
 export function cutRows(job: Job, plan: Plan, words: Words): readonly (readonly string[])[] {
   const rows = cutList(job, plan).groups.flatMap(({ material, rips }) =>
-    rips.flatMap(({ crosscuts }) => crosscuts.map((row) => cutRow(words, material, row))),
+    rips.flatMap(({ crosscuts }) => crosscuts.map((row) => cutRow(words, plan, material, row))),
   );
-  return [CUT_HEADINGS, ...rows];
+  return [cutHeadings(plan.unit), ...rows];
 }
 
-function cutRow(words: Words, material: CutMaterial, { length, widthTally, parts, count, left, release }: Crosscut) {
+function cutRow(
+  words: Words,
+  showing: Showing,
+  material: CutMaterial,
+  { length, widthTally, parts, count, left, release }: Crosscut,
+) {
   const [first] = parts;
   const { finished } = first ?? {};
-  const width = widthTally.total;
   const works =
     first?.machining.map(({ kind, where }) =>
       words.say(said('cut-listed', { kind: `cut/${kind}`, at: `cut-at/${where}` })),
     ) ?? [];
   return [
     words.say(materialCalled(material)),
-    String(inMillimetres(material.thickness)),
-    String(inMillimetres(width)),
-    String(inMillimetres(length)),
+    writeLength(material.thickness, 'reading', showing),
+    writeLength(widthTally.total, 'part', showing),
+    writeLength(length, 'part', showing),
     String(count),
-    words.exact(width),
-    words.exact(length),
     words.say(said(material.grain ? 'grain/along' : 'grain/any')),
     words.say(said(`printed-when/${release}`)),
     String(left),
-    finished ? String(inMillimetres(finished.width.total)) : '',
-    finished ? String(inMillimetres(finished.length.total)) : '',
+    finished ? writeLength(finished.width.total, 'part', showing) : '',
+    finished ? writeLength(finished.length.total, 'part', showing) : '',
     works.join('; '),
     parts.map(({ name }) => name).join('; '),
   ];

@@ -6,7 +6,7 @@ import { cutList } from '../cutting';
 import { worked } from '../cutting/cutting.spec-data';
 import { drawPart, drawParts, drawSheet } from '../drawing';
 import { patched } from '../reading';
-import { inMillimetres, millimetres } from '../length';
+import { inMillimetres, millimetres, shownLength, type Length } from '../length';
 import { demo, IN_ENGLISH } from '../plan/plan.spec-data';
 import { layOut, lyingIn } from '../sheets';
 import { CSV, cutRows } from './cut-rows';
@@ -118,7 +118,9 @@ describe('parts as drawings', () => {
 describe('the cut list as a table', () => {
   const rows = cutRows(job, planned, IN_ENGLISH);
 
-  it('is read back as the same list', () => {
+  it('is in the job’s unit only, and is read back as what is shown', () => {
+    expect(rows[0]).toEqual(expect.arrayContaining(['thickness_in', 'width_in', 'length_in', 'finished_width_in']));
+    const shown = (length: Length) => shownLength(length, 'part', planned);
     const back = Papa.parse<string[]>(text(rows)).data;
     const mapping = guessMapping(back[0]!, PART_COLUMNS);
     const read = readLines(back, PART_COLUMNS, mapping, job.unit).map((line) =>
@@ -126,7 +128,7 @@ describe('the cut list as a table', () => {
     );
     const list = cutList(job, planned).groups.flatMap(({ material, rips }) =>
       rips.flatMap(({ crosscuts }) =>
-        crosscuts.map(({ length, widthTally, count }) => [material.id, length, widthTally.total, count]),
+        crosscuts.map(({ length, widthTally, count }) => [material.id, shown(length), shown(widthTally.total), count]),
       ),
     );
     expect(

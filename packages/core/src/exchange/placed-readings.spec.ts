@@ -57,11 +57,11 @@ describe('readings with their place', () => {
     const says = (...patches: Patch[]): string =>
       told(one(...patches).findings.find(({ code }) => code === 'OPENING_TAPERED'));
     const said = says(width('600 mm', at('602 mm', ['back', 'top']), at('603 mm', undefined, 'd2'), '601.5 mm'));
-    expect(said).toContain('1 mm a side at the top, back; 1.5 mm a side at drawer 2; 0.7 mm a side at reading 4');
+    expect(said).toContain('1.0 mm a side at the top, back; 1.5 mm a side at drawer 2; 0.7 mm a side at reading 4');
     expect(said).not.toContain('reading 2');
     const apart = one(width(at('600 mm', ['top']), at('640 mm', ['bottom', 'front']))).findings;
     expect(told(apart.find(({ code }) => code === 'OPENING_IMPOSSIBLE'))).toContain(
-      '(width: 600.0 mm at the top, 640.0 mm at the bottom, front)',
+      '(width: 600 mm at the top, 640 mm at the bottom, front)',
     );
   });
 
@@ -81,8 +81,8 @@ describe('readings with their place', () => {
     };
     expect(card(width('600 mm', '602 mm'))).not.toContain('Read ');
     const printed = card(width('600 mm', at('602 mm', ['top', 'back'])), { path: 'BANK.name', value: 'By the door' });
-    expect(printed).toContain('Read     width 600.0; 602.0 top, back | height 500.0 | depth 560.0');
-    expect(printed).toContain('1 a side at the top, back');
+    expect(printed).toContain('Read     width 600; 602 top, back | height 500 | depth 560');
+    expect(printed).toContain('1.0 a side at the top, back');
     expect(printed).toContain('Rack, By the door');
   });
 

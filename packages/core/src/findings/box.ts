@@ -150,6 +150,6 @@ function contentsTooTall(facts: BoxFacts): Judgement | undefined {
   if (!tallest || !clearHeight) return undefined;
   const short = subtract(add(tallest.height, OVER_CONTENTS), clearHeight.total);
   if (short <= 0) return undefined;
-  const finding = said('CONTENTS_TOO_TALL', { thing: tallest.name, short });
+  const finding = said('CONTENTS_TOO_TALL', { thing: tallest.name, short, air: OVER_CONTENTS });
   return stop(finding, [freeHeight(facts), higherFront(facts, short)], clearHeight, 'divide');
 }

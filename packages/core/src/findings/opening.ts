@@ -30,30 +30,36 @@ export function openingFindings(
 }
 
 /** Where to pack and by how much: by the readings' places, or as they were taken, counted from the first. */
-function packed(bank: Bank, opening: Opening, packing: readonly Packing[]): readonly PackedAt[] {
+function packedCase(bank: Bank, opening: Opening, packing: readonly Packing[]): readonly PackedAt[] {
   const readings = packing
     .filter(({ total }) => total.total > TAPER.warn)
     .map(({ reading, eachSide }) => ({ eachSide, at: readingAt(bank, 'width', reading) }));
-  const levels = bank.drawers.flatMap(({ id }, level) =>
+  return [...readings, ...packedLevels(bank, opening, false)].slice(0, MOST_TOLD);
+}
+
+/** What is to be packed at the drawers' levels: in the case before slides hang, or behind those that hang. */
+function packedLevels(bank: Bank, opening: Opening, hung: boolean): readonly PackedAt[] {
+  return bank.drawers.flatMap(({ id }, level) =>
     (levelPacking(opening, id) ?? [])
-      .filter(({ eachSide }) => 2 * eachSide > TAPER.warn)
+      .filter((each) => each.hung === hung && 2 * each.eachSide > TAPER.warn)
       .map(({ place: end, eachSide }) => ({ eachSide, level, end })),
   );
-  return [...readings, ...levels].slice(0, MOST_TOLD);
 }
 
 function tapered(bank: Bank, opening: Opening, packing: readonly Packing[]): Finding | undefined {
-  const { taper, width } = opening;
+  const { taper, caseTaper, width } = opening;
   if (taper.total <= TAPER.warn) return undefined;
+  const ofCase = caseTaper.total > TAPER.warn;
   return {
     ...said('OPENING_TAPERED', {
-      taper: taper.total,
       width: width.total,
-      packing: packed(bank, opening, packing),
+      taper: ofCase ? caseTaper.total : undefined,
+      packing: ofCase ? packedCase(bank, opening, packing) : [],
+      slides: packedLevels(bank, opening, true).slice(0, MOST_TOLD),
     }),
     severity: taper.total > TAPER.stop ? 'stop' : 'warn',
     step: 'measure',
-    because: taper,
+    because: ofCase ? caseTaper : taper,
   };
 }
 

@@ -16,6 +16,8 @@ export const smallPart: BoxRule = ({ parts }) => {
   const finding = said('SMALL_PART', {
     parts: small.map(({ role }) => said(`parts/${role}`)),
     several: small.length > 1 || first.count > 1,
+    short: SHORT,
+    narrow: NARROW,
   });
   const because = first.length && first.length.total < SHORT ? first.length : first.width;
   return judged({ ...finding, severity: 'warn', step: 'cut' }, [], because);

@@ -3,7 +3,7 @@ import { millimetres, nm, share, type Length } from '../length';
 import type { BankPlan, DrawerPlan } from '../plan';
 
 /** A reveal that runs out by no more than this over an edge is not seen; common practice (1/32 in). */
-const UNSEEN = millimetres(0.8);
+export const UNSEEN = millimetres(0.8);
 /** A case this far out is squared before anything is cut to it; common practice. */
 const TOO_FAR = millimetres(6);
 

@@ -51,11 +51,11 @@ describe('the record of a job', () => {
     ]);
     expect(lines.map(({ said }) => IN_ENGLISH.say(said))).toEqual([
       'the slides are in hand',
-      'cut to 559.0 mm × 51.0 mm, came out wrong: ripped narrow',
+      'cut to 558.8 mm × 50.8 mm, came out wrong: ripped narrow',
       'done: left slide hung, drawer 1',
       'a front came out tight; mended: planed',
       '40 minutes',
-      'width of the opening, front: 584.0 mm by laser, planned 609.5 mm',
+      'width of the opening, front: 584.2 mm by laser, planned 609.5 mm',
       'taken back: left slide hung, drawer 1',
       'photograph',
     ]);

@@ -22,11 +22,16 @@ import { lap } from './fronts';
 type Divided = Extract<Division, { ok: true }>;
 
 /** Front heights from the top down, each by how it came about: held, the scheme's, or what the others leave. */
-export function frontHeightsOf(bank: Bank, path: string, division: Divided): readonly Tally[] {
+export function frontHeightsOf(
+  bank: Bank,
+  path: string,
+  division: Divided,
+  needs: readonly (Tally | undefined)[],
+): readonly Tally[] {
   const groups = tieGroups(bank.drawers);
   const groupOf = new Map(groups.flatMap((group) => group.members.map((place) => [place, group] as const)));
   return division.heights.map((height, place) =>
-    tally(...heightTerms({ bank, path, division, group: groupOf.get(place) }, place, height)),
+    tally(...heightTerms({ bank, path, division, needs, group: groupOf.get(place) }, place, height)),
   );
 }
 
@@ -35,6 +40,8 @@ interface Shared {
   readonly bank: Bank;
   readonly path: string;
   readonly division: Divided;
+  /** What each wants for what is stored in it. */
+  readonly needs: readonly (Tally | undefined)[];
   readonly group: TieGroup | undefined;
 }
 
@@ -44,15 +51,26 @@ function heightTerms(shared: Shared, place: number, height: Length): readonly Te
   const held = division.held[place];
   if (held === 'locked') return [plus('locked', height, field(`drawers[${lockedAt(shared, place)}].height`))];
   if (held === 'line') return [plus('left-by-line', height, ofDimension('share'))];
+  if (held === 'contents') return contentsTerms(shared, place, height);
   if (held) return [plus(HOLDS[held], height, field(`drawers[${place}].${held}`))];
   return division.makeups.includes(place) ? makeupTerms(shared, place) : schemeTerms(shared, place, height);
 }
 
 const HOLDS = {
-  contents: 'held-up-by-contents',
   least: 'held-up-at-least',
   most: 'held-down-at-most',
 } as const;
+
+/** What is stored makes it up; another it is tied to, or the increment, may want more. */
+function contentsTerms({ path, group, needs }: Shared, place: number, height: Length): readonly Term[] {
+  const tied = group !== undefined && group.members.length > 1;
+  const own = needs[place];
+  const rest = subtract(height, own?.total ?? ZERO);
+  const source = ofField(`${path}.division.increment`);
+  if (!own) return [plus('held-up-by-contents', height)];
+  if (rest === 0) return own.terms;
+  return [...own.terms, plus(tied ? 'tied-and-to-increment' : 'to-increment', rest, source)];
+}
 
 /** What the other fronts of its stretch leave. */
 function makeupTerms({ bank, division }: Shared, place: number): readonly Term[] {

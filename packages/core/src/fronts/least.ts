@@ -1,5 +1,21 @@
 import { railOf, type Bank, type Drawer } from '../job';
-import { add, inches, largest, nm, share, subtract, ZERO, type Length } from '../length';
+import {
+  add,
+  inches,
+  label,
+  largest,
+  nm,
+  ofField,
+  ofFigure,
+  plus,
+  share,
+  subtract,
+  tally,
+  unlessZero,
+  ZERO,
+  type Length,
+  type Tally,
+} from '../length';
 import type { SlideFamily } from '../slides';
 import { lap } from './fronts';
 
@@ -24,18 +40,31 @@ export function lowestAbove(above: SlideFamily, hasRail: boolean): Length {
 
 /**
  * The least front height of each drawer by its contents, from the top down: the one whose clear height is the tallest
- * thing stored plus 1/4 in. Absent for a drawer without contents.
+ * thing stored plus 1/4 in. Absent for a drawer without contents. `path` is the bank's, for following back.
  */
-export function leastHeights(bank: Bank, stored: readonly Stored[]): readonly (Length | undefined)[] {
-  return stored.map(({ drawer }, place) => {
-    const tallest = drawer.contents?.length ? largest(drawer.contents.map(({ height }) => height)) : undefined;
-    return tallest && add(tallest, OVER_CONTENTS, nm(-clearOverFront(bank, stored, place)));
+export function leastHeights(bank: Bank, path: string, stored: readonly Stored[]): readonly (Tally | undefined)[] {
+  return stored.map(({ drawer, family, bottomFace }, place) => {
+    const heights = (drawer.contents ?? []).map(({ height }) => height);
+    if (heights.length === 0) return undefined;
+    const index = heights.indexOf(largest(heights));
+    const thing = drawer.contents?.[index];
+    return tally(
+      thing &&
+        plus(
+          label('stored', { name: thing.name }),
+          thing.height,
+          ofField(`${path}.drawers[${place}].contents[${index}].height`),
+        ),
+      plus('air-above-stored', OVER_CONTENTS),
+      plus('inside-above-box-edge', bottomFace),
+      plus('clear-below', family.bottom, ofFigure(family.id, 'bottom')),
+      unlessZero(plus('front-beyond-clear', nm(-beyond(bank, stored, place)))),
+    );
   });
 }
 
-/** Clear height less front height: the same whatever the front's height. */
-function clearOverFront(bank: Bank, stored: readonly Stored[], place: number): Length {
-  const { family, bottomFace } = stored[place] as Stored;
+/** How far the clear height reaches past the front at both its edges; the same whatever the front's height. */
+function beyond(bank: Bank, stored: readonly Stored[], place: number): Length {
   const [gap, rail] = [bank.front.gap, railOf(bank)];
   const [halfGap, halfRail] = [share(gap, 2), share(rail, 2)];
   const above = stored[place - 1];
@@ -43,5 +72,5 @@ function clearOverFront(bank: Bank, stored: readonly Stored[], place: number): L
     ? add(subtract(gap, halfGap, halfRail), lowestAbove(above.family, rail > 0))
     : nm(-lap(bank.front, 'top'));
   const low = place === stored.length - 1 ? lap(bank.front, 'bottom') : subtract(halfRail, halfGap);
-  return subtract(up, low, family.bottom, bottomFace);
+  return subtract(up, low);
 }

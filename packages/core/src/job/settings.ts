@@ -24,7 +24,7 @@ export function backCorner(box: Box): Corner {
 
 /** The finest step a job's lengths are shown in. */
 export function showStep(job: Job): Length {
-  return job.step ?? (job.unit === 'in' ? inches(1, 32) : millimetres(0.5));
+  return job.step ?? (job.unit === 'in' ? inches(1, 64) : millimetres(0.5));
 }
 
 /** Height of the rails between drawers; nothing where there are none. */

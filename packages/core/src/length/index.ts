@@ -7,5 +7,7 @@ export * from './read';
 export * from './result';
 export { plain, type Said } from './said';
 export * from './tally';
+export * from './size-kind';
+export * from './quantities';
 export * from './write';
 export { wrong, PLAIN_WRONGS, type PlainWrong, type WrongParams } from './wrong';

@@ -21,6 +21,8 @@ export interface LabelParams {
   readonly 'size-of-opening': { readonly size: 'width' | 'height' | 'depth'; readonly of: number; readonly at: ReadAt };
   readonly 'width-measured': ReadAt;
   readonly 'between-slides-measured': ReadAt;
+  /** What is stored, by its name. */
+  readonly stored: { readonly name: string };
   /** A material of the job, by its name. */
   readonly material: { readonly name: string };
   /** `rise` in per cent of moisture. */
@@ -31,6 +33,7 @@ export interface LabelParams {
 /** What terms of a tally are called that are about nothing but themselves. */
 export const PLAIN_LABELS = [
   'above-bottom-underside',
+  'air-above-stored',
   'bay',
   'bearing',
   'below-top-edge',
@@ -76,6 +79,7 @@ export const PLAIN_LABELS = [
   'floor-opening',
   'front',
   'front-above',
+  'front-beyond-clear',
   'gap',
   'gap-above',
   'gap-between-fronts',
@@ -109,6 +113,7 @@ export const PLAIN_LABELS = [
   'highest',
   'hollow-behind-panel',
   'in-from-side-inner-face',
+  'inside-above-box-edge',
   'inside-length',
   'inside-width',
   'kerf',

@@ -53,7 +53,25 @@ describe('the levels of an opening', () => {
       taken,
     );
     expect([opening.width.total, opening.taper.total]).toEqual([mm(600), mm(6)]);
-    expect(levelPacking(opening, 'd1')).toEqual([{ place: 'back', eachSide: mm(3) }]);
+    expect(opening.caseTaper.total).toBe(0);
+    expect(levelPacking(opening, 'd1')).toEqual([{ place: 'back', eachSide: mm(3), hung: true }]);
+  });
+
+  it('packed out once, and hung so, want no packing again', () => {
+    // The case is 6 mm wider at the back; the slides hang parallel, on their packing.
+    const opening = governOpening(
+      bank(
+        'as-built',
+        reading('d1', 'width', 600, 'front'),
+        reading('d1', 'width', 606, 'back'),
+        reading('d1', 'slides', 574, 'front'),
+        reading('d1', 'slides', 574, 'back'),
+      ),
+      'P',
+      taken,
+    );
+    expect(opening.caseTaper.total).toBe(mm(6));
+    expect(levelPacking(opening, 'd1')).toEqual([]);
   });
 
   it('count a width of no drawer’s, and one between the bank’s own slides', () => {

@@ -7,8 +7,10 @@ export interface Level {
   /** Widths at its front and its back edge, where taken. */
   readonly front?: Tally;
   readonly back?: Tally;
-  /** Every width that was measured of this level, between the hung slides too. */
-  readonly all: readonly Tally[];
+  /** Every width of the case that was measured of this level. */
+  readonly widths: readonly Tally[];
+  /** Every size that was measured between its hung slides, with what they take. */
+  readonly between: readonly Tally[];
   /** Between the hung slides at their front and back ends, with what they take. */
   readonly hung: { readonly front?: Tally; readonly back?: Tally };
   /** The smaller of all widths of this level; those between the hung slides count with what the slides take. */
@@ -26,19 +28,28 @@ export function levelsOf(bank: Bank, taken: (drawer: string) => Length): readonl
     const slides = readingsOf(bank, 'slides', id).map((each) => betweenSlides(each, place, taken(id)));
     const [least] = [...widths, ...slides].sort((a, b) => a.width.total - b.width.total);
     if (!least) return [];
-    const all = [...widths, ...slides].map(({ width }) => width);
-    return [{ drawer: id, ...endsOf(widths), all, hung: endsOf(slides), least: least.width }];
+    const of = (all: readonly Taken[]): readonly Tally[] => all.map(({ width }) => width);
+    return [
+      {
+        drawer: id,
+        ...endsOf(widths),
+        widths: of(widths),
+        between: of(slides),
+        hung: endsOf(slides),
+        least: least.width,
+      },
+    ];
   });
 }
 
-/** Widths measured back that are of no drawer's level; the bank's own slides (`taken`) count as they do at a level. */
-export function looseWidths(bank: Bank, taken: Length): readonly Tally[] {
-  if (bank.basis !== 'as-built') return [];
+/** What was measured back of no drawer's level; the bank's own slides (`taken`) count as they do at a level. */
+export function looseReadings(bank: Bank, taken: Length): Pick<Level, 'widths' | 'between'> {
+  if (bank.basis !== 'as-built') return { widths: [], between: [] };
   const loose = (what: 'width' | 'slides') => readingsOf(bank, what).filter(({ drawer }) => drawer === undefined);
-  return [
-    ...loose('width').map((each) => widthOf(each)),
-    ...loose('slides').map((each) => betweenSlides(each, undefined, taken)),
-  ].map(({ width }) => width);
+  return {
+    widths: loose('width').map((each) => widthOf(each).width),
+    between: loose('slides').map((each) => betweenSlides(each, undefined, taken).width),
+  };
 }
 
 function endsOf(taken: readonly Taken[]): { readonly front?: Tally; readonly back?: Tally } {
@@ -51,11 +62,13 @@ function endsOf(taken: readonly Taken[]): { readonly front?: Tally; readonly bac
 export interface LevelPacking {
   readonly place: 'front' | 'back';
   readonly eachSide: Length;
+  /** Measured between the hung slides. */
+  readonly hung: boolean;
 }
 
 /**
- * What is packed out at a drawer’s own level, front and back, where it was measured (the case, else between its hung
- * slides); undefined where it was not.
+ * What is still to be packed out at a drawer’s own level, front and back, where it was measured: between its hung slides,
+ * which have their packing already, else the case; undefined where it was not.
  */
 export function levelPacking(
   { levels, width }: { readonly levels: readonly Level[]; readonly width: Tally },
@@ -64,8 +77,8 @@ export function levelPacking(
   const level = levels.find((each) => each.drawer === drawer);
   if (!level) return undefined;
   return (['front', 'back'] as const).flatMap((place) => {
-    const over = nm(((level[place] ?? level.hung[place])?.total ?? width.total) - width.total);
-    return over > 0 ? [{ place, eachSide: share(over, 2) }] : [];
+    const over = nm(((level.hung[place] ?? level[place])?.total ?? width.total) - width.total);
+    return over > 0 ? [{ place, eachSide: share(over, 2), hung: level.hung[place] !== undefined }] : [];
   });
 }
 

@@ -14,15 +14,17 @@ import {
   label,
   ofField,
 } from '../length';
-import { levelsOf, looseWidths, type Level } from './levels';
+import { levelsOf, looseReadings, type Level } from './levels';
 
 /** The sizes everything in a bank follows from. */
 export interface Opening {
   readonly width: Tally;
   readonly height: Tally;
   readonly depth: Tally;
-  /** Widest less narrowest width. */
+  /** Widest less narrowest width, what was measured between hung slides among them. */
   readonly taper: Tally;
+  /** The same of the case alone. */
+  readonly caseTaper: Tally;
   /** How far the top leans sideways, positive to the right; absent without diagonals. */
   readonly rack?: Length;
   /** The drawers' levels that were measured back, from the top down. */
@@ -37,12 +39,15 @@ export interface Opening {
 export function governOpening(bank: Bank, path: string, taken: (drawer?: string) => Length = () => ZERO): Opening {
   const { diagonals } = bank.opening;
   const levels = levelsOf(bank, taken);
-  const measured = [...looseWidths(bank, taken()), ...levels.flatMap(({ all }) => all)];
+  const loose = looseReadings(bank, taken());
+  const widths = [...loose.widths, ...levels.flatMap((level) => level.widths)];
+  const measured = [...widths, ...loose.between, ...levels.flatMap(({ between }) => between)];
   const sizes = {
     width: narrowest(smallestReading(bank, 'width', path), measured),
     height: smallestReading(bank, 'height', path),
     depth: smallestReading(bank, 'depth', path),
     taper: taperOf(bank, path, measured),
+    caseTaper: taperOf(bank, path, widths),
     levels,
   };
   const [first, second] = diagonals ?? [];

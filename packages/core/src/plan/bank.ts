@@ -22,7 +22,7 @@ export function planBank(around: Surroundings, bank: Bank, path: string): BankPl
   const opening = openingOf(around, bank, path);
   const makings = prepare({ job, table, bank, path, opening });
   const share = heightToShare(bank, opening.height, path);
-  const problem = problemOf(bank, share, makings, around.levelOf);
+  const problem = problemOf(bank, share, needsOf(bank, path, makings), around.levelOf);
   const facts = gather(around, bank, path, opening, makings, divided(bank, problem, around.levelOf));
   const { boxes, faces, drawers } = drawersOf(facts);
   const packing = packings(bank.opening.width, opening.width, path);
@@ -80,15 +80,20 @@ function drawersOf(facts: BankFacts) {
   return { boxes, faces, drawers };
 }
 
+/** What each drawer wants for what is stored in it. */
+function needsOf(bank: Bank, path: string, makings: readonly Making[]): readonly (Tally | undefined)[] {
+  const stored = makings.map(({ drawer, family, bottomFace }) => ({ drawer, family, bottomFace: bottomFace.total }));
+  return leastHeights(bank, path, stored);
+}
+
 function problemOf(
   bank: Bank,
   share: Tally,
-  makings: readonly Making[],
+  sums: readonly (Tally | undefined)[],
   levelOf: Surroundings['levelOf'],
 ): DivisionProblem {
   const { scheme, step, ratio, increment, makeup } = bank.division;
-  const stored = makings.map(({ drawer, family, bottomFace }) => ({ drawer, family, bottomFace: bottomFace.total }));
-  const needs = leastHeights(bank, stored);
+  const needs = sums.map((sum) => sum?.total);
   const asked = (field: 'least' | 'most') =>
     bank.drawers.some((drawer) => drawer[field] !== undefined)
       ? bank.drawers.map((drawer) => drawer[field])
@@ -165,7 +170,7 @@ function gather(
     makings,
     division,
     frontWidth: frontWidth(bank, opening.width, path),
-    frontHeights: division.ok ? frontHeightsOf(bank, path, division) : [],
+    frontHeights: division.ok ? frontHeightsOf(bank, path, division, needsOf(bank, path, makings)) : [],
     frontBottoms,
     bays: division.ok ? bays({ bank, path, height: opening.height, bottoms }) : [],
   };

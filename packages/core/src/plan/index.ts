@@ -3,4 +3,6 @@ export * from './document';
 export * from './asked';
 export { plan, readJobDocument, readJobFile } from './plan';
 export * from './planner';
+export * from './shown-sum';
+export * from './size-kinds';
 export type * from './types';

@@ -254,12 +254,12 @@ describe('what keeps wood from the saw', () => {
       one(at('drawers[0].boxHeight', '400 mm'), ...(step ? [at('box.heightStep', step)] : []));
     const greatest = one().drawers[0]!.dimensions['box.height']!.total / 1e6;
     const says = (bank: BankPlan) => told(bank.findings.find(({ code }) => code === 'BOX_TOO_HIGH'));
-    const written = (mm: number) => `${(Math.round(mm * 2) / 2).toFixed(1)} mm`;
-    expect(says(too())).toContain(`${written(400 - greatest)} over the ${written(greatest)} the bay allows`);
+    const written = (mm: number) => `${(Math.floor(mm * 2) / 2).toFixed(1)} mm`;
+    expect(says(too())).toContain(`given, 400 mm, is over the ${written(greatest)} the bay allows`);
     expect(says(too())).toContain(`; ${written(greatest)} is shown`);
     const stepped = Math.floor(greatest / 25) * 25;
     expect(too('25 mm').drawers[0]!.dimensions['box.height']!.total).toBe(stepped * 1e6);
-    expect(says(too('25 mm'))).toContain(`${written(400 - greatest)} over the ${written(greatest)} the bay allows`);
+    expect(says(too('25 mm'))).toContain(`given, 400 mm, is over the ${written(greatest)} the bay allows`);
     expect(says(too('25 mm'))).toContain(`; ${stepped}.0 mm, the greatest in whole height steps, is shown`);
     // Between the stepped and the unstepped greatest a height by hand is taken.
     expect(one(at('drawers[0].boxHeight', `${greatest - 0.1} mm`), at('box.heightStep', '25 mm')).findings).toEqual([]);

@@ -147,7 +147,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
   {
     ...undermount,
     id: 'undermount-16',
-    called: said('slide/undermount-16'),
+    called: said('slide/undermount-16', {}),
     insideDeduction: mm(42),
     maxSide: mm(16),
     load_kg: 30,
@@ -156,7 +156,7 @@ export const BUILT_IN: readonly SlideFamily[] = [
   {
     ...undermount,
     id: 'undermount-19',
-    called: said('slide/undermount-19'),
+    called: said('slide/undermount-19', {}),
     insideDeduction: mm(49),
     maxSide: mm(19),
     load_kg: 45,

@@ -1,4 +1,4 @@
-import type { Length, Said, Unit } from '../length';
+import type { Length, Quantity, Said, SizeKind, Unit } from '../length';
 
 /** How a job writes its lengths. */
 export interface Writing {
@@ -12,22 +12,18 @@ export interface Words {
   readonly unit: Unit;
   /** The sentence, or the piece of one, that a code with its params stands for. */
   say(said: Said): string;
-  /** A length within a sentence: to the step, with its unit; one the step would hide, in hundredths of a millimetre. */
-  size(length: Length): string;
-  /** A length exactly, as the job document holds it. */
+  /** A length within a sentence, with its unit; a difference or a gap where no kind is given. */
+  size(length: Length, kind?: SizeKind): string;
+  /** A length within a sentence as it was read, written or chosen, with its unit. */
   exact(length: Length): string;
-  /** A length to the step, without its unit; a sign before what was rounded. */
-  bare(length: Length, round?: 'nearest' | 'down'): string;
-  /** Whether the step hides some of a length. */
-  isRounded(length: Length): boolean;
-  /** The same with its unit. */
-  mark(length: Length): string;
-  /** The same exactly: without its unit where that is the job's. */
-  exactBare(length: Length): string;
-  /** What a side is packed out by, never more than is needed. */
-  packing(eachSide: Length): string;
-  /** The same without its unit. */
-  packingBare(eachSide: Length): string;
+  /** A length in a table, without its unit; a sign before what was rounded. */
+  bare(length: Length, kind: SizeKind): string;
+  /** As in a table, with its unit. */
+  mark(length: Length, kind: SizeKind): string;
+  /** A metric value as the job's people tell it, with its unit. */
+  quantity(metric: number, quantity: Quantity): string;
+  /** A weight in kilograms, so. */
+  weight(kilograms: number): string;
   /** Several things in one sentence: “a, b and c”, “a, b or c”. */
   list(items: readonly string[], kind?: 'and' | 'or'): string;
   /** The form of a noun that goes with a number. */

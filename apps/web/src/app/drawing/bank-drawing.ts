@@ -126,7 +126,7 @@ export class BankDrawing implements OnDestroy {
   /** A joint's height above the floor, for those who hear it. */
   protected told(y: number): string {
     const showing = this.showing();
-    return showing ? writeLength(millimetres(y), showing, { unit: true }) : '';
+    return showing ? writeLength(millimetres(y), 'spacer', showing, { unit: true }) : '';
   }
 
   protected askOpening(): void {

@@ -55,6 +55,7 @@ interface Line {
             [attr.stroke-width]="line.governs ? 2 : 1"
           />
           <text
+            [kind]="line.shape.of"
             [zSizeText]="line.shape.length"
             text-anchor="middle"
             [attr.x]="line.textX"
@@ -132,7 +133,7 @@ export class OpeningDrawing {
 
   /** Packing is finer than what sizes are shown in, and never more than is needed. */
   protected fine(length: Length): string {
-    return this.speech.words().packing(length);
+    return this.speech.words().size(length, 'packing');
   }
 
   private governs(shape: Shape & { kind: 'measure' }): boolean {

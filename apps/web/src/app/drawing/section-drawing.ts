@@ -1,6 +1,6 @@
 import { Say } from '../words/say';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { drawSection, type BankPlan, type Length, type Shape, type Said } from '@zabble/core';
+import { drawSection, type BankPlan, type Length, type Shape, type Said, type SizeKind } from '@zabble/core';
 import { SizeText } from './size-text';
 
 /** As wide as the step panel leaves it, and no higher than this, in pixels. */
@@ -35,6 +35,7 @@ interface Placed {
   readonly textY: number;
   readonly label: Said;
   readonly length: Length;
+  readonly of: SizeKind;
   readonly ends: string;
 }
 
@@ -66,6 +67,7 @@ interface Placed {
         @for (size of d.sizes; track $index) {
           <path [attr.d]="size.ends" fill="none" stroke="var(--chalk)" />
           <text
+            [kind]="size.of"
             [zSizeText]="size.length"
             [lead]="(size.label | say) + ' '"
             [attr.text-anchor]="size.anchor"
@@ -114,14 +116,14 @@ function boxOf(shape: Shape, x: Axis, y: Axis, scale: number) {
 /** A line with a tick at either end; the figure beside it, or over a long level one. */
 function sizeOf(shape: Shape, x: Axis, y: Axis, right: number): readonly Placed[] {
   if (shape.kind !== 'measure') return [];
-  const { label, length } = shape;
+  const { label, length, of } = shape;
   const at = { x1: x(shape.x1), y1: y(shape.y1), x2: x(shape.x2), y2: y(shape.y2) };
   const level = shape.y1 === shape.y2;
   const tick = level ? 'm0 -4v8' : 'm-4 0h8';
   const ends = `M${at.x1} ${at.y1}${tick}M${at.x1} ${at.y1}L${at.x2} ${at.y2}${tick}`;
   const over = level && Math.abs(at.x2 - at.x1) > 3 * SHORT;
   const textY = level ? at.y1 - 6 : (at.y1 + at.y2) / 2 + 5;
-  if (over) return [{ ...at, label, length, ends, anchor: 'start', textX: (at.x1 + at.x2) / 2 - 40, textY }];
+  if (over) return [{ ...at, label, length, of, ends, anchor: 'start', textX: (at.x1 + at.x2) / 2 - 40, textY }];
   // Near the right edge the figure stands on the other side.
   const atEdge = Math.max(at.x1, at.x2) + ROOM > right;
   const textX = level && atEdge ? right : atEdge ? Math.min(at.x1, at.x2) - 7 : Math.max(at.x1, at.x2) + 7;
@@ -130,6 +132,7 @@ function sizeOf(shape: Shape, x: Axis, y: Axis, right: number): readonly Placed[
       ...at,
       label,
       length,
+      of,
       ends,
       anchor: atEdge ? 'end' : 'start',
       textX,

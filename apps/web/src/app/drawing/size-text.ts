@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { showLength, type Length } from '@zabble/core';
+import { showLength, type Length, type SizeKind } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
 import { BothUnits, inOtherUnit } from '../fields/both-units';
 
@@ -20,6 +20,7 @@ import { BothUnits, inOtherUnit } from '../fields/both-units';
 })
 export class SizeText {
   readonly zSizeText = input.required<Length>();
+  readonly kind = input.required<SizeKind>();
   readonly lead = input('');
   /** With the other unit beside it, where both are asked for. */
   readonly twin = input(false);
@@ -29,10 +30,10 @@ export class SizeText {
   protected readonly whole = computed(() => this.shown()?.whole.replace(/\.0+$/, ''));
   protected readonly shown = computed(() => {
     const showing = this.showing();
-    return showing && showLength(this.zSizeText(), showing);
+    return showing && showLength(this.zSizeText(), this.kind(), showing);
   });
   protected readonly other = computed(() => {
     const showing = this.showing();
-    return showing && this.twin() && this.both.shown() ? inOtherUnit(this.zSizeText(), showing) : '';
+    return showing && this.twin() && this.both.shown() ? inOtherUnit(this.zSizeText(), this.kind(), showing) : '';
   });
 }

@@ -1,5 +1,5 @@
 import { effect, Injectable, signal } from '@angular/core';
-import { inches, millimetres, writeLength, type Length, type Showing } from '@zabble/core';
+import { ON_A_RULE, writeLength, type Length, type Showing, type SizeKind } from '@zabble/core';
 
 const KEY = 'zabble.both-units';
 
@@ -32,11 +32,8 @@ function remembered(): boolean {
   }
 }
 
-/** The finest step of the unit shown beside. */
-const FINEST = { in: inches(1, 64), mm: millimetres(0.1) } as const;
-
 /** A length in the unit it is not shown in, with that unit. */
-export function inOtherUnit(length: Length, { unit, round = 'nearest' }: Showing): string {
+export function inOtherUnit(length: Length, kind: SizeKind, { unit }: Showing): string {
   const other = unit === 'in' ? 'mm' : 'in';
-  return writeLength(length, { unit: other, step: FINEST[other], round }, { unit: true });
+  return writeLength(length, kind, { unit: other, step: ON_A_RULE[other] }, { unit: true });
 }

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { tallyOf, writeLength, type Asked } from '@zabble/core';
+import { kindOfAsked, tallyOf, writeLength, type Asked } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
 import { TrailingBank } from '../store/session/trailing-bank';
 import { SessionActions, sessionFeature } from '../store/session/session';
@@ -21,7 +21,7 @@ import { Size } from './size';
         (click)="ask()"
         (focus)="ask()"
       >
-        <z-size [length]="t.total" [round]="round()" [unit]="unit()" />
+        <z-size [kind]="kind()" [length]="t.total" [unit]="unit()" />
       </button>
     } @else {
       <span class="px-1.5 text-soft" i18n-title title="can’t be worked out yet">–</span>
@@ -30,8 +30,8 @@ import { Size } from './size';
 export class Figure {
   readonly asked = input.required<Asked>();
   readonly label = input.required<string>();
-  readonly round = input<'nearest' | 'down'>('nearest');
   readonly unit = input(false);
+  protected readonly kind = computed(() => kindOfAsked(this.asked()));
   private readonly store = inject(Store);
   private readonly bank = inject(TrailingBank).bank;
   private readonly current = this.store.selectSignal(sessionFeature.selectAsked);
@@ -43,7 +43,7 @@ export class Figure {
   /** What it is and how much, for who can't see it. */
   protected readonly spoken = computed(() => {
     const [tally, showing] = [this.tally(), this.showing()];
-    const amount = tally && showing && writeLength(tally.total, { ...showing, round: this.round() }, { unit: true });
+    const amount = tally && showing && writeLength(tally.total, this.kind(), showing, { unit: true });
     return `${this.label()}, ${amount ?? $localize`not known yet`}`;
   });
   protected readonly shown = computed(() => JSON.stringify(this.current()) === JSON.stringify(this.asked()));

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { showLength, type Length } from '@zabble/core';
+import { showLength, type Length, type SizeKind } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
 import { BothUnits, inOtherUnit } from './both-units';
 
@@ -30,18 +30,18 @@ import { BothUnits, inOtherUnit } from './both-units';
 })
 export class Size {
   readonly length = input.required<Length>();
-  /** Parts and openings are shown rounded down; gaps to the nearest. */
-  readonly round = input<'nearest' | 'down'>('nearest');
+  /** What it is decides how it is rounded. */
+  readonly kind = input.required<SizeKind>();
   readonly unit = input(false);
   private readonly showing = inject(Store).selectSignal(selectShowing);
   protected readonly shown = computed(() => {
     const showing = this.showing();
-    return showing && showLength(this.length(), { ...showing, round: this.round() });
+    return showing && showLength(this.length(), this.kind(), showing);
   });
   private readonly both = inject(BothUnits);
   /** The same in the other unit, where both are asked for. */
   protected readonly twin = computed(() => {
     const showing = this.showing();
-    return showing && this.both.shown() ? inOtherUnit(this.length(), { ...showing, round: this.round() }) : '';
+    return showing && this.both.shown() ? inOtherUnit(this.length(), this.kind(), showing) : '';
   });
 }

@@ -117,5 +117,5 @@ function drawersOf({ drawers }: BankPlan, unit: Unit): string {
   const width = drawers[0]?.dimensions['box.width']?.total;
   if (width === undefined) return count;
   const step = unit === 'in' ? inches(1, 64) : millimetres(0.5);
-  return $localize`${count}, boxes ${writeLength(width, { unit, step, round: 'down' }, { unit: true })} wide`;
+  return $localize`${count}, boxes ${writeLength(width, 'part', { unit, step }, { unit: true })} wide`;
 }

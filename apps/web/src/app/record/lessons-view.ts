@@ -101,5 +101,5 @@ export class LessonsView {
 /** A small size as both kinds of builders read it. */
 function both(length: Length): string {
   const size = nm(Math.abs(length));
-  return `${writeLength(size, HUNDREDTHS, { unit: true })} (${writeLength(size, SIXTY_FOURTHS, { unit: true, mark: true })})`;
+  return `${writeLength(size, 'gap', HUNDREDTHS, { unit: true })} (${writeLength(size, 'gap', SIXTY_FOURTHS, { unit: true, mark: true })})`;
 }

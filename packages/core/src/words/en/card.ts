@@ -1,4 +1,4 @@
-import type { Length, ReadAt, Said } from '../../length';
+import type { Length, ReadAt, Said, SizeKind } from '../../length';
 import type { Words } from '../words';
 import { atReading, bankName, whereRead } from './places';
 
@@ -24,17 +24,12 @@ function stack({ planed, pieces, packing, off }: StackParams, w: Words): string 
   if (planed) return 'planed from solid to fit';
   const made = [
     ...pieces.map(({ name, count }) => `${count} of ${name}`),
-    ...(packing === undefined ? [] : [`packing ${w.packing(packing)}`]),
+    ...(packing === undefined ? [] : [`packing ${w.size(packing, 'packing')}`]),
   ].join(' + ');
   if (off === 0) return made;
-  const size = w.packing(Math.abs(off) as Length);
+  const size = w.size(Math.abs(off) as Length, 'packing');
   if (off > 0) return `${made} (${size} too thick)`;
   return `${made === '' ? 'nothing at hand' : made} (${size} missing: pack it)`;
-}
-
-/** What is marked over and over is told exactly too: rounded, it would run away. */
-function both(length: Length, w: Words): string {
-  return w.isRounded(length) ? `${w.bare(length)} (${w.exact(length)})` : w.bare(length);
 }
 
 interface BuiltOut {
@@ -65,8 +60,8 @@ export const CARD = {
     const lean =
       p.rack === undefined
         ? ''
-        : `, leans ${w.bare(Math.abs(p.rack) as Length)} to the ${p.rack < 0 ? 'left' : 'right'}`;
-    return `${w.bare(p.width, 'down')} wide, ${w.bare(p.height, 'down')} high, ${w.bare(p.depth, 'down')} deep; taper ${w.bare(p.taper)}${lean}`;
+        : `, leans ${w.bare(Math.abs(p.rack) as Length, 'gap')} to the ${p.rack < 0 ? 'left' : 'right'}`;
+    return `${w.bare(p.width, 'opening')} wide, ${w.bare(p.height, 'opening')} high, ${w.bare(p.depth, 'opening')} deep; taper ${w.bare(p.taper, 'gap')}${lean}`;
   },
   'card/read': (
     p: { sizes: readonly { size: string; readings: readonly { length: Length; at: ReadAt }[] }[] },
@@ -74,7 +69,7 @@ export const CARD = {
   ) =>
     p.sizes
       .map(({ size, readings }) => {
-        const told = readings.map(({ length, at }) => `${w.bare(length)} ${whereRead(at)}`.trim());
+        const told = readings.map(({ length, at }) => `${w.bare(length, 'reading')} ${whereRead(at)}`.trim());
         return `${size} ${told.join('; ')}`;
       })
       .join(' | '),
@@ -82,41 +77,43 @@ export const CARD = {
     p: { slide: Said; own: boolean; narrowBy: Length; adjust: readonly { way: Way; by: Length }[] },
     w: Words,
   ) => {
-    const told = p.adjust.map(({ way, by }) => `${w.bare(by)} ${WAYS[way]}`);
+    const told = p.adjust.map(({ way, by }) => `${w.bare(by, 'gap')} ${WAYS[way]}`);
     const adjusts = told.length === 0 ? '' : `; adjusts by ${told.join(', ')}`;
-    return `${w.say(p.slide)} (${p.own ? 'own row' : 'built-in row; its own sheet wins'}); box may be ${w.bare(p.narrowBy)} narrower, never wider${adjusts}`;
+    return `${w.say(p.slide)} (${p.own ? 'own row' : 'built-in row; its own sheet wins'}); box may be ${w.bare(p.narrowBy, 'part')} narrower, never wider${adjusts}`;
   },
+  'card/on-floor': 'none, on the floor',
   'card/spacing/top-first': 'top first, each cut from the one before',
   'card/spacing/bottom-up': 'from the bottom up, each on the slide below',
   'card/spacers': (p: { order: 'top-first' | 'bottom-up'; lengths: readonly Length[] }, w: Words) => {
     // A length is never broken over two lines.
-    const lengths = p.lengths.map((length) => w.bare(length).replaceAll(' ', '\u00a0')).join(' | ');
+    const told = p.lengths.map((length) => (length === 0 ? CARD['card/on-floor'] : w.bare(length, 'spacer')));
+    const lengths = told.map((length) => length.replaceAll(' ', '\u00a0')).join(' | ');
     return `${CARD[`card/spacing/${p.order}`]}: ${lengths === '' ? 'HOLD' : lengths}`;
   },
+  // What is marked over and over is told as its sheet says: rounded, it would run away.
   'card/holes': ({ first, pitch }: { first: Length; pitch: Length }, w: Words) =>
-    `first ${both(first, w)} back, then every ${both(pitch, w)}: slots first, test, then one round hole each`,
+    `first ${w.bare(first, 'reading')} back, then every ${w.bare(pitch, 'reading')}: slots first, test, then one round hole each`,
   'card/build-out': (p: { left: BuiltOut; right: BuiltOut }, w: Words) =>
     (['left', 'right'] as const)
-      .map((side) => `${side} ${w.bare(p[side].wanted)} = ${stack(p[side].stack, w)}`)
+      .map((side) => `${side} ${w.bare(p[side].wanted, 'part')} = ${stack(p[side].stack, w)}`)
       .join('; '),
   'card/packing': (
     p: { packing: readonly { eachSide: Length; at: ReadAt & { readonly index: number } }[] },
     w: Words,
-  ) => p.packing.map(({ eachSide, at }) => `${w.packingBare(eachSide)} a side ${atReading(at)}`).join('; '),
+  ) => p.packing.map(({ eachSide, at }) => `${w.bare(eachSide, 'packing')} a side ${atReading(at)}`).join('; '),
   'card/levels': (p: { levels: readonly { place: number; end: 'front' | 'back'; eachSide: Length }[] }, w: Words) =>
-    `pack ${p.levels.map(({ place, end, eachSide }) => `drawer ${place + 1} ${end} ${w.packingBare(eachSide)} a side`).join(', ')}`,
+    `pack ${p.levels.map(({ place, end, eachSide }) => `drawer ${place + 1} ${end} ${w.bare(eachSide, 'packing')} a side`).join(', ')}`,
   'card/screws': (p: { slide?: Length; front?: Length; pull?: Length }, w: Words) => {
     const each = (what: string, size: Length | undefined): readonly string[] =>
-      size === undefined ? [] : [`${what} ${w.bare(size, 'down')}`];
+      size === undefined ? [] : [`${what} ${w.bare(size, 'part')}`];
     const all = [...each('slide to box', p.slide), ...each('box to drawer front', p.front), ...each('pull', p.pull)];
     return `no longer than: ${all.join('; ')}`;
   },
   /** A length in a table; whether it may be cut by is told beside it. */
-  'cell/size': (p: { length: Length; down: boolean }, w: Words) => w.bare(p.length, p.down ? 'down' : 'nearest'),
-  'cell/exact': (p: { length: Length }, w: Words) => w.exactBare(p.length),
+  'cell/size': (p: { length: Length; kind: SizeKind }, w: Words) => w.bare(p.length, p.kind),
   /** `23 +0 −1/16`: never wider, narrower by so much. */
   'cell/never-wider': (p: { length: Length; narrower: Length }, w: Words) =>
-    `${w.bare(p.length, 'down')} +0 −${p.narrower > 0 ? w.bare(p.narrower) : '0'}`,
+    `${w.bare(p.length, 'part')} +0 −${p.narrower > 0 ? w.bare(p.narrower, 'part') : '0'}`,
   'cell/hold': 'HOLD',
   /** What a person wrote, as it stands. */
   text: ({ text }: { text: string }) => text,

@@ -1,38 +1,38 @@
-import type { Length, ReadAt, Said } from '../../length';
+import { add, type Length, type ReadAt, type Said } from '../../length';
 import type { CalledBank, CalledDrawer } from '../called';
 import type { Words } from '../words';
-import { atReading, bankName, drawerName, inSentence, kilos, numbers } from './places';
+import { atReading, bankName, drawerName, inSentence, numbers } from './places';
 
 /** What is noticed of one drawer: said after its name, so each begins small. */
 export const DRAWER_FINDINGS = {
   DEPTH_TOO_SHORT: (p: { family: Said; nominal: Length | undefined; depth: Length; short: Length }, w: Words) =>
-    `${p.nominal === undefined ? `no length of ${w.say(p.family)} fits` : `a ${w.size(p.nominal)} slide does not fit`}; the depth of ${w.size(p.depth)} is ${w.size(p.short)} short.`,
+    `${p.nominal === undefined ? `no length of ${w.say(p.family)} fits` : `a ${w.size(p.nominal, 'reading')} slide does not fit`}; the depth of ${w.size(p.depth, 'opening')} is ${w.size(p.short)} short.`,
   SIDE_TOO_THICK: (p: { family: Said; most: Length; wood: string; over: Length }, w: Words) =>
-    `${w.say(p.family)} takes sides up to ${w.size(p.most)}; ${p.wood} is ${w.size(p.over)} over.`,
+    `${w.say(p.family)} takes sides up to ${w.exact(p.most)}; ${p.wood} is ${w.size(p.over)} over.`,
   BOTTOM_NOT_ALLOWED: (p: { family: Said; fits: readonly Said[] }, w: Words) =>
     `${w.say(p.family)} wants a bottom ${w.list(
       p.fits.map((fit) => inSentence(w.say(fit))),
       'or',
     )}.`,
   RECESS_WRONG: (p: { family: Said; wanted: Length; offset: Length }, w: Words) =>
-    `${w.say(p.family)} wants the bottom ${w.size(p.wanted)} up; it is ${w.size(p.offset)} up.`,
+    `${w.say(p.family)} wants the bottom ${w.exact(p.wanted)} up; it is ${w.exact(p.offset)} up.`,
   EASE_TOO_MUCH: (p: { ease: Length; family: Said; most: Length }, w: Words) =>
-    `an ease of ${w.size(p.ease)} makes the box too narrow; ${w.say(p.family)} allows ${w.size(p.most)}.`,
+    `an ease of ${w.exact(p.ease)} makes the box too narrow; ${w.say(p.family)} allows ${w.exact(p.most)}.`,
   BOX_TOO_LOW: (p: { short: Length; least: Length; family: Said }, w: Words) =>
-    `the box is ${w.size(p.short)} under the ${w.size(p.least)} that ${w.say(p.family)} needs.`,
+    `the box is ${w.size(p.short)} under the ${w.exact(p.least)} that ${w.say(p.family)} needs.`,
   BOX_TOO_HIGH: (p: { over: Length; most: Length; shown: Length; stepped: boolean }, w: Words) =>
-    `the box height given is ${w.size(p.over)} over the ${w.size(p.most)} the bay allows; ${w.size(p.shown)}${p.stepped ? ', the greatest in whole height steps,' : ''} is shown.`,
-  CONTENTS_TOO_TALL: (p: { thing: string; short: Length }, w: Words) =>
-    `${p.thing} wants ${w.size(p.short)} more clear height, counting 1/4 in of air.`,
+    `the box height given, ${w.exact(add(p.most, p.over))}, is over the ${w.size(p.most, 'part')} the bay allows; ${w.size(p.shown, 'part')}${p.stepped ? ', the greatest in whole height steps,' : ''} is shown.`,
+  CONTENTS_TOO_TALL: (p: { thing: string; short: Length; air: Length }, w: Words) =>
+    `${p.thing} wants ${w.size(p.short)} more clear height, counting ${w.exact(p.air)} of air.`,
   CONTENTS_TOO_WIDE: (
     p: { thing: string; across: Length; deep: Length; width: Length; length: Length },
-    { size }: Words,
+    { exact, size }: Words,
   ) =>
-    `${p.thing}, ${size(p.across)} by ${size(p.deep)}, is larger than the inside of ${size(p.width)} across and ${size(p.length)} front to back, whichever way it lies.`,
+    `${p.thing}, ${exact(p.across)} by ${exact(p.deep)}, is larger than the inside of ${size(p.width, 'opening')} across and ${size(p.length, 'opening')} front to back, whichever way it lies.`,
   CONTENTS_DO_NOT_FIT: (p: { count: number }) =>
     `what is stored, ${p.count} in all, does not lie side by side in rows; stack some, or store less here.`,
   SIZE_IMPOSSIBLE: (p: { what: Said; size: Length }, w: Words) =>
-    `the ${w.say(p.what)} would come to ${w.size(p.size)}.`,
+    `the ${w.say(p.what)} would come to ${w.size(p.size, 'part')}.`,
   BOTTOM_TOO_THIN: (p: { bottom: string; short: Length; wanted: Length }, w: Words) =>
     `the load stands on the bottom’s edge, and ${p.bottom} is ${w.size(p.short)} under the ${w.size(p.wanted)} it wants.`,
   LOAD_OVER: (
@@ -47,21 +47,21 @@ export const DRAWER_FINDINGS = {
     },
     w: Words,
   ) =>
-    `it weighs ${kilos(p.total)} in all (${kilos(p.stored)} stored, box ${kilos(p.box)}, front ${kilos(p.front)}), ${Math.round(100 * p.share)} % of the ${kilos(p.carries)} ${w.say(p.family)} carries.`,
+    `it weighs ${w.weight(p.total)} in all (${w.weight(p.stored)} stored, box ${w.weight(p.box)}, front ${w.weight(p.front)}), ${Math.round(100 * p.share)} % of the ${w.weight(p.carries)} ${w.say(p.family)} carries.`,
   BOTTOM_SAGS: (p: { sag: Length; withCreep: boolean; most: Length; needed: Length }, w: Words) =>
-    `its bottom would sag ${w.size(p.sag)} in the middle ${p.withCreep ? 'under what is stored, over the years' : 'under the usual test load of 15 lb/ft²'}; ${w.size(p.most)} is as much as looks right. About ${w.size(p.needed)} of the same would hold.`,
+    `its bottom would sag ${w.size(p.sag)} in the middle ${p.withCreep ? 'under what is stored, over the years' : `under the usual test load of ${w.unit === 'in' ? '15 lb/ft²' : '0.72 kPa'}`}; ${w.size(p.most)} is as much as looks right. About ${w.size(p.needed)} of the same would hold.`,
   WIDE_DRAWER: (
     p: { over: Length | undefined; width: Length; length: Length; family: Said; most: Length },
     { size, say }: Words,
   ) => {
     const why =
       p.over === undefined
-        ? `it is ${size(p.width)} wide inside and ${size(p.length)} long: over one and a half times as wide as long`
-        : `it is ${size(p.over)} wider inside than ${say(p.family)} serves well, ${size(p.most)}`;
+        ? `it is ${size(p.width, 'opening')} wide inside and ${size(p.length, 'opening')} long: over one and a half times as wide as long`
+        : `it is ${size(p.over)} wider inside than ${say(p.family)} serves well, ${size(p.most, 'reading')}`;
     return `${why}, so it racks when pulled at one side. One pull in the middle, or two used together, help.`;
   },
   GROOVE_TOO_DEEP: (p: { groove: Said; depth: Length; over: Length; wood: string }, w: Words) =>
-    `the ${w.say(p.groove)}, ${w.size(p.depth)} deep, is ${w.size(p.over)} over half of ${p.wood}.`,
+    `the ${w.say(p.groove)}, ${w.exact(p.depth)} deep, is ${w.size(p.over)} over half of ${p.wood}.`,
   GROOVE_NEAR_EDGE: (p: { left: Length; wanted: Length }, w: Words) =>
     `only ${w.size(p.left)} of wood is left below the groove; it wants ${w.size(p.wanted)}.`,
   SCREW_IN_GROOVE: (p: { rise: Length; wanted: Length }, w: Words) =>
@@ -84,10 +84,10 @@ export const DRAWER_FINDINGS = {
     const wood = p.listed ? p.wood : `${p.wood} (not in the table: counted on the careful side)`;
     return `its front of ${wood} may still grow ${size(p.grows)} in height to the wettest season (${p.rise.toFixed(1)} % of moisture); the gap above it is ${size(p.gap)}.`;
   },
-  SMALL_PART: (p: { parts: readonly Said[]; several: boolean }, w: Words) =>
-    `the ${p.parts.map(w.say).join(' and ')} ${p.several ? 'are' : 'is'} under 150 mm (6 in) long or 50 mm (2 in) wide: cut from a longer strip, with a sled or push stick.`,
+  SMALL_PART: (p: { parts: readonly Said[]; several: boolean; short: Length; narrow: Length }, w: Words) =>
+    `the ${p.parts.map(w.say).join(' and ')} ${p.several ? 'are' : 'is'} under ${w.size(p.short)} long or ${w.size(p.narrow)} wide: cut from a longer strip, with a sled or push stick.`,
   SLIDE_OFF_BOX: (p: { height: Length; by: Length; under: boolean }, w: Words) =>
-    `its slide, ${w.size(p.height)} high, reaches ${w.size(p.by)} ${p.under ? 'under' : 'over'} the box.`,
+    `its slide, ${w.exact(p.height)} high, reaches ${w.size(p.by)} ${p.under ? 'under' : 'over'} the box.`,
   BORE_OFF_FRONT: (
     p: { edge: 'left' | 'right' | 'upper' | 'lower'; left: Length; past: Length | undefined; wanted: Length },
     w: Words,
@@ -133,18 +133,47 @@ interface ReadBy {
   readonly at: ReadAt & { readonly index: number };
 }
 
+/** “1/16 in a side at drawer 2, back; …”. */
+function packedOut(packing: readonly PackedAt[], w: Words): string {
+  return packing
+    .map(
+      (each) =>
+        `${w.size(each.eachSide, 'packing')} a side ${'at' in each ? atReading(each.at) : `at drawer ${each.level + 1}, ${each.end}`}`,
+    )
+    .join('; ');
+}
+
 /** What is noticed of a bank, a case or its openings. */
 export const BANK_FINDINGS = {
-  OPENING_TAPERED: (p: { taper: Length; width: Length; packing: readonly PackedAt[] }, w: Words) => {
-    const each = p.packing.map(
-      (packed) =>
-        `${w.packing(packed.eachSide)} a side ${'at' in packed ? atReading(packed.at) : `at drawer ${packed.level + 1}, ${packed.end}`}`,
-    );
+  OPENING_TAPERED: (
+    p: {
+      width: Length;
+      /** Of the case; none where only what hangs in it is out of parallel. */
+      taper: Length | undefined;
+      packing: readonly PackedAt[];
+      /** Behind slides that hang. */
+      slides: readonly PackedAt[];
+    },
+    w: Words,
+  ) => {
     const where =
-      each.length === 0
+      p.packing.length === 0
         ? 'measure at each drawer’s level, front and back, to know where to pack.'
-        : `pack the slides out where it is wider: ${each.join('; ')}.`;
-    return `The opening tapers: the widest reading is ${w.size(p.taper)} over the narrowest. Boxes are sized to ${w.size(p.width)}; ${where}`;
+        : `pack the slides out where it is wider: ${packedOut(p.packing, w)}.`;
+    const ofCase =
+      p.taper === undefined
+        ? []
+        : [
+            `The opening tapers: the widest reading is ${w.size(p.taper)} over the narrowest. Boxes are sized to ${w.size(p.width, 'opening')}; ${where}`,
+          ];
+    const ofSlides =
+      p.slides.length === 0
+        ? []
+        : [`Hung slides stand farther apart than their boxes are wide: pack them out ${packedOut(p.slides, w)}.`];
+    const told = [...ofCase, ...ofSlides];
+    return told.length > 0
+      ? told.join(' ')
+      : 'What was measured between the hung slides does not agree with the opening: measure both again.';
   },
   OPENING_RACKED: (p: { by: Length; to: 'left' | 'right' }, w: Words) =>
     `The opening leans: its top stands ${w.size(p.by)} to the ${p.to} of its floor. Square the case before anything is hung in it.`,
@@ -156,12 +185,12 @@ export const BANK_FINDINGS = {
           apart: Length;
           farthest: { size: string; least: ReadBy; most: ReadBy } | undefined;
         },
-    { size }: Words,
+    { exact, size }: Words,
   ) => {
     if (p.of === 'diagonal')
       return `A diagonal is ${size(p.off)} off what this width and height have. Measure it again: a misread tape is likelier than such a case.`;
     const far = p.farthest
-      ? ` (${p.farthest.size}: ${size(p.farthest.least.length)} ${atReading(p.farthest.least.at)}, ${size(p.farthest.most.length)} ${atReading(p.farthest.most.at)})`
+      ? ` (${p.farthest.size}: ${exact(p.farthest.least.length)} ${atReading(p.farthest.least.at)}, ${exact(p.farthest.most.length)} ${atReading(p.farthest.most.at)})`
       : '';
     return `Readings of one size differ by ${size(p.apart)}${far}. Measure again: a misread tape is likelier than such a case.`;
   },
@@ -172,7 +201,7 @@ export const BANK_FINDINGS = {
   BUILD_OUT_MISSING: (p: { family: Said }, w: Words) =>
     `No build-outs are given. ${w.say(p.family)} is fixed to the case side, so it must be brought out flush with the face frame’s edge: measure from case wall to frame edge, left and right.`,
   BUILD_OUT_WITHOUT_FRAME: (p: { left: Length; right: Length }, w: Words) =>
-    `Build-outs of ${w.size(p.left)} left and ${w.size(p.right)} right are given, and this case has no frame to build out to: they would stand in the way of boxes as wide as the opening. Measure the width between what is packed out instead.`,
+    `Build-outs of ${w.exact(p.left)} left and ${w.exact(p.right)} right are given, and this case has no frame to build out to: they would stand in the way of boxes as wide as the opening. Measure the width between what is packed out instead.`,
   NOTHING_BEHIND: (p: { family: Said; inset: boolean }, w: Words) =>
     `${w.say(p.family)} is not fixed to the case side: behind a face frame it wants ${p.inset ? 'upright strips in front and at the back' : 'two upright strips at the back'} (or blocking), their faces in line with the frame’s edge, from the case’s floor up. Its own sheet says where.`,
   BUILD_OUT_OFF: (p: { left: Length; right: Length; off: Length; forgives: Length }, w: Words) =>
@@ -210,28 +239,32 @@ export const BANK_FINDINGS = {
   DIVISION_REVERSED: (p: { drawer: CalledDrawer; by: Length }, w: Words) =>
     `Drawer ${drawerName(p.drawer)} is ${w.size(p.by)} shallower than the one above it.`,
   EQUAL_NOT_ALIKE: (p: { apart: Length; step: Length }, w: Words) =>
-    `Equal fronts come out ${w.size(p.apart)} apart, since their heights are whole steps of ${w.size(p.step)}.`,
+    `Equal fronts come out ${w.size(p.apart)} apart, since their heights are whole steps of ${w.exact(p.step)}.`,
   LIKE_BOXES: (p: { places: readonly number[]; apart: Length }, w: Words) =>
     `Boxes ${numbers(p.places, w)} differ in height by only ${w.size(p.apart)}: one rip setting could serve them.`,
   NOMINAL_THICKNESS: (p: { material: string; thickness: Length }, w: Words) =>
     `${p.material} is written as just ${w.exact(p.thickness)}, its name to the hair. Measure it: sheets run under.`,
   THICKNESS_MEASURED: (p: { material: string; measured: Length; written: Length }, w: Words) =>
-    `${p.material} was measured at ${w.exact(p.measured)}, and ${w.size(p.written)} is written: every sum with it is off by the difference.`,
+    `${p.material} was measured at ${w.exact(p.measured)}, and ${w.exact(p.written)} is written: every sum with it is off by the difference.`,
   GRAIN_JUMPS: (p: { by: Length; below: CalledDrawer | undefined }, w: Words) =>
     `The figure jumps by ${w.size(p.by)} ${p.below ? `below drawer ${drawerName(p.below)}` : 'from bank to bank'}: the gap and what the saw takes differ.`,
   NEIGHBOUR_FRONTS_UNEQUAL: (p: { which: 'fronts' | 'openings'; asked: boolean; by: Length }, w: Words) =>
     p.asked
       ? `The ${p.which} should be alike and differ by ${w.size(p.by)}.`
       : `The ${p.which === 'fronts' ? 'openings' : 'fronts'} of neighbouring banks are alike, so their ${p.which} differ by ${w.size(p.by)}. Which should be alike?`,
-  TIPS: (p: {
-    owner: string;
-    tipping: boolean;
-    oneOut: boolean;
-    ratio: number;
-    wanted: number;
-    ballast: number | undefined;
-  }) => {
-    const ballast = p.ballast === undefined ? '' : ` About ${Math.ceil(p.ballast)} kg low at the back would steady it.`;
+  TIPS: (
+    p: {
+      owner: string;
+      tipping: boolean;
+      oneOut: boolean;
+      ratio: number;
+      wanted: number;
+      ballast: number | undefined;
+    },
+    w: Words,
+  ) => {
+    const ballast =
+      p.ballast === undefined ? '' : ` About ${w.weight(Math.ceil(p.ballast))} low at the back would steady it.`;
     return `${p.owner} ${p.tipping ? 'tips' : 'may tip'}: with ${p.oneOut ? 'one' : 'every'} drawer out, what stands behind its front feet is ${p.ratio.toFixed(2)} times what hangs before them; ${p.wanted} is wanted.${ballast} Anchor it to the wall; local rules and the published furniture stability standard decide. This is an indication, not a certificate.`;
   },
   FRONTS_COLLIDE: (
@@ -266,7 +299,7 @@ export const BANK_FINDINGS = {
 function stackOff(off: Length, w: Words): string {
   const size = Math.abs(off) as Length;
   if (off === 0) return 'just as wanted';
-  return off > 0 ? `${w.size(size)} too thick` : `${w.size(size)} short (pack ${w.packing(size)})`;
+  return off > 0 ? `${w.size(size)} too thick` : `${w.size(size)} short (pack ${w.size(size, 'packing')})`;
 }
 
 /** Findings as they stand: of a drawer after its name, of several drawers at once, or of their own. */

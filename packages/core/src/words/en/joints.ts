@@ -39,19 +39,19 @@ export const BOTTOM_FITS = {
 /** Why a joint can't be made: said one after another. */
 export const IMPOSSIBLE_JOINTS = {
   'corner-too-deep': (p: { joint: Said; atBack: boolean; depth: Length; wood: string; thick: Length }, w: Words) =>
-    `${inSentence(w.say(p.joint))}${p.atBack ? ' at the back' : ''}: ${w.size(p.depth)} deep in ${p.wood}, which is ${w.size(p.thick)} thick`,
+    `${inSentence(w.say(p.joint))}${p.atBack ? ' at the back' : ''}: ${w.exact(p.depth)} deep in ${p.wood}, which is ${w.exact(p.thick)} thick`,
   'bottom-groove-too-deep': (p: { rabbet: boolean; depth: Length; wood: string; thick: Length }, w: Words) =>
-    `the ${p.rabbet ? 'rabbet' : 'groove'} for the bottom is ${w.size(p.depth)} deep in ${p.wood}, which is ${w.size(p.thick)} thick`,
+    `the ${p.rabbet ? 'rabbet' : 'groove'} for the bottom is ${w.exact(p.depth)} deep in ${p.wood}, which is ${w.exact(p.thick)} thick`,
   'bottom-play-too-much': (p: { play: Length; grooves: Length }, w: Words) =>
-    `the bottom’s play of ${w.size(p.play)} is as much as both its grooves hold, ${w.size(p.grooves)}`,
+    `the bottom’s play of ${w.exact(p.play)} is as much as both its grooves hold, ${w.size(p.grooves)}`,
   'batten-groove-too-deep': (p: { depth: Length; wood: string; thick: Length }, w: Words) =>
-    `the groove for the batten is ${w.size(p.depth)} deep in ${p.wood}, which is ${w.size(p.thick)} thick`,
+    `the groove for the batten is ${w.exact(p.depth)} deep in ${p.wood}, which is ${w.exact(p.thick)} thick`,
   'panel-too-thick': (p: { panel: string }) =>
     `its panel, ${p.panel}, is as thick as the frame it goes into a groove of`,
   'frame-groove-too-deep': (p: { depth: Length; wide: Length }, w: Words) =>
-    `the groove of its frame is ${w.size(p.depth)} deep in wood ${w.size(p.wide)} wide`,
+    `the groove of its frame is ${w.exact(p.depth)} deep in wood ${w.exact(p.wide)} wide`,
   'panel-play-too-much': (p: { play: Length; grooves: Length }, w: Words) =>
-    `its panel’s play of ${w.size(p.play)} is as much as both grooves hold, ${w.size(p.grooves)}`,
+    `its panel’s play of ${w.exact(p.play)} is as much as both grooves hold, ${w.size(p.grooves)}`,
 };
 
 /** Parts as a drawer's findings call them, several of a kind together. */

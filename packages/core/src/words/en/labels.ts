@@ -18,6 +18,7 @@ const ABOUT: { readonly [C in keyof LabelParams]: Sentence<LabelParams[C]> } = {
     `width at ${[level === undefined ? 'the opening' : `drawer ${level + 1}`, ...places].join(', ')}, measured`,
   'between-slides-measured': ({ level, places }) =>
     `between the slides of ${[level === undefined ? 'the bank' : `drawer ${level + 1}`, ...places].join(', ')}, measured`,
+  stored: ({ name }) => name,
   material: ({ name }) => name,
   growth: ({ species, rise }) => `growth of ${species} by ${rise.toFixed(1)} % of moisture`,
   'share-of-length': ({ share }) => `${Math.round(share * 100)} % of its length`,
@@ -25,6 +26,7 @@ const ABOUT: { readonly [C in keyof LabelParams]: Sentence<LabelParams[C]> } = {
 
 const PLAIN: Readonly<Record<PlainLabel, string>> = {
   'above-bottom-underside': 'above the bottom’s underside',
+  'air-above-stored': 'air above it',
   bay: 'bay',
   bearing: 'bearing',
   'below-top-edge': 'below the top edge',
@@ -69,6 +71,7 @@ const PLAIN: Readonly<Record<PlainLabel, string>> = {
   'first-hole': 'first hole',
   'floor-opening': 'floor of the opening',
   front: 'front',
+  'front-beyond-clear': 'more that the front covers',
   'front-above': 'front above',
   gap: 'gap',
   'gap-above': 'gap above',
@@ -102,6 +105,7 @@ const PLAIN: Readonly<Record<PlainLabel, string>> = {
   'held-up-by-contents': 'held up by what is stored',
   highest: 'highest',
   'hollow-behind-panel': 'hollow behind the panel',
+  'inside-above-box-edge': 'upper face of the bottom',
   'inside-length': 'inside length',
   'inside-width': 'inside width',
   'in-from-side-inner-face': 'in from the side’s inner face',

@@ -6,9 +6,27 @@ interface Size {
   readonly width: Length;
 }
 
-const by = ({ length, width }: Size, w: Words): string => `${w.bare(length, 'down')} × ${w.bare(width, 'down')}`;
+const by = ({ length, width }: Size, w: Words): string => `${w.bare(length, 'part')} × ${w.bare(width, 'part')}`;
 
 /** What stands on printed pages beside names and sizes. */
+/** Rough boards to buy. */
+interface Bought {
+  readonly feet: number;
+  readonly metres: number;
+  readonly boardFeet: number;
+  readonly cubicMetres: number;
+}
+
+/** In the measures of the job: feet and board feet, or metres and cubic metres. */
+function bought(p: Bought, { unit }: Words): string {
+  return unit === 'in'
+    ? `${p.feet.toFixed(1)} ft · ${p.boardFeet.toFixed(1)} board ft`
+    : `${p.metres.toFixed(2)} m · ${p.cubicMetres.toFixed(4)} m³`;
+}
+
+/** The line on a page by which its print is checked. */
+const CHECKS = { in: '4 in', mm: '100 mm' } as const;
+
 export const PAPER = {
   'paper/caution':
     'Guards on, push stick at hand, small parts from a long strip with a sled. The saw’s manual and local rules decide.',
@@ -24,14 +42,14 @@ export const PAPER = {
   'paper/tile': ({ page, of }: { page: number; of: number }) => `page ${page} of ${of}, from the bottom up`,
   'paper/page-below': 'on the page below',
   'paper/next-page': 'on the next page',
-  'paper/100-mm': '100 mm',
-  'paper/4-in': '4 in',
-  'paper/size-mark': '100 mm when printed at full size',
+  'paper/check': (_: object, w: Words) => CHECKS[w.unit],
+  'paper/size-mark': (_: object, w: Words) => `${CHECKS[w.unit]} when printed at full size`,
   'paper/bank': (p: { job: string; owner: string; bank: Said | undefined; planned: boolean }, w: Words) =>
     `${p.job} · ${p.owner}${p.bank ? `, ${w.say(p.bank)}` : ''}${p.planned ? ' · PLANNED, a forecast' : ''}`,
   'paper/size': by,
   'paper/section': ({ drawer }: { drawer: number }) => `Drawer ${drawer}, cut from front to back`,
   'paper/spacers': ({ spacing }: { spacing: Said }, w: Words) => `Spacers, ${w.say(spacing)}`,
+  'paper/no-spacer': ({ number }: { number: number }) => `${number}. spacer`,
   'paper/fence': ({ number }: { number: number }) => `${number}. fence at`,
   'paper/list-heading': (_: object, { unit }: Words) =>
     `Cut list · ${unit === 'in' ? 'inches' : 'millimetres'} · as sawn`,
@@ -55,14 +73,14 @@ export const PAPER = {
   'paper/settings-told': 'longest first, each set once',
   'paper/fences': 'Fence',
   'paper/stops': 'Stop',
-  'paper/boards': (p: { feet: number; metres: number; boardFeet: number; cubicMetres: number }) =>
-    `boards, over size · ${p.feet.toFixed(1)} ft (${p.metres.toFixed(2)} m) · ${p.boardFeet.toFixed(1)} board ft · ${p.cubicMetres.toFixed(4)} m³`,
+  'paper/boards': (p: Bought, w: Words) => `boards, over size · ${bought(p, w)}`,
+  'boards/bought': bought,
   'paper/glue-up': (p: { size: Size; boards: number; wide: Length; fronts: number }, w: Words) =>
-    `Glue up ${by(p.size, w)} from ${p.boards} of ${w.bare(p.wide, 'down')} for ${w.count(p.fronts, { one: 'front', other: 'fronts' })}.`,
+    `Glue up ${by(p.size, w)} from ${p.boards} of ${w.bare(p.wide, 'part')} for ${w.count(p.fronts, { one: 'front', other: 'fronts' })}.`,
   'paper/no-dowel': (p: { clear: Length; lines: readonly Length[]; up: boolean }, w: Words) =>
-    `No dowel within ${w.bare(p.clear, 'down')} of a cut line: ${p.lines.map((line) => w.bare(line, 'down')).join('; ')} from its upper ${p.up ? 'end' : 'edge'}.`,
+    `No dowel within ${w.bare(p.clear, 'gap')} of a cut line: ${p.lines.map((line) => w.bare(line, 'part')).join('; ')} from its upper ${p.up ? 'end' : 'edge'}.`,
   'paper/board-parts': (p: { count: number; size: Size; rough: Length; what: Said }, w: Words) =>
-    `${p.count} × ${w.bare(p.size.length, 'down')} long, ${w.bare(p.size.width, 'down')} wide, from ${w.bare(p.rough, 'down')} rough: ${w.say(p.what)}`,
+    `${p.count} × ${w.bare(p.size.length, 'part')} long, ${w.bare(p.size.width, 'part')} wide, from ${w.bare(p.rough, 'part')} rough: ${w.say(p.what)}`,
   'paper/arrow-to': ({ edge }: { edge: Said }, w: Words) => `arrow to the ${w.say(edge)}`,
   'lies/inside': 'inside',
   'lies/inside-up': 'inside up',
@@ -77,16 +95,16 @@ export const PAPER = {
   'edge/top-end': 'top end',
   'paper/no-sheets': 'There is nothing to lay out.',
   'paper/sheet': (p: { size: Size; whole: boolean; kerf: Length; trim: Length }, w: Words) =>
-    `${by(p.size, w)}, ${p.whole ? 'a whole sheet' : 'from the rack'} · kerf ${w.bare(p.kerf, 'down')}, trim ${w.bare(p.trim, 'down')}`,
+    `${by(p.size, w)}, ${p.whole ? 'a whole sheet' : 'from the rack'} · kerf ${w.bare(p.kerf, 'gap')}, trim ${w.bare(p.trim, 'gap')}`,
   'paper/sheet-number': ({ job, number }: { job: string; number: number }) => `${job}: sheet ${number}`,
   'paper/held-part': ({ part }: { part: Said }, w: Words) => `${w.say(part)} HOLD`,
   'paper/saw-order': ({ settings }: { settings: number }) =>
     `In this order, what lies at one setting together. ${settings === 1 ? 'The saw is set once.' : `The saw is set ${settings} times.`}`,
   'paper/more-cuts': ({ count }: { count: number }) => `… and ${count} more cuts, on the screen`,
   'paper/trim': (p: { rip: boolean; by: Length }, w: Words) =>
-    `trim both ${p.rip ? 'long edges' : 'ends'} by ${w.bare(p.by, 'down')}`,
+    `trim both ${p.rip ? 'long edges' : 'ends'} by ${w.bare(p.by, 'gap')}`,
   'paper/cut': (p: { rip: boolean; at: Length; times: number; of: Size }, w: Words) =>
-    `${p.rip ? 'rip' : 'cut'} ${w.bare(p.at, 'down')}${p.times > 1 ? ` × ${p.times}` : ''} of ${by(p.of, w)}`,
+    `${p.rip ? 'rip' : 'cut'} ${w.bare(p.at, 'part')}${p.times > 1 ? ` × ${p.times}` : ''} of ${by(p.of, w)}`,
   'paper/template': (p: { bank: string; template: Said; places: readonly number[] }, w: Words) =>
     `${p.bank} · ${w.say(p.template)}, ${w.form(p.places.length, { one: 'drawer', other: 'drawers' })} ${p.places.join(', ')}`,
   'paper/no-templates': 'This job has no pulls, no undermount backs and no slides with screws.',

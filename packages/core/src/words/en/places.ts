@@ -28,11 +28,6 @@ export function inSentence(text: string): string {
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
-/** A weight to a tenth. */
-export function kilos(weight: number): string {
-  return `${weight.toFixed(1)} kg`;
-}
-
 /** “1, 2 and 5”: places counted from one. */
 export function numbers(places: readonly number[], { list }: Words): string {
   return list(places.map((place) => String(place + 1)));

@@ -1,4 +1,4 @@
-import type { Length } from '../../length';
+import type { Length, SizeKind } from '../../length';
 import type { CalledBank } from '../called';
 import type { PartCode } from './parts';
 import type { Words } from '../words';
@@ -85,6 +85,16 @@ function joined(what: string, more: string | undefined): string {
   return more ? `${what}: ${more}` : what;
 }
 
+/** What the plan's figure for it is, as it is shown in the plan. */
+const PLANNED_KINDS: Readonly<Record<MeasuredCode, SizeKind>> = {
+  'measured/width': 'opening',
+  'measured/slides': 'opening',
+  'measured/box-width': 'part',
+  'measured/groove': 'reading',
+  'measured/thickness': 'reading',
+  'measured/reveal': 'gap',
+};
+
 export const RECORD = {
   ...MEASURED,
   ...STEPS,
@@ -96,7 +106,7 @@ export const RECORD = {
   'gate/hung': 'the boxes are hung and trued: the fronts are released',
   'record/released': (p: { reason: string }) => `released by hand: ${p.reason}`,
   'record/cut': (p: { length: Length; width: Length; wrong: string | undefined }, w: Words) => {
-    const size = `cut to ${w.size(p.length)} × ${w.size(p.width)}`;
+    const size = `cut to ${w.exact(p.length)} × ${w.exact(p.width)}`;
     return p.wrong === undefined ? size : `${size}, came out wrong: ${p.wrong}`;
   },
   'record/reading': (
@@ -111,8 +121,8 @@ export const RECORD = {
   ) => {
     const where = p.at === undefined ? '' : `, ${READ_AT[p.at]}`;
     const by = p.device === undefined ? '' : ` ${DEVICES[p.device]}`;
-    const planned = p.planned === undefined ? '' : `, planned ${w.size(p.planned)}`;
-    return `${MEASURED[p.what]}${where}: ${w.size(p.length)}${by}${planned}`;
+    const planned = p.planned === undefined ? '' : `, planned ${w.size(p.planned, PLANNED_KINDS[p.what])}`;
+    return `${MEASURED[p.what]}${where}: ${w.exact(p.length)}${by}${planned}`;
   },
   'record/step': (p: {
     step: StepCode | { readonly unknown: string };

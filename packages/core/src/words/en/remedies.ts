@@ -7,16 +7,16 @@ const named = (drawers: readonly CalledDrawer[], { list }: Words): string => lis
 
 /** Buttons that mend a finding. */
 export const REMEDIES = {
-  'use-longest-slide': (p: { length: Length }, w: Words) => `Use the longest that fits, ${w.size(p.length)}`,
+  'use-longest-slide': (p: { length: Length }, w: Words) => `Use the longest that fits, ${w.exact(p.length)}`,
   'use-shorter-slide': (p: { length: Length }, w: Words) => `Use a slide of ${w.exact(p.length)}`,
   'use-family': (p: { family: Said }, w: Words) => `Use ${w.say(p.family)}`,
   'fit-bottom': (p: { fit: Said }, w: Words) => `Make it ${inSentence(w.say(p.fit))}`,
   'raise-groove': (p: { to: Length }, w: Words) => `Raise the groove to ${w.exact(p.to)}`,
-  'ease-as-allowed': (p: { ease: Length }, w: Words) => `Ease it by ${w.size(p.ease)}, all that is allowed`,
+  'ease-as-allowed': (p: { ease: Length }, w: Words) => `Ease it by ${w.exact(p.ease)}, all that is allowed`,
   'take-greatest-height': 'Take the greatest the bay allows',
   'free-height': 'Free its height',
   'raise-front': (p: { by: Length }, w: Words) => `Make its front ${w.size(p.by)} higher`,
-  'share-lower-height': (p: { height: Length }, w: Words) => `Share the lower, ${w.size(p.height)}`,
+  'share-lower-height': (p: { height: Length }, w: Words) => `Share the lower, ${w.size(p.height, 'part')}`,
   'reckon-with-thickness': (p: { thickness: Length }, w: Words) => `Reckon with ${w.exact(p.thickness)}`,
   'cut-strip-out': (p: { strip: Length }, w: Words) => `Cut a strip of ${w.exact(p.strip)} out between the fronts`,
   'set-gap': (p: { gap: Length }, w: Words) => `Make the gap ${w.exact(p.gap)}`,
@@ -25,7 +25,7 @@ export const REMEDIES = {
     `Make the ${p.overlay ? 'lap' : 'gap'} below ${w.exact(p.size)}`,
   'divide-in-steps': (p: { step: Length }, w: Words) => `Divide in steps of ${w.exact(p.step)}`,
   'make-bottom-of': (p: { material: string }) => `Make the bottom of ${p.material}`,
-  'add-muntin': (p: { width: Length }, w: Words) => `Put a muntin ${w.size(p.width)} wide under its middle`,
+  'add-muntin': (p: { width: Length }, w: Words) => `Put a muntin ${w.exact(p.width)} wide under its middle`,
   'set-slides-halfway': 'Set the slides at half the box height',
   'set-slides-up': (p: { rise: Length }, w: Words) => `Set the slides ${w.exact(p.rise)} up on every box`,
   'set-groove-depth': (p: { depth: Length }, w: Words) => `Make it ${w.exact(p.depth)} deep`,

@@ -33,11 +33,11 @@ import { Size } from '../../fields/size';
           </span>
           <span class="pr-1 text-right">
             @if (way.clearHeight; as clear) {
-              <z-size class="font-medium" [length]="clear" round="down" />
+              <z-size class="font-medium" kind="opening" [length]="clear" />
               <span i18n class="caption block whitespace-nowrap"
                 >{{ sign(way) }}
                 @if (way.won) {
-                  <z-size [length]="size(way)" /> clear
+                  <z-size kind="opening" [length]="size(way)" /> clear
                 }
               </span>
             } @else {

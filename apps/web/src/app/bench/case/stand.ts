@@ -19,7 +19,8 @@ import { Toggle } from '../../fields/toggle';
         <z-number-field
           [path]="path() + '.weight_kg'"
           i18n-label
-          label="Case alone, kg"
+          measures="weight"
+          label="Case alone"
           i18n-name
           name="weight of {{ owner().name }}"
           [narrow]="true"

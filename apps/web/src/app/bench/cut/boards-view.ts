@@ -1,7 +1,7 @@
 import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { allowanceOf, boardList, said, type BoardRow } from '@zabble/core';
+import { allowanceOf, boardList, said, type BoardRow, type Bought } from '@zabble/core';
 import { Size } from '../../fields/size';
 import { CutState } from './cut-state';
 
@@ -14,29 +14,24 @@ import { CutState } from './cut-state';
       <section class="mb-4" [attr.aria-label]="group.wood | say">
         <h3 class="flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink pb-1">
           <span class="text-lg font-semibold">{{ group.wood | say }}</span>
-          <span i18n>
-            <b class="font-semibold">{{ group.bought.boardFeet.toFixed(1) }}</b> board feet ·
-            <b class="font-semibold">{{ group.bought.feet.toFixed(1) }}</b> ft
-            <span class="caption"
-              >({{ group.bought.metres.toFixed(2) }} m, {{ group.bought.cubicMetres.toFixed(4) }} m³)</span
-            >
-          </span>
+          <span class="font-semibold">{{ bought(group.bought) }}</span>
         </h3>
         @for (glued of group.glueUps; track $index) {
           <div class="border-b border-line py-2">
             <p i18n class="text-lg">
               Glue up one panel
               <b class="font-semibold"
-                ><z-size [length]="glued.length" /> × <z-size [length]="glued.width" [unit]="true"
+                ><z-size kind="part" [length]="glued.length" /> ×
+                <z-size kind="part" [length]="glued.width" [unit]="true"
               /></b>
               from {{ glued.boards.count }} {glued.boards.count, plural, =1 {board} other {boards}} of
-              <b class="font-semibold"><z-size [length]="glued.boards.width" [unit]="true" /></b>
+              <b class="font-semibold"><z-size kind="part" [length]="glued.boards.width" [unit]="true" /></b>
             </p>
             <p i18n class="caption">
               for {{ glued.parts.length }} fronts, cut from it in their order. No dowel, tenon or screw within
-              <z-size [length]="glued.clear" [unit]="true" /> of a cut line:
+              <z-size kind="gap" [length]="glued.clear" [unit]="true" /> of a cut line:
               @for (line of glued.cutLines; track $index; let last = $last) {
-                <z-size [length]="line" />{{ last ? '' : '; ' }}
+                <z-size kind="part" [length]="line" />{{ last ? '' : '; ' }}
               }
               from its {glued.parts[0]?.upright, select, true {upper end} other {upper edge}}.
             </p>
@@ -57,10 +52,10 @@ import { CutState } from './cut-state';
             @for (row of group.rows; track $index) {
               <tr class="border-b border-line text-right text-lg">
                 <td class="py-1.5">{{ row.count }}</td>
-                <td><z-size [length]="row.length" /></td>
-                <td><z-size [length]="row.width" /></td>
-                <td><z-size [length]="row.thickness" /></td>
-                <td><z-size [length]="row.rough" /></td>
+                <td><z-size kind="part" [length]="row.length" /></td>
+                <td><z-size kind="part" [length]="row.width" /></td>
+                <td><z-size kind="reading" [length]="row.thickness" /></td>
+                <td><z-size kind="part" [length]="row.rough" /></td>
                 <td class="pl-5 text-left text-base">{{ called(row) }}</td>
               </tr>
             }
@@ -74,13 +69,17 @@ import { CutState } from './cut-state';
     }
     @if (over(); as more) {
       <p i18n class="caption">
-        Over size by <z-size [length]="more.length" [unit]="true" /> of length and
-        <z-size [length]="more.width" [unit]="true" /> of width, waste not counted: add a fifth to two fifths for knots
-        and figure. Rails stand between the case’s sides; what their joints take is added by hand.
+        Over size by <z-size kind="gap" [length]="more.length" [unit]="true" /> of length and
+        <z-size kind="gap" [length]="more.width" [unit]="true" /> of width, waste not counted: add a fifth to two fifths
+        for knots and figure. Rails stand between the case’s sides; what their joints take is added by hand.
       </p>
     }`,
 })
 export class BoardsView {
+  protected bought(rough: Bought): string {
+    return this.speech.say(said('boards/bought', rough));
+  }
+
   private readonly state = inject(CutState);
   private readonly speech = inject(Speech);
   protected readonly groups = computed(() => {

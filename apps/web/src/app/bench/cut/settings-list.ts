@@ -17,7 +17,7 @@ import { CutState } from './cut-state';
         <span class="caption w-12">{{ each.name }}</span>
         @for (setting of each.list; track setting.size) {
           <span class="whitespace-nowrap">
-            <b class="text-lg font-semibold"><z-size [length]="setting.size" round="down" /></b>
+            <b class="text-lg font-semibold"><z-size kind="part" [length]="setting.size" /></b>
             <span class="caption"> × {{ setting.parts.length }}</span>
           </span>
         }
@@ -26,9 +26,9 @@ import { CutState } from './cut-state';
     @for (step of steps(); track step.step) {
       <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
         <span i18n class="flex-1">
-          Box heights down to the next <z-size [length]="step.step" [unit]="true" />:
+          Box heights down to the next <z-size kind="reading" [length]="step.step" [unit]="true" />:
           <b class="font-semibold">{{ step.saves }} {step.saves, plural, =1 {setting} other {settings}} fewer</b>, boxes
-          lower by up to <z-size [length]="step.loses" [unit]="true" />.
+          lower by up to <z-size kind="gap" [length]="step.loses" [unit]="true" />.
         </span>
         <button i18n type="button" class="press" (click)="take(step)">Do it</button>
       </div>

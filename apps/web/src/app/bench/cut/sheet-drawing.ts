@@ -186,7 +186,7 @@ export class SheetDrawing {
   /** Sizes on the sheet, down to the step: what is written is never longer than the part. */
   private readonly say = computed(() => {
     const showing = this.showing();
-    return (length: Length): string => (showing ? writeLength(length, { ...showing, round: 'down' }) : '');
+    return (length: Length): string => (showing ? writeLength(length, 'part', showing) : '');
   });
 
   private cut(scale: number, high: number) {

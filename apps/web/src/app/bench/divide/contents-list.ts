@@ -32,7 +32,14 @@ import { Says } from '../../ui/says';
           [narrow]="true"
           [optional]="true"
         />
-        <z-number-field [path]="path(i) + '.weight_kg'" i18n-label label="kg each" [narrow]="true" [optional]="true" />
+        <z-number-field
+          [path]="path(i) + '.weight_kg'"
+          measures="weight"
+          i18n-label
+          label="Each"
+          [narrow]="true"
+          [optional]="true"
+        />
         @if (thing.footprint) {
           <z-length-field [path]="path(i) + '.footprint[0]'" i18n-label label="Across" [narrow]="true" />
           <z-length-field [path]="path(i) + '.footprint[1]'" i18n-label label="Deep" [narrow]="true" />

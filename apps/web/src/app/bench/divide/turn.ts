@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { inches, inMillimetres, millimetres, nm, writeExact, type BankPlan } from '@zabble/core';
+import { inches, millimetres, nm, writeExact, writeLength, type BankPlan } from '@zabble/core';
 import { Store } from '@ngrx/store';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectShowing } from '../../store/job/job.selectors';
@@ -52,7 +52,7 @@ export class Turn {
     const { step = nm(0), ratio = 1 } = this.bank().bank.division;
     return this.what() === 'ratio'
       ? String(ratio)
-      : $localize`${writeExact(step, this.unit())}, ${inMillimetres(step)} mm`;
+      : writeLength(step, 'reading', this.showing() ?? { unit: 'mm', step: nm(500_000) }, { unit: true });
   });
 
   /** From taking hold of it to letting go is one step of undo. */

@@ -3,13 +3,18 @@ import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import {
   groupFindings,
+  kindOfDimension,
   nm,
+  shownLength,
   type BankPlan,
   type Consequences,
   type Finding,
   type Length,
   type SizeChange,
+  type SizeKind,
 } from '@zabble/core';
+import { Store } from '@ngrx/store';
+import { selectShowing } from '../../store/job/job.selectors';
 import { Size } from '../../fields/size';
 import { sizeTitle } from '../titles';
 
@@ -37,21 +42,21 @@ const MOST = 14;
               <th class="py-1 pr-2 text-left font-normal" scope="row">{{ row.says }}</th>
               <td class="pr-2 text-right">
                 @if (row.change.before; as size) {
-                  <z-size [length]="size" />
+                  <z-size [kind]="row.kind" [length]="size" />
                 } @else {
                   –
                 }
               </td>
               <td i18n class="pr-2 text-right font-medium">
                 @if (row.change.after; as size) {
-                  <z-size [length]="size" />
+                  <z-size [kind]="row.kind" [length]="size" />
                 } @else {
                   can’t be had
                 }
               </td>
               <td class="text-right text-soft">
                 @if (row.by; as by) {
-                  <z-size [length]="by" />
+                  <z-size kind="gap" [length]="by" />
                 }
               </td>
             </tr>
@@ -75,6 +80,7 @@ const MOST = 14;
 })
 export class ConsequenceList {
   private readonly speech = inject(Speech);
+  private readonly showing = inject(Store).selectSignal(selectShowing);
   readonly consequences = input.required<Consequences>();
   /** Banks of the plan after, for naming drawers. */
   readonly banks = input.required<readonly BankPlan[]>();
@@ -83,7 +89,10 @@ export class ConsequenceList {
   protected readonly rows = computed(() =>
     this.consequences()
       .sizes.slice(0, MOST)
-      .map((change) => ({ change, says: this.worded(change), by: difference(change) })),
+      .map((change) => {
+        const kind = kindOfDimension(change.size);
+        return { change, kind, says: this.worded(change), by: this.difference(change, kind) };
+      }),
   );
   protected readonly more = computed(() => Math.max(0, this.consequences().sizes.length - MOST));
   protected readonly gone = computed(() => this.told(this.consequences().gone));
@@ -101,14 +110,17 @@ export class ConsequenceList {
     });
   }
 
+  /** Between the two as they are shown. */
+  private difference({ before, after }: SizeChange, kind: SizeKind): Length | undefined {
+    const showing = this.showing();
+    if (before === undefined || after === undefined || !showing) return undefined;
+    return nm(shownLength(after, kind, showing) - shownLength(before, kind, showing));
+  }
+
   /** What several drawers have alike is told once. */
   private told(findings: readonly Finding[]): readonly string[] {
     return groupFindings(findings).map(({ said }) => this.speech.say(said));
   }
-}
-
-function difference({ before, after }: SizeChange): Length | undefined {
-  return before === undefined || after === undefined ? undefined : nm(after - before);
 }
 
 /** `1, 2 and 5`. */

@@ -33,7 +33,7 @@ import { Size } from '../../fields/size';
               } @else {
                 ends cut for
               }
-              <z-size [length]="each.width" /> · takes <z-size [length]="each.takes"
+              <z-size kind="reading" [length]="each.width" /> · takes <z-size kind="opening" [length]="each.takes"
             /></span>
           </li>
         }

@@ -12,16 +12,16 @@ import { Size } from '../../fields/size';
       <p i18n>
         As thick as the gap:
         @if (step().gap; as gap) {
-          <b class="text-5xl font-semibold"><z-size [length]="gap" [unit]="true" /></b>
+          <b class="text-5xl font-semibold"><z-size kind="gap" [length]="gap" [unit]="true" /></b>
         }
       </p>
       @if (step().first; as first) {
-        <p i18n class="text-base">Against the opening <z-size [length]="first" [unit]="true" />.</p>
+        <p i18n class="text-base">Against the opening <z-size kind="spacer" [length]="first" [unit]="true" />.</p>
       }
       @if (step().beside; as beside) {
         <p i18n class="text-base">
-          Beside the fronts <z-size [length]="beside.left" /> on the left, <z-size [length]="beside.right" /> on the
-          right.
+          Beside the fronts <z-size kind="gap" [length]="beside.left" /> on the left,
+          <z-size kind="gap" [length]="beside.right" /> on the right.
         </p>
       }
     }
@@ -31,7 +31,7 @@ import { Size } from '../../fields/size';
       @if (ledge !== undefined) {
         <p i18n>
           Ledge or line at
-          <b class="text-3xl font-semibold"><z-size [length]="size(ledge)" [unit]="true" /></b>
+          <b class="text-3xl font-semibold"><z-size kind="spacer" [length]="size(ledge)" [unit]="true" /></b>
           @if (ledge < 0) {
             below
           } @else {
@@ -41,7 +41,7 @@ import { Size } from '../../fields/size';
         </p>
       } @else if (gap !== undefined) {
         <p i18n>
-          On spacers of <b class="text-3xl font-semibold"><z-size [length]="gap" [unit]="true" /></b>
+          On spacers of <b class="text-3xl font-semibold"><z-size kind="gap" [length]="gap" [unit]="true" /></b>
         </p>
       }
       <p i18n>
@@ -58,7 +58,7 @@ import { Size } from '../../fields/size';
       @if (step().screw; as screw) {
         <p i18n>
           None longer than
-          <b class="text-3xl font-semibold"><z-size [length]="screw.total" round="down" [unit]="true" /></b>
+          <b class="text-3xl font-semibold"><z-size kind="part" [length]="screw.total" [unit]="true" /></b>
         </p>
       }
     }
@@ -66,7 +66,7 @@ import { Size } from '../../fields/size';
       <p i18n>Take the holding screws out; the pull goes in the same bores.</p>
       @if (step().screw; as screw) {
         <p i18n>
-          Screw <b class="text-3xl font-semibold"><z-size [length]="screw.total" round="down" [unit]="true" /></b>
+          Screw <b class="text-3xl font-semibold"><z-size kind="part" [length]="screw.total" [unit]="true" /></b>
         </p>
       }
     }

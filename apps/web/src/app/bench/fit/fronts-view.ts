@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { frontsAsHung, inches, millimetres, nm, writeLength, type BankPlan } from '@zabble/core';
+import { frontsAsHung, inches, millimetres, nm, writeLength, type BankPlan, UNSEEN } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
 import { Choice } from '../../fields/choice';
@@ -33,6 +33,7 @@ export class FrontsView {
   private readonly store = inject(Store);
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly id = this.store.selectSignal(jobFeature.selectId);
+  protected readonly unseen = computed(() => this.small(UNSEEN));
   protected readonly advice = ADVICE;
   protected readonly fronts = computed(() => frontsAsHung(this.bank()));
   protected readonly inset = computed(() => this.bank().bank.front.mount === 'inset');
@@ -50,7 +51,7 @@ export class FrontsView {
     if (!showing) return '';
     const size = nm(Math.abs(length));
     const fine = FINE[showing.unit];
-    if (size > 0 && size < fine.step) return $localize`under ${writeLength(fine.step, fine, { unit: true })}`;
-    return writeLength(size, fine, { unit: true, mark: true });
+    if (size > 0 && size < fine.step) return $localize`under ${writeLength(fine.step, 'gap', fine, { unit: true })}`;
+    return writeLength(size, 'gap', fine, { unit: true, mark: true });
   }
 }

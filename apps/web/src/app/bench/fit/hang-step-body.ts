@@ -25,11 +25,11 @@ import { Size } from '../../fields/size';
     @case ('build-out') {
       @if (step().buildOut; as sides) {
         <p i18n>
-          Left <b class="font-semibold"><z-size [length]="sides.left.wanted" [unit]="true" /></b>
+          Left <b class="font-semibold"><z-size kind="part" [length]="sides.left.wanted" [unit]="true" /></b>
           <span class="caption block">{{ made(sides.left) }}</span>
         </p>
         <p i18n>
-          Right <b class="font-semibold"><z-size [length]="sides.right.wanted" [unit]="true" /></b>
+          Right <b class="font-semibold"><z-size kind="part" [length]="sides.right.wanted" [unit]="true" /></b>
           <span class="caption block">{{ made(sides.right) }}</span>
         </p>
       }
@@ -38,7 +38,7 @@ import { Size } from '../../fields/size';
       <p i18n>
         Fence at
         @if (step().spacer; as spacer) {
-          <b class="text-5xl font-semibold"><z-size [length]="spacer.total" [unit]="true" /></b>
+          <b class="text-5xl font-semibold"><z-size kind="spacer" [length]="spacer.total" [unit]="true" /></b>
         }
       </p>
       <p i18n class="text-base">One for both sides. Set the fence to it; don’t take it off what was before.</p>
@@ -55,7 +55,8 @@ import { Size } from '../../fields/size';
           @if (spacer.total === 0) {
             On the floor of the opening: no spacer.
           } @else {
-            On the spacer of <b class="text-3xl font-semibold"><z-size [length]="spacer.total" [unit]="true" /></b>
+            On the spacer of
+            <b class="text-3xl font-semibold"><z-size kind="spacer" [length]="spacer.total" [unit]="true" /></b>
           }
         </p>
       }
@@ -64,12 +65,14 @@ import { Size } from '../../fields/size';
       }
       @if (step().setback; as back) {
         <p i18n>
-          <b class="font-semibold"><z-size [length]="back.total" [unit]="true" /></b> back from the front edge
+          <b class="font-semibold"><z-size kind="gap" [length]="back.total" [unit]="true" /></b> back from the front
+          edge
         </p>
       }
       @if (step().holes; as holes) {
         <p i18n>
-          First hole <b class="font-semibold"><z-size [length]="holes.first.total" [unit]="true" /></b> back, slots
+          First hole
+          <b class="font-semibold"><z-size kind="reading" [length]="holes.first.total" [unit]="true" /></b> back, slots
           first
         </p>
       }
@@ -105,7 +108,7 @@ export class HangStepBody {
 
   /** Never more than is needed: the opening would get narrower than its box. */
   protected packed(eachSide: Length): string {
-    return this.speech.words().packing(eachSide);
+    return this.speech.words().size(eachSide, 'packing');
   }
 
   /** Where the reading was taken that is over the narrowest. */

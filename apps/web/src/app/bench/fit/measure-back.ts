@@ -11,6 +11,8 @@ import {
   type Length,
   type LogEntry,
   type Place,
+  type SizeKind,
+  type Measured,
 } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -42,6 +44,16 @@ interface Row {
 }
 
 /** Sizes as they are, drawer by drawer: what is taken follows what was taken before, and the plan follows both. */
+/** What the plan's figure is, as it is shown in the plan. */
+const PLANNED_KINDS: Readonly<Record<Measured, SizeKind>> = {
+  width: 'opening',
+  slides: 'opening',
+  'box-width': 'part',
+  groove: 'reading',
+  thickness: 'reading',
+  reveal: 'gap',
+};
+
 @Component({
   selector: 'z-measure-back',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -130,13 +142,15 @@ export class MeasureBack {
     return device === undefined || device === 'typed' ? '' : `, ${DEVICE_NAMES[device]}`;
   }
 
+  protected readonly plannedKind = computed(() => PLANNED_KINDS[this.what()]);
+
   protected off({ newest, planned }: Row): string {
     const showing = this.showing();
     if (!newest || planned === undefined || !showing) return '';
     const against = newest.against ?? planned;
     const over = newest.length - against;
     if (over === 0) return $localize`as planned`;
-    const size = writeLength(nm(Math.abs(over)), Math.abs(over) < showing.step ? FINE : showing, { unit: true });
+    const size = writeLength(nm(Math.abs(over)), 'gap', showing, { unit: true });
     return over > 0 ? $localize`${size} over` : $localize`${size} under`;
   }
 
@@ -173,5 +187,3 @@ export class MeasureBack {
     return { newest: last?.each, path: last ? `log[${last.index}].length` : '', times: found.length };
   }
 }
-
-const FINE = { unit: 'mm', step: millimetres(0.01) } as const;

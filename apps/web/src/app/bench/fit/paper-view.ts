@@ -16,7 +16,7 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
   {
     name: 'story-stick.pdf',
     says: $localize`Story stick, on pages`,
-    what: $localize`Full size, joined by the lettered dashed lines. Every page has a line of 100 mm and one of 4 in: measure them first.`,
+    what: $localize`Full size, joined by the lettered dashed lines. Every page has a line whose length is told: measure it first.`,
   },
   {
     name: 'story-stick-strip.pdf',

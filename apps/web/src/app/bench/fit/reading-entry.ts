@@ -46,7 +46,7 @@ const LOW = 15;
       @if (on()) {
         <p class="flex min-w-36 items-baseline text-3xl font-semibold" data-device>
           @if (reading(); as read) {
-            <z-size [length]="lengthOf(read.mm)" [unit]="true" />
+            <z-size kind="reading" [length]="lengthOf(read.mm)" [unit]="true" />
           } @else {
             <span i18n class="text-base font-normal" role="status">waiting for the {{ names[device()] }} …</span>
           }

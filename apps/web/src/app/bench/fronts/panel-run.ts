@@ -51,11 +51,11 @@ type Way = 'single' | 'down' | 'across';
         <dl class="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-1.5">
           @for (run of runs(); track run.says) {
             <dt class="caption">{{ run.says }}</dt>
-            <dd class="text-xl"><z-size [length]="run.run.panel.total" /></dd>
+            <dd class="text-xl"><z-size kind="part" [length]="run.run.panel.total" /></dd>
             <dt i18n class="caption">The figure</dt>
             <dd i18n>
               @if (jump(run.run); as off) {
-                jumps by <z-size [length]="off" /> at a joint
+                jumps by <z-size kind="gap" [length]="off" /> at a joint
               } @else {
                 runs through unbroken
               }

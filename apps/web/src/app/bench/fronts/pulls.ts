@@ -78,14 +78,14 @@ const SCHOOLS = [
           <dt i18n class="caption">Drawer {{ found.number }}, bored from its left edge at</dt>
           <dd class="flex flex-wrap gap-x-4 text-lg">
             @for (bore of found.bores; track $index) {
-              <z-size [length]="bore.x.total" />
+              <z-size kind="spacer" [length]="bore.x.total" />
             }
           </dd>
           <dt i18n class="caption">and up from its lower edge</dt>
-          <dd class="text-lg"><z-size [length]="found.bores[0]!.y.total" /></dd>
+          <dd class="text-lg"><z-size kind="spacer" [length]="found.bores[0]!.y.total" /></dd>
           @if (found.screw; as screw) {
             <dt i18n class="caption">with a screw no longer than</dt>
-            <dd class="text-lg"><z-size [length]="screw.total" round="down" /></dd>
+            <dd class="text-lg"><z-size kind="part" [length]="screw.total" /></dd>
           }
         </dl>
       }

@@ -19,9 +19,9 @@ import { Says } from '../../ui/says';
     <h3 i18n class="text-lg font-semibold">Season of fitting</h3>
     @if (climate(); as air) {
       <div class="flex flex-wrap items-end gap-3">
-        <z-number-field path="climate.fitting.temperature_c" i18n-label label="Fitted at, °C" />
+        <z-number-field path="climate.fitting.temperature_c" i18n-label measures="temperature" label="Fitted at" />
         <z-number-field path="climate.fitting.humidity" i18n-label label="Fitted at, % damp" />
-        <z-number-field path="climate.wettest.temperature_c" i18n-label label="Wettest, °C" />
+        <z-number-field path="climate.wettest.temperature_c" i18n-label measures="temperature" label="Wettest" />
         <z-number-field path="climate.wettest.humidity" i18n-label label="Wettest, % damp" />
         <button i18n type="button" class="press" (click)="forget()">Use the usual rise</button>
       </div>

@@ -1,5 +1,7 @@
-import { ChangeDetectionStrategy, Component } from '@angular/core';
-import { SPECIES } from '@zabble/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { SPECIES, asTold, unitOf } from '@zabble/core';
+import { Store } from '@ngrx/store';
+import { selectJob } from '../../store/job/job.selectors';
 
 /** All woods of the table: what each is called, how it moves, what it weighs. */
 @Component({
@@ -14,7 +16,7 @@ import { SPECIES } from '@zabble/core';
             <th i18n class="py-1 text-left font-medium" scope="col">Wood</th>
             <th i18n class="py-1 font-medium" scope="col">flat-sawn</th>
             <th i18n class="py-1 font-medium" scope="col">quarter-sawn</th>
-            <th i18n class="py-1 font-medium" scope="col">kg/m³</th>
+            <th class="py-1 font-medium" scope="col">{{ weightUnit() }}</th>
           </tr>
         </thead>
         <tbody>
@@ -23,7 +25,7 @@ import { SPECIES } from '@zabble/core';
               <th class="py-0.5 text-left font-normal" scope="row">{{ each.name }}</th>
               <td>{{ (each.tangential * 100).toFixed(2) }} %</td>
               <td>{{ (each.radial * 100).toFixed(2) }} %</td>
-              <td>{{ each.density }}</td>
+              <td>{{ weight(each.density) }}</td>
             </tr>
           }
         </tbody>
@@ -36,5 +38,12 @@ import { SPECIES } from '@zabble/core';
   </details>`,
 })
 export class WoodsList {
+  private readonly job = inject(Store).selectSignal(selectJob);
+  private readonly unit = computed(() => this.job()?.unit ?? 'mm');
   protected readonly all = SPECIES;
+  protected readonly weightUnit = computed(() => unitOf('density', this.unit()));
+
+  protected weight(density: number): string {
+    return asTold(density, 'density', this.unit()).toFixed(this.unit() === 'in' ? 1 : 0);
+  }
 }

@@ -57,7 +57,7 @@ type Measured = (typeof SIZES)[number]['size'];
         </div>
         <p class="flex min-w-40 items-baseline gap-2 text-3xl font-semibold" data-laser>
           @if (reading(); as read) {
-            <z-size [length]="lengthOf(read.mm)" [unit]="true" />
+            <z-size kind="reading" [length]="lengthOf(read.mm)" [unit]="true" />
           } @else {
             <span i18n class="text-base font-normal" role="status">waiting for the laser …</span>
           }
@@ -165,7 +165,7 @@ export class Laser {
     this.says.set(refused ?? '');
     if (refused === undefined)
       this.taken.set(
-        `${[`${this.sizeName()} ${next + 1}`, ...place.map((each) => PLACE_NAMES[each])].join(', ')}, ${writeLength(millimetres(read.mm), showing, { unit: true, mark: true })}`,
+        `${[`${this.sizeName()} ${next + 1}`, ...place.map((each) => PLACE_NAMES[each])].join(', ')}, ${writeLength(millimetres(read.mm), 'reading', showing, { unit: true, mark: true })}`,
       );
   }
 }

@@ -2,7 +2,17 @@ import { Say } from '../../words/say';
 import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { nm, tallyOf, type BankPlan, type Length, type Term, type Said } from '@zabble/core';
+import {
+  kindOfAsked,
+  nm,
+  shownSum,
+  tallyOf,
+  type BankPlan,
+  type Length,
+  type Said,
+  type ShownTerm,
+} from '@zabble/core';
+import { selectShowing } from '../../store/job/job.selectors';
 import { sessionFeature } from '../../store/session/session';
 import { Size } from '../../fields/size';
 import { GoToSource } from './go-to-source';
@@ -17,26 +27,30 @@ import { titleOf } from '../titles';
 })
 export class Reckoning {
   readonly bank = input.required<BankPlan>();
-  private readonly asked = inject(Store).selectSignal(sessionFeature.selectAsked);
+  private readonly store = inject(Store);
+  private readonly asked = this.store.selectSignal(sessionFeature.selectAsked);
+  private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly follow = inject(GoToSource);
   protected readonly sum = computed(() => {
     const [bank, asked] = [this.bank(), this.asked()];
     const tally = asked && tallyOf(bank, asked);
-    return asked && tally && { title: titleOf(bank, asked), tally };
+    const showing = this.showing();
+    return (
+      asked && tally && showing && { title: titleOf(bank, asked), sum: shownSum(tally, kindOfAsked(asked), showing) }
+    );
   });
 
-  protected sign(term: Term, first: boolean): string {
-    if (term.amount < 0) return '−';
+  protected sign({ minus }: ShownTerm, first: boolean): string {
+    if (minus) return '−';
     return first ? '' : '+';
   }
 
   /** The template does not know that it is a term. */
-  protected labelOf({ label }: Term): Said {
-    return label;
+  protected labelOf({ term }: ShownTerm): Said {
+    return term.label;
   }
 
-  /** The amount as written behind its sign. */
-  protected size(term: Term): Length {
-    return nm(Math.abs(term.each ?? term.amount));
+  protected size(length: Length): Length {
+    return nm(Math.abs(length));
   }
 }

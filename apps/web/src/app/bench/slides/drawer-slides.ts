@@ -1,12 +1,20 @@
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { lengthListOf, slideTable, writeExact, type BankPlan, type DrawerPlan, type Patch } from '@zabble/core';
+import {
+  lengthListOf,
+  showStep,
+  slideTable,
+  writeExact,
+  type BankPlan,
+  type DrawerPlan,
+  type Patch,
+} from '@zabble/core';
 import { selectJob } from '../../store/job/job.selectors';
 import { Figure } from '../../fields/figure';
 import { LengthField } from '../../fields/length-field';
 import { Pick } from '../../fields/pick';
-import { LENGTH_LISTS } from './length-lists';
+import { LENGTH_LISTS, offeredLength } from './length-lists';
 
 /** The slide of each drawer: the bank's, or one of its own where it carries more or comes out further. */
 @Component({
@@ -83,14 +91,13 @@ import { LENGTH_LISTS } from './length-lists';
                 class="pr-2 text-right whitespace-nowrap"
                 [class.text-lead]="row.weight > row.drawer.family.load_kg"
               >
-                {{ row.weight.toFixed(1) }} of {{ row.drawer.family.load_kg }} kg
+                {{ weight(row.weight) }} of {{ weight(row.drawer.family.load_kg) }}
               </td>
               <td class="text-right">
                 <z-figure
                   [asked]="{ kind: 'dimension', drawer: row.drawer.id, dimension: 'inside.width' }"
                   i18n-label
                   label="Inside width of drawer {{ row.drawer.place + 1 }}"
-                  round="down"
                 />
               </td>
             </tr>
@@ -102,6 +109,11 @@ import { LENGTH_LISTS } from './length-lists';
 })
 export class DrawerSlides {
   private readonly speech = inject(Speech);
+
+  protected weight(kilograms: number): string {
+    return this.speech.words().weight(kilograms);
+  }
+
   readonly bank = input.required<BankPlan>();
   private readonly job = inject(Store).selectSignal(selectJob);
   protected readonly lists = [{ value: '', label: $localize`bank’s` }, ...LENGTH_LISTS];
@@ -136,11 +148,15 @@ export class DrawerSlides {
     const list = job && lengthListOf(job, family, choice).list;
     if (!list) return undefined;
     const unit = choice.lengths ?? job.unit;
+    const showing = { unit: job.unit, step: showStep(job) };
     const own = bank.drawers[place]?.slide?.length !== undefined;
-    const used = nominal === undefined || own ? $localize`the bank’s` : $localize`${writeExact(nominal, unit)}, bank’s`;
+    const used =
+      nominal === undefined || own
+        ? $localize`the bank’s`
+        : $localize`${offeredLength(nominal, unit, showing)}, bank’s`;
     return [
       { value: '', label: used },
-      ...list.map((each) => ({ value: writeExact(each, unit), label: writeExact(each, unit) })),
+      ...list.map((each) => ({ value: writeExact(each, unit), label: offeredLength(each, unit, showing) })),
     ];
   }
 }

@@ -52,9 +52,9 @@ const LENGTHS = [
 ] as const;
 
 const NUMBERS = [
-  { figure: 'load_kg', label: $localize`Carries, kg` },
-  { figure: 'extension', label: $localize`Comes out, share` },
-  { figure: 'price', label: $localize`A pair costs` },
+  { figure: 'load_kg', label: $localize`Carries`, measures: 'weight' },
+  { figure: 'extension', label: $localize`Comes out, share`, measures: undefined },
+  { figure: 'price', label: $localize`A pair costs`, measures: undefined },
 ] as const;
 
 /** A slide of one's own: the row in use copied, and its figures written over from the sheet that came with it. */

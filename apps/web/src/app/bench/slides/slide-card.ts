@@ -5,7 +5,6 @@ import {
   lengthListOf,
   slideTable,
   writeExact,
-  writeLength,
   type BankPlan,
   type Length,
   type Patch,
@@ -15,7 +14,7 @@ import { selectJob, selectShowing } from '../../store/job/job.selectors';
 import { LengthField } from '../../fields/length-field';
 import { Pick } from '../../fields/pick';
 import { Size } from '../../fields/size';
-import { LENGTH_LISTS } from './length-lists';
+import { LENGTH_LISTS, offeredLength } from './length-lists';
 import { withoutLength } from './slide-patches';
 
 /** The slide: its family, its length, and the figures of the row that are used. */
@@ -55,7 +54,7 @@ export class SlideCard {
       longest,
       ...list.map((each) => ({
         value: this.exact(each),
-        label: writeLength(each, this.inListUnit(each), { unit: true }),
+        label: offeredLength(each, this.listUnit(), showing),
       })),
     ];
   });
@@ -74,9 +73,8 @@ export class SlideCard {
     return writeExact(length, this.listUnit());
   }
 
-  private inListUnit(length: Length) {
-    const unit = this.listUnit();
-    return { unit, step: (unit === 'in' ? 25_400_000 / 64 : length % 1_000_000 === 0 ? 1_000_000 : 100_000) as Length };
+  protected weight(kilograms: number): string {
+    return this.speech.words().weight(kilograms);
   }
 
   private listUnit(): 'in' | 'mm' {

@@ -9,7 +9,7 @@ import {
   viewChild,
   type OnDestroy,
 } from '@angular/core';
-import type { SlideComparison, Words } from '@zabble/core';
+import { asTold, unitOf, type SlideComparison, type Unit, type Words } from '@zabble/core';
 import { ScatterChart } from 'echarts/charts';
 import { GridComponent } from 'echarts/components';
 import { init, use, type EChartsType } from 'echarts/core';
@@ -66,20 +66,23 @@ export class SlideChart implements OnDestroy {
 /** The plot inside the axes, in pixels; as wide as the step panel usually leaves it. */
 const PLOT = { width: 560, height: 250 };
 
-function optionOf(rows: readonly SlideComparison[], used: string, ink: Ink, { say }: Words) {
+function optionOf(rows: readonly SlideComparison[], used: string, ink: Ink, { say, unit }: Words) {
   const shown = apart(rows, used);
   const sides = sidesOf(shown, say);
   return {
     animation: false,
     grid: { left: 52, right: 20, top: 16, bottom: 48 },
     xAxis: axis($localize`price of all pairs`, ink),
-    yAxis: { ...axis($localize`litres inside`, ink), boundaryGap: ['12%', '8%'] as [string, string] },
+    yAxis: {
+      ...axis($localize`room inside, ${unitOf('room', unit)}`, ink),
+      boundaryGap: ['12%', '8%'] as [string, string],
+    },
     series: [
       {
         type: 'scatter' as const,
         symbolSize: 12,
         data: shown.map((row, index) => ({
-          ...pointOf(row, row.family.id === used, ink),
+          ...pointOf(row, row.family.id === used, ink, unit),
           label: labelOf(say(row.family.called), row.family.id === used, sides[index] ?? 'right', ink),
         })),
       },
@@ -103,10 +106,10 @@ function axis(name: string, ink: Ink) {
   return { ...chartAxis(name, ink), scale: true, boundaryGap: ['0%', '8%'] as [string, string] };
 }
 
-function pointOf({ cost, volume, stops }: SlideComparison, inUse: boolean, ink: Ink) {
+function pointOf({ cost, volume, stops }: SlideComparison, inUse: boolean, ink: Ink, unit: Unit) {
   const line = inUse ? 'chalk' : stops.length > 0 ? 'edge' : 'ink';
   return {
-    value: [cost, Math.round(volume * 10) / 10],
+    value: [cost, Math.round(asTold(volume, 'room', unit) * 100) / 100],
     itemStyle: { color: ink(stops.length > 0 ? 'sheet' : line), borderColor: ink(line), borderWidth: 2 },
   };
 }

@@ -2,7 +2,7 @@ import { Say } from '../../words/say';
 import { Speech, gone } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { compareSlides, type BankPlan, type SlideComparison, type SlideFamily } from '@zabble/core';
+import { compareSlides, type BankPlan, type SlideComparison, type SlideFamily, type Words } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
 import { Size } from '../../fields/size';
@@ -40,9 +40,9 @@ import { Says } from '../../ui/says';
               </th>
               <td class="pr-2 text-right">
                 @if (row.insideWidth; as width) {
-                  <z-size [length]="width" round="down" />
+                  <z-size kind="opening" [length]="width" />
                   <span i18n class="caption block whitespace-nowrap"
-                    ><z-size [length]="row.wallHeight" round="down" /> high</span
+                    ><z-size kind="opening" [length]="row.wallHeight" /> high</span
                   >
                 } @else {
                   –
@@ -51,13 +51,13 @@ import { Says } from '../../ui/says';
               <td class="pr-2">
                 <span i18n class="flex items-center gap-2">
                   <span class="inline-block h-3 bg-edge" [style.width.px]="bar(row)"></span>
-                  {{ row.volume.toFixed(0) }} l
+                  {{ room(row.volume) }}
                 </span>
               </td>
               <td i18n class="pr-2 text-right">
                 @if (row.hidden; as hidden) {
                   @if (hidden > 0) {
-                    <z-size [length]="hidden" />
+                    <z-size kind="gap" [length]="hidden" />
                   } @else {
                     nothing
                   }
@@ -66,10 +66,10 @@ import { Says } from '../../ui/says';
                 }
               </td>
               <td i18n class="pr-2 text-right whitespace-nowrap" [class.text-lead]="row.heaviest > row.family.load_kg">
-                {{ row.family.load_kg }} kg
+                {{ weight(row.family.load_kg) }}
               </td>
               <td class="pr-2 text-right" [class.text-lead]="tooTapered(row)">
-                <z-size [length]="row.family.parallel" />
+                <z-size kind="reading" [length]="row.family.parallel" />
               </td>
               <td i18n class="pr-2 text-right">
                 @if (row.cost === 0) {
@@ -100,9 +100,9 @@ import { Says } from '../../ui/says';
       </table>
     </div>
     <p i18n class="caption mt-2">
-      The heaviest drawer comes to {{ heaviest() }} kg with what is written for it. “Case true to” is what the opening
-      may taper before the slides bind; this one tapers by <z-size [length]="bank().opening.taper.total" />. Prices are
-      made up until you write your own.
+      The heaviest drawer comes to {{ weight(heaviest()) }} with what is written for it. “Case true to” is what the
+      opening may taper before the slides bind; this one tapers by
+      <z-size kind="gap" [length]="bank().opening.taper.total" />. Prices are made up until you write your own.
     </p>
     <button i18n type="button" class="press mt-2" [attr.aria-expanded]="charted()" (click)="charted.set(!charted())">
       @if (charted()) {
@@ -132,9 +132,17 @@ export class SlideCompare {
     const job = this.job();
     return job ? compareSlides(job, this.bank().path) : [];
   });
-  protected readonly heaviest = computed(() => Math.max(0, ...this.rows().map((row) => row.heaviest)).toFixed(1));
+  protected readonly heaviest = computed(() => Math.max(0, ...this.rows().map((row) => row.heaviest)));
   protected readonly charted = signal(false);
   private readonly most = computed(() => Math.max(1, ...this.rows().map(({ volume }) => volume)));
+
+  protected weight(kilograms: number): string {
+    return this.speech.words().weight(kilograms);
+  }
+
+  protected room(litres: number): string {
+    return this.speech.words().quantity(litres, 'room');
+  }
 
   protected bar({ volume }: SlideComparison): number {
     return Math.round((64 * volume) / this.most());
@@ -148,7 +156,7 @@ export class SlideCompare {
   protected asks({ stops, nominal, family }: SlideComparison): string {
     if (nominal === undefined) return $localize`no length of it fits`;
     const [first] = stops;
-    if (!first) return madeOf(family);
+    if (!first) return madeOf(family, this.speech.words());
     const told = this.speech.say(first);
     return stops.length === 1 ? told : $localize`${told} And ${stops.length - 1} more.`;
   }
@@ -160,9 +168,9 @@ export class SlideCompare {
 }
 
 /** What a family asks of the box, in few words. */
-function madeOf({ maxSide, recess, bottoms, cuts }: SlideFamily): string {
+function madeOf({ maxSide, recess, bottoms, cuts }: SlideFamily, { exact }: Words): string {
   const asked = [
-    ...(maxSide === undefined ? [] : [$localize`sides to ${(maxSide / 1e6).toFixed(0)} mm`]),
+    ...(maxSide === undefined ? [] : [$localize`sides to ${exact(maxSide)}`]),
     ...(recess === undefined ? [] : [$localize`a raised bottom`]),
     ...(bottoms.includes('applied') ? [] : [$localize`a grooved bottom`]),
     ...(cuts?.notch ? [$localize`back notched`] : []),
