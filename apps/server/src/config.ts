@@ -28,7 +28,7 @@ export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
     webRoot: environment['WEB_ROOT'] ?? under('apps/web/dist/browser/'),
     migrations: under('apps/server/migrations/'),
     demo: under('examples/'),
-    fonts: under('node_modules/@fontsource/barlow/files/'),
+    fonts: under('node_modules/@fontsource/'),
     version: environment['npm_package_version'] ?? '0.1.0',
     logLevel: environment['LOG_LEVEL'] ?? 'info',
   };

@@ -24,7 +24,7 @@ export function quietApp(pool: Pool) {
     jobs: new JobService(new JobRepository(pool)),
     logger: pino({ level: 'silent' }),
     webRoot: 'no-such-folder',
-    fonts: join(__dirname, '../../../node_modules/@fontsource/barlow/files'),
+    fonts: join(__dirname, '../../../node_modules/@fontsource'),
     version: 'test',
   });
 }

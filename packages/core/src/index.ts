@@ -41,6 +41,7 @@ export {
   toCut,
   walkHeld,
   type Bought,
+  sheetsToBuy,
 } from './cutting';
 export { type DivisionProblem, type Held, divide, idealHeights } from './division';
 export {
@@ -164,6 +165,7 @@ export {
   type Showing,
   type SizeKind,
   type Source,
+  type Tally,
   type Term,
   type Unit,
   ON_A_RULE,

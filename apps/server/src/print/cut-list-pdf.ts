@@ -6,6 +6,7 @@ import {
   bankTelling,
   said,
   sawSettings,
+  sheetsToBuy,
   toCut,
   type Crosscut,
   type CutGroup,
@@ -18,6 +19,9 @@ import { MARGIN, Pdf } from './pdf';
 import { sizeOf, type Printing } from './printing';
 
 const ROW = 6;
+const LINE = 4.4;
+const GREY = '#5b6560';
+type ListColumn = `list-column/${'rip' | 'cut' | 'count' | 'parts'}`;
 /** Left edges of the columns after the margin, in millimetres. */
 const AT = { rip: 0, cut: 26, count: 54, tick: 66, parts: 74 };
 
@@ -27,7 +31,10 @@ export function cutListPdf(printing: Printing): Promise<Buffer> {
   const pdf = new Pdf(printing, 'paper/cut-list');
   const list = cutList(job, plan);
   const table = new Table(pdf);
-  table.heading(job.name, words.say(said('paper/list-heading', {})));
+  const whose = [job.customer, words.say(said('paper/list-heading', {})), printing.date].filter(Boolean).join(' · ');
+  table.heading(job.name, whose);
+  if (list.groups.some(({ rips }) => rips.some(({ crosscuts }) => crosscuts.some(isForecast))))
+    table.note(said('paper/is-forecast'), 'bold');
   table.note(said('paper/caution'));
   for (const group of list.groups)
     groupRows(
@@ -38,6 +45,7 @@ export function cutListPdf(printing: Printing): Promise<Buffer> {
     );
   if (list.unsized > 0) table.note(said('paper/unsized', { count: list.unsized }));
   settingRows(table, printing);
+  buyRows(table, printing, list.groups);
   boardRows(table, printing);
   return pdf.finish();
 }
@@ -65,16 +73,33 @@ class Table {
     this.y += 1.2;
   }
 
-  note(told: Said): void {
-    this.room(ROW);
-    this.pdf.say(told, MARGIN, this.y, { size: 9, width: this.width });
-    this.y += ROW;
+  note(told: Said, font: 'plain' | 'bold' = 'plain'): void {
+    for (const line of this.pdf.wrapped(this.pdf.words.say(told), this.width, 9, font)) {
+      this.room(ROW);
+      this.pdf.text(line, MARGIN, this.y, { size: 9, font, width: this.width });
+      this.y += LINE;
+    }
+    this.y += ROW - LINE;
   }
 
-  row(write: (y: number) => void): void {
-    this.room(ROW);
+  /** What the columns are called, small. */
+  columns(): void {
+    this.room(2 * ROW);
+    const head = (title: ListColumn, at: number, width: number, align: 'left' | 'right'): void =>
+      this.pdf.say(said(title), MARGIN + at, this.y, { size: 7.5, align, width });
+    head('list-column/rip', AT.rip, 24, 'right');
+    head('list-column/cut', AT.cut, 24, 'right');
+    head('list-column/count', AT.count - 4, 12, 'right');
+    head('list-column/parts', AT.parts, this.width - AT.parts, 'left');
+    this.y += 3.6;
+  }
+
+  /** One row of so many lines. */
+  row(lines: number, write: (y: number) => void): void {
+    const height = ROW + (lines - 1) * LINE;
+    this.room(height);
     write(this.y);
-    this.y += ROW;
+    this.y += height;
     this.pdf.line(MARGIN, this.y - 0.8, this.pdf.width - MARGIN, this.y - 0.8, 0.1, '#9aa29c');
   }
 
@@ -100,45 +125,87 @@ function groupRows(
     said('paper/material', { thickness: material.thickness, count, grain: material.grain === true }),
   );
   for (const { length, width, parts, release } of panels) {
-    const size = release === 'now' ? { length, width } : said(`when/${release}`);
+    const size = release === 'now' || release === 'forecast' ? { length, width } : said(`when/${release}`);
     const fronts = parts.map(({ use }) => [...bankTelling(printing.plan, use.path), use.place + 1].join(' '));
     table.note(said('paper/panel', { size, up: parts[0]?.upright === true, fronts }));
   }
+  table.columns();
   for (const { crosscuts } of rips) {
     // The rip is told once, where the first of it may be cut.
-    const first = crosscuts.find(({ release }) => release === 'now');
-    for (const row of crosscuts) table.row((y) => crosscutRow(table, printing, row, row === first, y));
+    const first = crosscuts.find(isSized);
+    for (const row of crosscuts) {
+      const told = table.pdf.wrapped(toldOf(printing, row), table.width - AT.parts, 9);
+      table.row(told.length, (y) => crosscutRow(table, printing, row, row === first, told, y));
+    }
   }
 }
 
-function crosscutRow(table: Table, printing: Printing, row: Crosscut, first: boolean, y: number): void {
+function crosscutRow(
+  table: Table,
+  printing: Printing,
+  row: Crosscut,
+  first: boolean,
+  told: readonly string[],
+  y: number,
+): void {
   const { pdf } = table;
   const { words } = printing;
-  const free = row.release === 'now';
-  const size = { size: 12, font: 'medium', align: 'right' } as const;
-  if (free && first) pdf.text(sizeOf(printing, row.widthTally.total), MARGIN + AT.rip, y, { ...size, width: 24 });
-  pdf.text(free ? sizeOf(printing, row.length) : words.say(said('cell/hold')), MARGIN + AT.cut, y, {
+  const sized = isSized(row);
+  const size = { size: 12, font: 'medium', align: 'right', ...(isForecast(row) ? { colour: GREY } : {}) } as const;
+  if (sized && first) pdf.text(sizeOf(printing, row.widthTally.total), MARGIN + AT.rip, y, { ...size, width: 24 });
+  pdf.text(sized ? sizeOf(printing, row.length) : words.say(said('cell/hold')), MARGIN + AT.cut, y, {
     ...size,
     width: 24,
   });
   pdf.text(String(row.count), MARGIN + AT.count, y, { size: 12, align: 'right', width: 8 });
   pdf.rect(MARGIN + AT.tick, y + 0.6, 3.4, 3.4);
+  told.forEach((line, index) =>
+    pdf.text(line, MARGIN + AT.parts, y + 0.8 + index * LINE, { size: 9, width: table.width - AT.parts }),
+  );
+}
+
+/** Which parts, and what is to be known of them. */
+function toldOf(printing: Printing, row: Crosscut): string {
   const told: readonly Said[] = [
-    served(row),
+    served(printing, row),
     ...(row.left < row.count ? [said('paper/cut-done', { count: row.count - row.left })] : []),
-    ...(free ? [] : [said(`when/${row.release}`)]),
+    ...(isForecast(row) ? [said('paper/forecast-row')] : isSized(row) ? [] : [said(`when/${row.release}`)]),
   ];
-  pdf.text(told.map(words.say).join(' · '), MARGIN + AT.parts, y + 0.8, { size: 9, width: table.width - AT.parts });
+  return told.map(printing.words.say).join(' · ');
 }
 
 /** Which parts of which drawers: “sides of 1, 2, 3”. */
-function served({ uses }: Crosscut): Said {
+function served({ plan }: Printing, { uses }: Crosscut): Said {
   const roles = [...new Set(uses.map(({ role }) => role))];
   const parts = roles.map((role) => ({
     part: said(`part/${role}`, { count: 2 }),
-    places: role === 'extra' ? [] : uses.filter((use) => use.role === role).map(({ place }) => place),
+    of:
+      role === 'extra'
+        ? []
+        : uses.filter((use) => use.role === role).map(({ path, place }) => ({ bank: bankTelling(plan, path), place })),
   }));
   return said('paper/served', { parts });
+}
+
+/** A planned size, good for buying. */
+function isForecast({ release }: Crosscut): boolean {
+  return release === 'forecast';
+}
+
+/** Whether its size is told: to cut by, or as a forecast. */
+function isSized(row: Crosscut): boolean {
+  return row.release === 'now' || isForecast(row);
+}
+
+function buyRows(table: Table, { layouts, words }: Printing, groups: readonly CutGroup[]): void {
+  const all = sheetsToBuy(groups, layouts);
+  if (all.length === 0) return;
+  table.section(words.say(said('paper/to-buy')), said('paper/to-buy-told'));
+  for (const { group, sheets, by } of all) {
+    const { sheet } = group.material;
+    if (sheet)
+      table.note(said('paper/to-buy-row', { sheets, material: materialCalled(group.material), size: sheet, by }));
+  }
 }
 
 function settingRows(table: Table, printing: Printing): void {

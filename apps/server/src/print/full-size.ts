@@ -13,24 +13,31 @@ const BESIDE = 28;
 const HIGHEST = 104;
 
 /** How far down from a page's upper edge the drawing begins, and how much of it a page holds. */
-export function tileOf({ height }: Pick<Pdf, 'height'>): { readonly top: number; readonly long: number } {
-  return { top: MARGIN + HEAD, long: height - 2 * MARGIN - HEAD - FOOT };
+export function tileOf({ height }: Pick<Pdf, 'height'>, head = HEAD): { readonly top: number; readonly long: number } {
+  return { top: MARGIN + head, long: height - 2 * MARGIN - head - FOOT };
 }
 
 /**
  * A drawing at full size on as many pages as it takes, the lowest first. Where two pages meet both carry the same dashed
- * lines with the same letter. Every page has a line of 100 mm and one of 4 in, upright as what is measured is.
+ * lines with the same letter. Every page has a line to check the print by, upright as what is measured is; `notes` stand under the title.
  */
-export function fullSize(pdf: Pdf, drawing: Drawing, title: string): void {
-  const { top, long } = tileOf(pdf);
+export function fullSize(pdf: Pdf, drawing: Drawing, title: string, notes: readonly string[] = []): void {
+  const wide = pdf.width - 2 * MARGIN;
+  // A title is never cut short: it is room for the number of its page that it shares the line with.
+  const titled = pdf.wrapped(title, wide, 11, 'bold');
+  const told = notes.flatMap((each) => pdf.wrapped(each, wide, 10));
+  const { top, long } = tileOf(pdf, Math.max(HEAD, 5 * (titled.length + 1) + 4.6 * told.length + 2));
   const step = long - OVERLAP;
   const count = drawing.height <= long ? 1 : 1 + Math.ceil((drawing.height - long) / step);
   for (let tile = 0; tile < count; tile += 1) {
     pdf.page();
     const low = drawing.y + tile * step;
     const right = MARGIN + drawing.width;
-    const page = count > 1 ? ` · ${pdf.words.say(said('paper/tile', { page: tile + 1, of: count }))}` : '';
-    pdf.text(`${title}${page}`, MARGIN, MARGIN, { size: 11, font: 'bold', width: pdf.width - 2 * MARGIN });
+    const lines = count > 1 ? [...titled, pdf.words.say(said('paper/tile', { page: tile + 1, of: count }))] : titled;
+    lines.forEach((line, index) => pdf.text(line, MARGIN, MARGIN + 5 * index, { size: 11, font: 'bold', width: wide }));
+    told.forEach((line, index) =>
+      pdf.text(line, MARGIN, MARGIN + 5 * lines.length + 1 + 4.6 * index, { size: 10, width: wide }),
+    );
     pdf.inside(MARGIN - 1, top, drawing.width + 20, long, () => {
       // The drawing's own top lies above this page by what later pages show.
       drawOn(pdf, drawing, MARGIN, top + long - (drawing.y + drawing.height - low), 1);

@@ -40,7 +40,8 @@ export function labelsPdf(printing: Printing): Promise<Buffer> {
     if (place === 0) pdf.page();
     sticker(pdf, printing, part, left + (place % across) * width, top + Math.floor(place / across) * height);
   });
-  return pdf.finish();
+  // The last row of stickers reaches to where the foot of other pages stands.
+  return pdf.finish({ low: true });
 }
 
 function sticker(pdf: Pdf, printing: Printing, part: CutPart, x: number, y: number): void {

@@ -1,6 +1,6 @@
-import { join } from 'node:path';
-import { said, type Said, type Words } from '@zabble/core';
+import { said, type Plan, type Said, type Words } from '@zabble/core';
 import PDFDocument from 'pdfkit';
+import { Fonts, type Run, type Weight } from './fonts';
 import { PAPERS } from './paper';
 import type { PaperName, Printing } from './printing';
 
@@ -13,12 +13,20 @@ interface Sheet {
 const POINT = 72 / 25.4;
 /** Free at every edge: printers reach no further. In millimetres. */
 export const MARGIN = 12;
-/** Width of the line that shows whether the print is true to size. */
+/** What every printer reaches, from the lower edge. */
+const LOWEST = 5.5;
+/** Length of the line that shows whether the print is true to size. */
 export const CHECK_LINE = { in: 101.6, mm: 100 } as const;
+
+/** Whether a page is to cut by or to plan by: as the openings of the job are known. */
+function basisOf({ cases }: Plan): Said {
+  const built = cases.flatMap(({ banks }) => banks.map(({ bank }) => bank.basis === 'as-built'));
+  return said(built.every(Boolean) ? 'paper/as-built' : built.some(Boolean) ? 'paper/part-forecast' : 'paper/forecast');
+}
 
 export interface Style {
   readonly size?: number;
-  readonly font?: 'plain' | 'medium' | 'bold';
+  readonly font?: Weight;
   readonly align?: 'left' | 'right' | 'center';
   /** Room there is; longer words are cut short. */
   readonly width?: number;
@@ -35,17 +43,21 @@ export class Pdf {
   readonly height: number;
 
   readonly words: Words;
-  private readonly foot: string;
+  private readonly fonts: Fonts;
+  private readonly foot: readonly [string, string];
 
   constructor(
-    { job, fonts, paper, words }: Printing,
+    { job, plan, fonts, paper, words, date }: Printing,
     name: PaperName,
     { size = PAPERS[paper], lying = false }: Sheet = {},
   ) {
     const { width, height } = size;
     const what = { job: job.name, what: said(name) };
     this.words = words;
-    this.foot = words.say(said('paper/foot', what));
+    this.foot = [
+      [job.name, job.customer].filter(Boolean).join(' · '),
+      [said(name), basisOf(plan), said('text', { text: date })].map(words.say).join(' · '),
+    ];
     [this.width, this.height] = lying ? [height, width] : [width, height];
     this.doc = new PDFDocument({
       autoFirstPage: false,
@@ -53,12 +65,7 @@ export class Pdf {
       margin: 0,
       info: { Title: words.say(said('paper/of-job', what)), Creator: 'Zabble' },
     });
-    for (const [name, weight] of [
-      ['plain', 400],
-      ['medium', 500],
-      ['bold', 600],
-    ] as const)
-      this.doc.registerFont(name, join(fonts, `barlow-latin-${weight}-normal.woff`));
+    this.fonts = new Fonts(this.doc, fonts);
   }
 
   page(): void {
@@ -90,13 +97,16 @@ export class Pdf {
     y: number,
     { size = 10, font = 'plain', align = 'left', width, colour = '#1d2424' }: Style = {},
   ): void {
-    this.doc.font(font).fontSize(size).fillColor(colour);
+    this.doc.fontSize(size).fillColor(colour);
     const set = text.replaceAll('≈', '~').replace(FRACTION, '$1\u2044$2');
-    const shown = width === undefined ? set : this.shortened(set, width);
-    const wide = this.widthOf(shown);
+    const shown = width === undefined ? set : this.shortened(set, width, font);
+    const wide = this.widthOf(shown, font);
     const room = width ?? 0;
-    const left = align === 'right' ? x + room - wide : align === 'center' ? x + (room - wide) / 2 : x;
-    this.doc.text(shown, left * POINT, y * POINT, { lineBreak: false, features: FEATURES });
+    let left = align === 'right' ? x + room - wide : align === 'center' ? x + (room - wide) / 2 : x;
+    for (const run of this.fonts.runs(shown, font)) {
+      this.doc.font(run.font).text(run.text, left * POINT, y * POINT, { lineBreak: false, features: FEATURES });
+      left += this.runWidth(run);
+    }
   }
 
   /** The same of what the words have a sentence for. */
@@ -134,30 +144,34 @@ export class Pdf {
   }
 
   /** Words in lines no wider than this. */
-  wrapped(text: string, width: number, size: number): readonly string[] {
-    this.doc.font('plain').fontSize(size);
+  wrapped(text: string, width: number, size: number, font: Weight = 'plain'): readonly string[] {
+    this.doc.fontSize(size);
     const lines: string[] = [];
     for (const word of text.replaceAll('≈', '~').split(' ')) {
       const longer = lines.length === 0 ? word : `${lines.at(-1) ?? ''} ${word}`;
-      if (lines.length > 0 && this.widthOf(longer) <= width) lines[lines.length - 1] = longer;
+      if (lines.length > 0 && this.widthOf(longer, font) <= width) lines[lines.length - 1] = longer;
       else lines.push(word);
     }
     return lines;
   }
 
-  /** Numbers the pages, puts the mark on each that shows true size, and gives the file. */
-  finish(mark = true): Promise<Buffer> {
+  /**
+   * Numbers the pages, puts the mark on each that shows true size, and gives the file. `low` brings the foot down to the
+   * edge printers reach, where a page is full.
+   */
+  finish({ mark = true, low = false }: { readonly mark?: boolean; readonly low?: boolean } = {}): Promise<Buffer> {
     const { start, count } = this.doc.bufferedPageRange();
     for (let page = 0; page < count; page += 1) {
       this.doc.switchToPage(start + page);
-      const y = this.height - MARGIN + 3;
-      if (mark) this.sizeMark(MARGIN, y);
-      const pages = count > 1 ? ` · ${this.words.say(said('paper/page', { page: page + 1, of: count }))}` : '';
-      this.text(`${this.foot}${pages}`, this.width / 2, y - 1.5, {
-        size: 8,
-        align: 'right',
-        width: this.width / 2 - MARGIN,
-      });
+      const y = this.height - (low ? LOWEST : MARGIN - 3);
+      if (mark) this.sizeMark(MARGIN, y, low);
+      const [whose, what] = this.foot;
+      const number = this.words.say(said('paper/page', { page: page + 1, of: count }));
+      const room = this.width - 2 * MARGIN - CHECK_LINE.in - 8;
+      const right = { size: 7.5, align: 'right', width: room } as const;
+      const x = this.width - MARGIN - room;
+      this.text(`${whose} · ${number}`, x, y - 4.4, right);
+      this.text(what, x, y - 1.4, right);
     }
     return new Promise((resolve, reject) => {
       const parts: Buffer[] = [];
@@ -168,27 +182,31 @@ export class Pdf {
     });
   }
 
-  private sizeMark(x: number, y: number): void {
+  private sizeMark(x: number, y: number, low: boolean): void {
     const long = CHECK_LINE[this.words.unit];
     this.line(x, y, x + long, y);
     this.line(x, y - 1.5, x, y + 1.5);
     this.line(x + long, y - 1.5, x + long, y + 1.5);
-    this.say(said('paper/size-mark', {}), x + 2, y - 4, { size: 7 });
+    this.say(said('paper/size-mark', {}), x + 2, low ? y - 3.2 : y - 4, { size: low ? 5.5 : 7 });
   }
 
-  private shortened(text: string, width: number): string {
-    if (this.widthOf(text) <= width) return text;
+  private shortened(text: string, width: number, font: Weight): string {
+    if (this.widthOf(text, font) <= width) return text;
     let [short, long] = [0, text.length];
     while (short < long - 1) {
       const middle = Math.floor((short + long) / 2);
-      if (this.widthOf(`${text.slice(0, middle)}…`) <= width) short = middle;
+      if (this.widthOf(`${text.slice(0, middle)}…`, font) <= width) short = middle;
       else long = middle;
     }
     return `${text.slice(0, short).trimEnd()}…`;
   }
 
-  private widthOf(words: string): number {
-    return this.doc.widthOfString(words, { features: FEATURES }) / POINT;
+  private widthOf(words: string, font: Weight): number {
+    return this.fonts.runs(words, font).reduce((sum, run) => sum + this.runWidth(run), 0);
+  }
+
+  private runWidth({ font, text }: Run): number {
+    return this.doc.font(font).widthOfString(text, { features: FEATURES }) / POINT;
   }
 }
 

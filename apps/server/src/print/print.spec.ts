@@ -19,7 +19,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import request from 'supertest';
 import { sizeOf, type Printing } from './printing';
-import { app, info, Printer, text, wish as bare, worked } from './printed.spec-data';
+import { app, demo, info, Printer, text, wish as bare, worked } from './printed.spec-data';
 
 const { document } = bare;
 const { job, planned } = worked(document);
@@ -108,6 +108,47 @@ describe('printing the cut list', () => {
     const free = words.split('\n').filter((line) => line.includes('box fronts of') && !line.includes('HOLD'));
     expect(free).toHaveLength(mixed.length);
     for (const line of free) expect(line).toMatch(/^\s*~?\d+\.\d+\s+~?\d+\.\d+\s+[12]\s+box fronts/);
+  });
+
+  it('tells the sizes of a forecast, and that they are one', async () => {
+    const forecast = demo('rope-bench');
+    const words = text(await printed('cut-list.pdf', { document: forecast, layouts: [] }));
+    expect(words).toContain('FORECAST: by planned sizes');
+    expect(words).not.toMatch(/\bHOLD\b/);
+    const { job: roped, planned: planning } = worked(forecast);
+    const spoken = wordsIn(ENGLISH, planning);
+    // Every size of the list is on the page as it stands in the CSV, and so is the bank of every part.
+    for (const { rips } of cutList(roped, planning).groups.filter(({ material }) => material.sheet))
+      for (const { crosscuts } of rips)
+        for (const { length, uses } of crosscuts) {
+          const size = spoken
+            .bare(length, 'part')
+            .replaceAll('≈', '~')
+            .replace(/(\d+)\/(\d+)/, '$1⁄$2');
+          expect(words).toContain(size);
+          for (const { place } of uses) expect(words).toMatch(new RegExp(`(left|right) ${place + 1}\\b`));
+        }
+    for (const heading of ['Rip to', 'Cut to', 'Count', 'Parts, of which drawers']) expect(words).toContain(heading);
+  });
+
+  it('says whose it is, of which day, and what to buy', async () => {
+    const words = text(await printed('cut-list.pdf', { layouts: [] }));
+    expect(words).toContain('Skerry Point');
+    expect(words).toMatch(new RegExp(String(new Date().getUTCFullYear())));
+    expect(words).toMatch(/page 1 of \d/);
+    expect(words).toContain('Sheets to buy');
+    expect(words).toMatch(/1 × 12 mm birch plywood, 96 × 48: by area/);
+    // Once all of it is laid out, the layout says how many.
+    expect(text(await printed('cut-list.pdf'))).toMatch(/1 × 12 mm birch plywood, 96 × 48: as laid out/);
+  });
+
+  it('prints names in other scripts than Latin-1, each in a font that has it', async () => {
+    const name = 'Žagar Łukasz, Nguyễn Thị, Ωμέγα, Щука';
+    const path = await printed('cut-list.pdf', { document: { ...document, name }, layouts: [] });
+    expect(text(path).replace(/\s+/g, ' ').normalize('NFC')).toContain(name.normalize('NFC'));
+    const fonts = execFileSync('pdffonts', [path], { encoding: 'utf8' });
+    expect(fonts).toMatch(/Barlow/);
+    expect(fonts).toMatch(/Noto/i);
   });
 
   it('sets fractions as fractions', async () => {

@@ -9,7 +9,7 @@ import { sayErrors } from '../http/errors';
 import { printRouter } from './router';
 
 export const app = express();
-app.use('/api/print', printRouter(join(__dirname, '../../../../node_modules/@fontsource/barlow/files')));
+app.use('/api/print', printRouter(join(__dirname, '../../../../node_modules/@fontsource')));
 app.use(sayErrors);
 
 export const demo = (name: string): JobDocument =>

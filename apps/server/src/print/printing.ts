@@ -8,7 +8,10 @@ export interface Printing {
   /** Says everything on it, in the job's unit and step. */
   readonly words: Words;
   readonly layouts: readonly MaterialLayout[];
+  /** The folder of the font packages. */
   readonly fonts: string;
+  /** The day it is printed, as it is written on it. */
+  readonly date: string;
   readonly paper: Paper;
   /** Where a part is found: the page a code opens. */
   readonly partAt: (part: string) => string;

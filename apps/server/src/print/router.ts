@@ -49,5 +49,6 @@ function readWish({ document, layouts, paper, address, job: id }: PrintWish, fon
   const partAt = (part: string): string =>
     `${address.replace(/\/+$/, '')}/jobs/${id}/cut?part=${encodeURIComponent(part)}`;
   const words = wordsIn(ENGLISH, planned);
-  return { job, plan: planned, words, layouts: laid.layouts, fonts, paper, partAt };
+  const date = new Intl.DateTimeFormat(ENGLISH.locale, { dateStyle: 'long' }).format(new Date());
+  return { job, plan: planned, words, layouts: laid.layouts, fonts, date, paper, partAt };
 }

@@ -8,7 +8,7 @@ import type { Printing } from './printing';
 export function stickPdf(printing: Printing): Promise<Buffer> {
   const pdf = new Pdf(printing, 'paper/story-stick');
   for (const { title, plan } of banksOf(printing)) fullSize(pdf, drawStickPaper(plan, printing.words), title);
-  return pdf.finish(false);
+  return pdf.finish({ mark: false });
 }
 
 /** Every bank's story stick in one piece, side by side: for a roll or a plotter. */
@@ -32,7 +32,7 @@ export function stickStripPdf(printing: Printing): Promise<Buffer> {
   pdf.line(x - 2, low, x + 2, low, 0.25);
   pdf.line(x - 2, low - long, x + 2, low - long, 0.25);
   pdf.say(said('paper/check', {}), x - 5, low + 1, { size: 7, align: 'center', width: 10 });
-  return pdf.finish(false);
+  return pdf.finish({ mark: false });
 }
 
 /** The banks of the job, each with what it is called. */

@@ -12,12 +12,12 @@ export function templatesPdf(printing: Printing): Promise<Buffer> {
   for (const { title, plan } of banksOf(printing))
     for (const each of drawTemplates(plan, words)) {
       any = true;
-      const { title: template, places, drawing } = each;
-      fullSize(pdf, drawing, words.say(said('paper/template', { bank: title, template, places })));
+      const { title: template, places, drawing, says } = each;
+      fullSize(pdf, drawing, words.say(said('paper/template', { bank: title, template, places })), says.map(words.say));
     }
   if (!any) {
     pdf.page();
     pdf.say(said('paper/no-templates'), MARGIN, MARGIN, { size: 12 });
   }
-  return pdf.finish(false);
+  return pdf.finish({ mark: false });
 }

@@ -10,4 +10,5 @@ export * from './saw';
 export * from './settings';
 export * from './sheet-parts';
 export * from './taken';
+export { sheetsToBuy, type ToBuy } from './to-buy';
 export * from './called';

@@ -1,4 +1,4 @@
-import { inMillimetres, type Length, type Said } from '../length';
+import { inMillimetres, millimetres, nm, subtract, ZERO, type Length, type Said } from '../length';
 import type { BankPlan, DrawerPlan } from '../plan';
 import { said, saidKey, type Words } from '../words';
 import type { Drawing, Line, Shape, Words as Written } from './shapes';
@@ -8,6 +8,8 @@ export interface Template {
   readonly title: Said;
   readonly places: readonly number[];
   readonly drawing: Drawing;
+  /** How it is laid on, and the sizes it carries: told beside it. */
+  readonly says: readonly Said[];
 }
 
 const LETTERS = 3.6;
@@ -64,12 +66,16 @@ function pullTemplate({ bores, dimensions, place }: DrawerPlan, words: Words): T
     line('edge', -reach, 0, reach, 0),
     note(words.say(said('template/top-edge')), -reach, LETTERS),
     line('centre-line', 0, low, 0, 0),
-    note(words.say(where), -reach, low + 1),
     ...xs.map((x): Shape => ({ kind: 'circle', role: 'bore', x: x - middle, y: -down, diameter: PULL_BORE })),
     ...xs.map((x): Shape => line('centre-line', x - middle - 8, -down, x - middle + 8, -down)),
   ];
   const drawing = { x: -reach, y: low, width: 2 * reach, height: -low + 2 * LETTERS, shapes };
-  return { title: said('template/pull'), places: [place + 1], drawing };
+  const sizes = {
+    down: subtract(height.total, first.y.total),
+    diameter: millimetres(PULL_BORE),
+    apart: own.length > 1 ? nm(Math.round((Math.max(...xs) - Math.min(...xs)) * 1e6)) : undefined,
+  };
+  return { title: said('template/pull'), places: [place + 1], drawing, says: [where, said('template/bores', sizes)] };
 }
 
 /** Two bores far apart are two knobs, not the two screws of a bar. */
@@ -104,14 +110,26 @@ function backTemplate({ machining, place, dimensions }: DrawerPlan, words: Words
       : []),
     note(title, start, high + LETTERS),
   ];
-  const depth = bore?.sizes['depth']?.total;
   const shapes: readonly Shape[] = [
     ...corner((at) => at, words.say(said('template/lower-left')), 0),
     ...corner((at) => 2 * wide + ROUND - at, words.say(said('template/lower-right')), wide + ROUND),
-    ...(depth === undefined ? [] : [note(words.say(said('template/bore-depth', { depth })), 0, -LETTERS - 1)]),
   ];
   const drawing = { x: 0, y: -2 * LETTERS, width: 2 * wide + ROUND, height: high + 4 * LETTERS, shapes };
-  return { title: said('template/back'), places: [place + 1], drawing };
+  const size = (cut: typeof notch, name: string): Length => cut?.sizes[name]?.total ?? ZERO;
+  const says = [
+    ...(notch ? [said('template/notch', { wide: size(notch, 'width'), high: size(notch, 'height') })] : []),
+    ...(bore
+      ? [
+          said('template/hook', {
+            diameter: size(bore, 'diameter'),
+            depth: bore.sizes['depth']?.total,
+            inwards: size(bore, 'in'),
+            up: size(bore, 'up'),
+          }),
+        ]
+      : []),
+  ];
+  return { title: said('template/back'), places: [place + 1], drawing, says };
 }
 
 /** The row of screw holes of a slide, upright: its upper end is the case's front edge. */
@@ -126,8 +144,11 @@ function screwTemplate({ holes, nominal, place, family }: DrawerPlan, words: Wor
     line('centre-line', STRIP / 2, low, STRIP / 2, 0),
     ...at.map((y): Shape => ({ kind: 'circle', role: 'bore', x: STRIP / 2, y: -y, diameter: 4 })),
     ...at.map((y): Shape => line('tick', STRIP / 2 - 8, -y, STRIP / 2 + 8, -y)),
-    note(words.say(said('template/holes', { first: holes.first.total, pitch: holes.pitch })), 2, low + 1),
+    ...at.map((y, index) =>
+      note(words.bare(nm(holes.first.total + index * holes.pitch), 'reading'), STRIP / 2 + 10, -y + LETTERS / 2),
+    ),
   ];
   const drawing = { x: 0, y: low, width: STRIP, height: -low + 2 * LETTERS, shapes };
-  return { title: said('template/screws', { family: family.called }), places: [place + 1], drawing };
+  const says = [said('template/holes', { first: holes.first.total, pitch: holes.pitch })];
+  return { title: said('template/screws', { family: family.called }), places: [place + 1], drawing, says };
 }

@@ -151,7 +151,10 @@ function size(length: Length | undefined, kind: SizeKind): Said {
 
 /** Slide: its nominal length; up: its lower edge above the floor; back: its set-back from the case's front edge. */
 function drawerRow(bank: BankPlan, drawer: DrawerPlan): readonly Said[] {
-  const at = (name: DrawerDimension): Said => size(drawer.dimensions[name]?.total, kindOfDimension(name));
+  const at = (name: DrawerDimension, none?: 'cell/floor'): Said => {
+    const total = drawer.dimensions[name]?.total;
+    return total === 0 && none ? said(none) : size(total, kindOfDimension(name));
+  };
   return [
     text(String(drawer.place + 1)),
     text(drawer.name ?? ''),
@@ -162,7 +165,7 @@ function drawerRow(bank: BankPlan, drawer: DrawerPlan): readonly Said[] {
     at('box.length'),
     at('inside.clearHeight'),
     size(drawer.nominal, 'reading'),
-    at('slide.lowerEdgeY'),
+    at('slide.lowerEdgeY', 'cell/floor'),
     at('slide.setback'),
   ];
 }
@@ -228,7 +231,8 @@ const PART_COLUMNS: readonly CardColumnOf[] = [
 ];
 
 function partRow(material: CutMaterial, width: Length, cut: Crosscut): readonly Said[] {
-  const free = cut.release === 'now';
+  // Planned sizes are told as what they are: good for buying.
+  const free = cut.release === 'now' || cut.release === 'forecast';
   return [
     served(cut),
     text(String(cut.count)),

@@ -8,10 +8,14 @@ export interface Column {
 
 const BETWEEN = '  ';
 
-/** Rows set in columns, a title line above; no line longer than its widest entries. */
+/** Rows set in columns, their titles above, a word a line; no line longer than its widest entries. */
 export function setInColumns(columns: readonly Column[], rows: readonly (readonly string[])[]): readonly string[] {
   const cut = rows.map((row) => row.map((cell, i) => shorten(cell, columns[i]?.most)));
-  const widths = columns.map(({ title }, i) => Math.max(title.length, ...cut.map((row) => (row[i] ?? '').length)));
+  const titles = columns.map(({ title }) => title.split(' '));
+  const deep = Math.max(...titles.map(({ length }) => length));
+  const widths = titles.map((words, i) =>
+    Math.max(...[...words, ...cut.map((row) => row[i] ?? '')].map((each) => each.length)),
+  );
   const line = (cells: readonly string[]): string =>
     columns
       .map(({ align }, i) => {
@@ -20,7 +24,11 @@ export function setInColumns(columns: readonly Column[], rows: readonly (readonl
       })
       .join(BETWEEN)
       .trimEnd();
-  return [line(columns.map(({ title }) => title)), ...cut.map(line)];
+  // Short titles stand on the last line, next to what they are of.
+  const heads = Array.from({ length: deep }, (_, at) =>
+    line(titles.map((words) => words[at - deep + words.length] ?? '')),
+  );
+  return [...heads, ...cut.map(line)];
 }
 
 export function shorten(text: string, most = Infinity): string {

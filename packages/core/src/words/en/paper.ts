@@ -37,8 +37,10 @@ export const PAPER = {
   'paper/story-stick': 'story stick',
   'paper/templates': 'templates',
   'paper/of-job': ({ job, what }: { job: string; what: Said }, w: Words) => `${job}: ${w.say(what)}`,
-  'paper/foot': ({ job, what }: { job: string; what: Said }, w: Words) => `${job} · ${w.say(what)}`,
-  'paper/page': ({ page, of }: { page: number; of: number }) => `${page} of ${of}`,
+  'paper/as-built': 'as built',
+  'paper/forecast': 'FORECAST: planned sizes',
+  'paper/part-forecast': 'in part a FORECAST',
+  'paper/page': ({ page, of }: { page: number; of: number }) => `page ${page} of ${of}`,
   'paper/tile': ({ page, of }: { page: number; of: number }) => `page ${page} of ${of}, from the bottom up`,
   'paper/page-below': 'on the page below',
   'paper/next-page': 'on the next page',
@@ -63,12 +65,27 @@ export const PAPER = {
   },
   'paper/cut-done': ({ count }: { count: number }) => `${count} cut`,
   /** “sides of 1, 2, 3”. */
-  'paper/served': (p: { parts: readonly { part: Said; places: readonly number[] }[] }, w: Words) =>
+  'paper/served': (
+    p: { parts: readonly { part: Said; of: readonly { bank: readonly string[]; place: number }[] }[] },
+    w: Words,
+  ) =>
     p.parts
-      .map(({ part, places }) =>
-        places.length === 0 ? w.say(part) : `${w.say(part)} of ${places.map((place) => place + 1).join(', ')}`,
-      )
+      .map(({ part, of }) => {
+        const drawers = of.map(({ bank, place }) => [...bank, place + 1].join(' '));
+        return of.length === 0 ? w.say(part) : `${w.say(part)} of ${drawers.join(', ')}`;
+      })
       .join('; '),
+  'list-column/rip': 'Rip to',
+  'list-column/cut': 'Cut to',
+  'list-column/count': 'Count',
+  'list-column/parts': 'Parts, of which drawers',
+  'paper/is-forecast':
+    'FORECAST: by planned sizes, good for buying and pricing. Nothing is cut by them until the case is measured.',
+  'paper/forecast-row': 'FORECAST',
+  'paper/to-buy': 'Sheets to buy',
+  'paper/to-buy-told': 'whole sheets',
+  'paper/to-buy-row': (p: { sheets: number; material: Said; size: Size; by: 'layout' | 'area' }, w: Words) =>
+    `${p.sheets} × ${w.say(p.material)}, ${by(p.size, w)}: ${p.by === 'layout' ? 'as laid out' : 'by area, a fifth more for waste'}`,
   'paper/settings': 'Saw settings',
   'paper/settings-told': 'longest first, each set once',
   'paper/fences': 'Fence',

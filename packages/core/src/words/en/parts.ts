@@ -72,7 +72,7 @@ export const PARTS = {
   'when/glued': 'held until the boxes are glued: an applied bottom fits the box as it is',
   'when/hung': 'held until the boxes are hung and trued',
   'printed-when/now': 'cut now',
-  'printed-when/forecast': 'HOLD: opening',
+  'printed-when/forecast': 'FORECAST',
   'printed-when/mend': 'HOLD: mend',
   'printed-when/slides': 'HOLD: slides',
   'printed-when/groove': 'HOLD: groove',

@@ -19,7 +19,12 @@ export const TEMPLATES = {
   'template/pair': ({ in: length }: { in: Length }, w: Words) =>
     `centre line ${w.mark(length, 'spacer')} in from the left edge, and as far from the right`,
   'template/middle': 'centre line on the middle of the front',
-  'template/bore-depth': ({ depth }: { depth: Length }, w: Words) => `bore ${w.mark(depth, 'gap')} deep`,
+  'template/bores': (p: { down: Length; diameter: Length; apart: Length | undefined }, w: Words) =>
+    `bores ${w.mark(p.diameter, 'reading')} across, ${w.mark(p.down, 'spacer')} down from the top edge${p.apart === undefined ? '' : `, ${w.mark(p.apart, 'spacer')} apart`}`,
+  'template/notch': (p: { wide: Length; high: Length }, w: Words) =>
+    `notch ${w.mark(p.wide, 'reading')} wide, ${w.mark(p.high, 'reading')} high`,
+  'template/hook': (p: { diameter: Length; depth: Length | undefined; inwards: Length; up: Length }, w: Words) =>
+    `hook bore ${w.mark(p.diameter, 'reading')} across${p.depth === undefined ? '' : `, ${w.mark(p.depth, 'reading')} deep`}, ${w.mark(p.inwards, 'reading')} in from the side, ${w.mark(p.up, 'reading')} up`,
   'template/lower-left': 'back, lower left, seen from behind',
   'template/lower-right': 'lower right',
   'template/case-edge': 'front edge of the case',
