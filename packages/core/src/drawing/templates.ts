@@ -1,4 +1,5 @@
 import { inMillimetres, millimetres, nm, subtract, ZERO, type Length, type Said } from '../length';
+import type { PartCut } from '../box';
 import type { BankPlan, DrawerPlan } from '../plan';
 import { said, saidKey, type Words } from '../words';
 import type { Drawing, Line, Shape, Words as Written } from './shapes';
@@ -115,8 +116,14 @@ function backTemplate({ machining, place, dimensions }: DrawerPlan, words: Words
     ...corner((at) => 2 * wide + ROUND - at, words.say(said('template/lower-right')), wide + ROUND),
   ];
   const drawing = { x: 0, y: -2 * LETTERS, width: 2 * wide + ROUND, height: high + 4 * LETTERS, shapes };
-  const size = (cut: typeof notch, name: string): Length => cut?.sizes[name]?.total ?? ZERO;
-  const says = [
+  const says = backSizes(notch, bore);
+  return { title: said('template/back'), places: [place + 1], drawing, says };
+}
+
+/** What its notch and its hook's bore measure. */
+function backSizes(notch: PartCut | undefined, bore: PartCut | undefined): readonly Said[] {
+  const size = (cut: PartCut, name: string): Length => cut.sizes[name]?.total ?? ZERO;
+  return [
     ...(notch ? [said('template/notch', { wide: size(notch, 'width'), high: size(notch, 'height') })] : []),
     ...(bore
       ? [
@@ -129,7 +136,6 @@ function backTemplate({ machining, place, dimensions }: DrawerPlan, words: Words
         ]
       : []),
   ];
-  return { title: said('template/back'), places: [place + 1], drawing, says };
 }
 
 /** The row of screw holes of a slide, upright: its upper end is the case's front edge. */
