@@ -47,6 +47,7 @@ export { type DivisionProblem, type Held, divide, idealHeights } from './divisio
 export {
   type Drawing,
   type Mark,
+  type Measure,
   type Shape,
   drawCorner,
   drawFace,

@@ -6,7 +6,7 @@ export * from './panel';
 export * from './part';
 export * from './section';
 export * from './sheet';
-export type { Drawing, Shape } from './shapes';
+export type { Drawing, Shape, Measure } from './shapes';
 export * from './stick';
 export * from './stick-paper';
 export * from './templates';

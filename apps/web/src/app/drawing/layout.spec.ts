@@ -1,6 +1,6 @@
 import { drawFace, drawStick, plan, readJobDocument } from '@zabble/core';
 import { newJob } from '../store/job/new-job';
-import { drawerLabels, edgeLabels, fit, shortened } from './layout';
+import { besides, drawerLabels, edgeLabels, fit, shortened } from './layout';
 
 const reading = readJobDocument(newJob('mm'));
 if (!reading.ok) throw new Error('the new job can’t be read');
@@ -32,6 +32,15 @@ describe('the drawing’s layout', () => {
       }
       expect(drawerLabels(marks, 'd2', scale)).toHaveLength(5);
     }
+  });
+
+  it('leaves out edges that the chosen drawer’s figures would touch', () => {
+    const scale = fit(face, { width: 540, height: 400 });
+    const [edges, own] = [edgeLabels(marks, scale), drawerLabels(marks, 'd2', scale)];
+    const shown = besides(edges, own);
+    expect(shown.length).toBeLessThan(edges.length);
+    const labels = [...shown, ...own].map(({ label }) => label).sort((a, b) => a - b);
+    labels.slice(1).forEach((label, index) => expect(label - labels[index]!).toBeGreaterThan(7));
   });
 
   it('shortens a name to its room', () => {

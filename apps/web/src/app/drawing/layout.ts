@@ -1,8 +1,8 @@
 import { inMillimetres, type Drawing, type Mark } from '@zabble/core';
 
-/** Room kept around the drawing, in pixels: the stick with its figures on the left, the width below. */
-const STICK = { left: 74, width: 28 } as const;
-const FACE_LEFT = 198;
+/** Room kept around the drawing, in pixels: the stick with all its figures on its left, the width below. */
+const STICK = { left: 106, width: 28 } as const;
+const FACE_LEFT = 148;
 const FACE_RIGHT = 12;
 const ABOVE = 22;
 const BELOW = 58;
@@ -74,7 +74,12 @@ export function edgeLabels(marks: readonly Mark[], scale: Scale): readonly Place
   });
 }
 
-/** Every mark of one drawer, labelled on the right of the stick. */
+/** Edges whose figures the chosen drawer's own leave room for. */
+export function besides(edges: readonly Placed[], own: readonly Placed[]): readonly Placed[] {
+  return edges.filter(({ label }) => own.every((each) => Math.abs(each.label - label) >= LINE));
+}
+
+/** Every mark of one drawer, labelled on the left of the stick in place of the edges there. */
 export function drawerLabels(marks: readonly Mark[], drawer: string | undefined, scale: Scale): readonly Placed[] {
   const own = marks.filter((mark) => mark.drawer === drawer);
   const middle = (own.length - 1) / 2;

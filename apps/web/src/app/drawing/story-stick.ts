@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { inMillimetres, type Mark } from '@zabble/core';
-import { drawerLabels, edgeLabels, moved, type Scale } from './layout';
+import { besides, drawerLabels, edgeLabels, moved, type Scale } from './layout';
 import { SizeText } from './size-text';
 
 const WORDS = {
@@ -28,8 +28,8 @@ export class StoryStick {
   readonly chosen = input<string>();
   protected readonly words = WORDS;
   protected readonly moved = moved;
-  protected readonly edges = computed(() => edgeLabels(this.zStoryStick(), this.scale()));
   protected readonly own = computed(() => drawerLabels(this.zStoryStick(), this.chosen(), this.scale()));
+  protected readonly edges = computed(() => besides(edgeLabels(this.zStoryStick(), this.scale()), this.own()));
   protected readonly ticks = computed(() => {
     const { stick, y } = this.scale();
     return this.zStoryStick().map(({ kind, drawer, y: height }) => {

@@ -6,6 +6,7 @@ import { keyOf, type Action } from './action';
 const OTHERS = [
   ['t', $localize`take a reading, while the laser is on`],
   [$localize`Arrow keys on a joint`, $localize`move it by an increment; with Shift by four`],
+  [$localize`Any figure`, $localize`touched: the sum that makes it; each term leads to where it came from`],
   ['← →', $localize`in Fit, look back and ahead`],
   [$localize`Enter`, $localize`take what is written in a field`],
   [$localize`Esc`, $localize`put back what stood in the field`],

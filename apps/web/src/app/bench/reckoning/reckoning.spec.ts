@@ -34,12 +34,17 @@ describe('the reckoning', () => {
     await fixture.whenStable();
     const element = fixture.nativeElement as HTMLElement;
     // The parts of the sum stand apart by layout, not by spaces.
-    const text = (element.textContent ?? '').replace(/\s+/g, '');
+    const text = (element.textContent ?? '').replace(/\s+/g, '').replace(/×$/, '');
     return { element, text, store, fixture };
   }
 
-  it('teaches what it is for until something is touched', async () => {
-    expect((await shown()).text).toContain('Touchanyfiguretoseethesumthatmakesit.');
+  it('takes no room until something is touched, and none once its sum is put away', async () => {
+    expect((await shown()).element.querySelector('section')).toBeNull();
+    TestBed.resetTestingModule();
+    const { element, fixture } = await shown({ kind: 'dimension', dimension: 'opening.width' });
+    element.querySelector<HTMLButtonElement>('[aria-label="Put the sum away"]')!.click();
+    await fixture.whenStable();
+    expect(element.querySelector('section')).toBeNull();
   });
 
   it('writes the sum out with its signs, multiples and total', async () => {
@@ -62,6 +67,6 @@ describe('the reckoning', () => {
     TestBed.resetTestingModule();
     expect((await shown({ kind: 'dimension', dimension: 'share' })).text).toContain('−3×1/8gapbetweenfronts');
     TestBed.resetTestingModule();
-    expect((await shown({ kind: 'dimension', drawer: 'd9', dimension: 'box.width' })).text).toContain('Touchanyfigure');
+    expect((await shown({ kind: 'dimension', drawer: 'd9', dimension: 'box.width' })).text).toBe('');
   });
 });

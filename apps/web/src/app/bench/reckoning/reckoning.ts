@@ -13,7 +13,7 @@ import {
   type ShownTerm,
 } from '@zabble/core';
 import { selectShowing } from '../../store/job/job.selectors';
-import { sessionFeature } from '../../store/session/session';
+import { SessionActions, sessionFeature } from '../../store/session/session';
 import { Size } from '../../fields/size';
 import { GoToSource } from './go-to-source';
 import { titleOf } from '../titles';
@@ -39,6 +39,11 @@ export class Reckoning {
       asked && tally && showing && { title: titleOf(bank, asked), sum: shownSum(tally, kindOfAsked(asked), showing) }
     );
   });
+
+  /** It takes room only while a sum is asked for. */
+  protected putAway(): void {
+    this.store.dispatch(SessionActions.answered());
+  }
 
   protected sign({ minus }: ShownTerm, first: boolean): string {
     if (minus) return '−';

@@ -1,4 +1,4 @@
-import { createActionGroup, createFeature, createReducer, createSelector, on, props } from '@ngrx/store';
+import { createActionGroup, createFeature, createReducer, createSelector, on, props, emptyProps } from '@ngrx/store';
 import type { Asked, BankPlan } from '@zabble/core';
 import { JobActions } from '../job/job.actions';
 import { selectPlan } from '../job/job.selectors';
@@ -20,6 +20,8 @@ export const SessionActions = createActionGroup({
     'Bank Chosen': props<{ bank: string }>(),
     'Drawer Chosen': props<{ drawer: string | undefined }>(),
     Asked: props<{ asked: Asked }>(),
+    /** The sum was seen. */
+    Answered: emptyProps(),
     Refused: props<{ says: string }>(),
   },
 });
@@ -34,6 +36,7 @@ export const sessionFeature = createFeature({
     on(SessionActions.refused, (state, { says }): SessionState => ({ ...state, refused: says })),
     on(JobActions.edited, (state): SessionState => (state.refused === '' ? state : { ...state, refused: '' })),
     on(SessionActions.bankChosen, (_, { bank }): SessionState => ({ ...fresh, bank })),
+    on(SessionActions.answered, (state): SessionState => ({ ...state, asked: undefined })),
     on(SessionActions.drawerChosen, (state, { drawer }): SessionState => ({ ...state, drawer })),
     on(SessionActions.asked, (state, { asked }): SessionState => {
       const drawer = 'drawer' in asked ? asked.drawer : undefined;
