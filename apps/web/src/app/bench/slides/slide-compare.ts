@@ -49,7 +49,7 @@ import { Says } from '../../ui/says';
                 }
               </td>
               <td class="pr-2">
-                <span i18n class="flex items-center gap-2">
+                <span class="flex items-center gap-2 whitespace-nowrap">
                   <span class="inline-block h-3 bg-edge" [style.width.px]="bar(row)"></span>
                   {{ room(row.volume) }}
                 </span>
