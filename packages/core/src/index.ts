@@ -42,6 +42,10 @@ export {
   walkHeld,
   type Bought,
   sheetsToBuy,
+  sawCuts,
+  sawCutSaid,
+  partsServed,
+  type SawCut,
 } from './cutting';
 export { type DivisionProblem, type Held, divide, idealHeights } from './division';
 export {
@@ -84,6 +88,7 @@ export {
   rackOfLine,
   readLines,
   svgOf,
+  plainFileName,
 } from './exchange';
 export { type Finding, type FindingGroup, type Remedy, type Step, groupFindings, saidOf } from './findings';
 export {

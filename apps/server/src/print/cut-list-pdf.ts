@@ -4,6 +4,10 @@ import {
   cutList,
   partsOf,
   bankTelling,
+  partsServed,
+  sawCuts,
+  sawCutSaid,
+  sawOf,
   said,
   sawSettings,
   sheetsToBuy,
@@ -45,6 +49,7 @@ export function cutListPdf(printing: Printing): Promise<Buffer> {
     );
   if (list.unsized > 0) table.note(said('paper/unsized', { count: list.unsized }));
   settingRows(table, printing);
+  bladeRows(table, printing);
   buyRows(table, printing, list.groups);
   boardRows(table, printing);
   return pdf.finish();
@@ -167,24 +172,11 @@ function crosscutRow(
 /** Which parts, and what is to be known of them. */
 function toldOf(printing: Printing, row: Crosscut): string {
   const told: readonly Said[] = [
-    served(printing, row),
+    partsServed(printing.plan, row.uses),
     ...(row.left < row.count ? [said('paper/cut-done', { count: row.count - row.left })] : []),
     ...(isForecast(row) ? [said('paper/forecast-row')] : isSized(row) ? [] : [said(`when/${row.release}`)]),
   ];
   return told.map(printing.words.say).join(' · ');
-}
-
-/** Which parts of which drawers: “sides of 1, 2, 3”. */
-function served({ plan }: Printing, { uses }: Crosscut): Said {
-  const roles = [...new Set(uses.map(({ role }) => role))];
-  const parts = roles.map((role) => ({
-    part: said(`part/${role}`, { count: 2 }),
-    of:
-      role === 'extra'
-        ? []
-        : uses.filter((use) => use.role === role).map(({ path, place }) => ({ bank: bankTelling(plan, path), place })),
-  }));
-  return said('paper/served', { parts });
 }
 
 /** A planned size, good for buying. */
@@ -224,6 +216,17 @@ function settingRows(table: Table, printing: Printing): void {
       table.note(said('text', { text }));
     }
   }
+}
+
+function bladeRows(table: Table, { job, plan, words }: Printing): void {
+  const { kerf } = sawOf(job);
+  const cuts = sawCuts(
+    partsOf(job, plan).parts.filter((part) => toCut(part) && part.release === 'now'),
+    kerf,
+  );
+  if (cuts.length === 0) return;
+  table.section(words.say(said('paper/by-blade')), said('paper/by-blade-told', { kerf }));
+  for (const cut of cuts) table.note(sawCutSaid(plan, cut));
 }
 
 function boardRows(table: Table, printing: Printing): void {

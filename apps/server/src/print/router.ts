@@ -1,5 +1,5 @@
 import { LARGEST_PRINT, PrintWish, PRINTS, type PrintName } from '@zabble/contract';
-import { plan, readJobDocument, readLayouts, ENGLISH, wordsIn, said } from '@zabble/core';
+import { plainFileName, plan, readJobDocument, readLayouts, ENGLISH, wordsIn, said } from '@zabble/core';
 import express, { Router } from 'express';
 import { refuse, unreadable } from '../http/refusal';
 import { validated } from '../http/validate';
@@ -34,7 +34,7 @@ export function printRouter(fonts: string): Router {
       const printing = readWish(wish, fonts);
       const made = await MAKERS[name](printing, wish.document);
       response.type(name.endsWith('.zip') ? 'application/zip' : 'application/pdf');
-      response.attachment(name).send(made);
+      response.attachment(`${plainFileName(printing.job.name)}-${name}`).send(made);
     });
   return router;
 }

@@ -3,6 +3,7 @@ import type { Plan } from '../plan';
 import type { Said } from '../length';
 import { said, type PartParams, type SaidAs } from '../words';
 import type { CutMaterial, CutPart } from './parts';
+import type { SawCut } from './saw-cuts';
 
 /** What one part is called among its drawer's: `side 1`, `runner left`. */
 export function partSaid(part: Pick<CutPart, 'name' | 'use'>): SaidAs<'part-named'> {
@@ -86,4 +87,35 @@ export function drawerOfJob({ cases }: Pick<Plan, 'cases'>, { use }: CutPart): S
 /** What a part is cut from, as it is called. */
 export function materialCalled({ name, planedFor }: CutMaterial): Said {
   return planedFor === undefined ? said('text', { text: name }) : said(`planed/${planedFor}`);
+}
+
+/** Parts told by their kind, each with the drawers it is of. */
+export function partsServed(
+  plan: Pick<Plan, 'cases'>,
+  uses: readonly Pick<CutPart['use'], 'role' | 'path' | 'place'>[],
+): SaidAs<'paper/served'> {
+  const roles = [...new Set(uses.map(({ role }) => role))];
+  const parts = roles.map((role) => {
+    const own = role === 'extra' ? [] : uses.filter((use) => use.role === role);
+    const of = own.map(({ path, place }) => ({ bank: bankTelling(plan, path), place }));
+    const keys = of.map((each) => JSON.stringify(each));
+    return {
+      part: said(`part/${role}`, { count: 2 }),
+      of: of.filter((_, index) => keys.indexOf(keys[index] ?? '') === index),
+    };
+  });
+  return said('paper/served', { parts });
+}
+
+/** A cut by the blade: its settings, and in which parts it is made. */
+export function sawCutSaid(plan: Pick<Plan, 'cases'>, { parts, kind, ...cut }: SawCut): SaidAs<'saw-cut'> {
+  return said('saw-cut', {
+    ...cut,
+    kind: `cut/${kind}`,
+    served: partsServed(
+      plan,
+      parts.map(({ use }) => use),
+    ),
+    count: parts.length,
+  });
 }

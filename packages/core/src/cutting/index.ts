@@ -7,6 +7,7 @@ export * from './read-layouts';
 export { cutRecords, widthGrade, type Standing as CutStanding } from './as-cut';
 export { RELEASES, walkHeld, type Release } from './release';
 export * from './saw';
+export { sawCuts, type SawCut } from './saw-cuts';
 export * from './settings';
 export * from './sheet-parts';
 export * from './taken';

@@ -5,3 +5,4 @@ export * from './dxf';
 export * from './svg';
 export * from './table-kinds';
 export * from './table-reading';
+export { plainFileName } from './file-name';

@@ -3,7 +3,7 @@ import { PrintApi } from '../server-api/print-api';
 import { inject, Injectable, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { PrintName } from '@zabble/contract';
-import { dxfOf, svgOf, type Drawing, type JobDocument, type MaterialLayout } from '@zabble/core';
+import { dxfOf, plainFileName, svgOf, type Drawing, type JobDocument, type MaterialLayout } from '@zabble/core';
 import { asking } from '../server-api/asking';
 import { jobFeature } from '../store/job/job.reducer';
 import { logFeature } from '../store/log/log.reducer';
@@ -56,7 +56,9 @@ export class Paper {
     this.hand(`${name}.${as}`, text, as === 'svg' ? 'image/svg+xml' : 'application/dxf');
   }
 
+  /** As a file that has the job's name before its own. */
   hand(name: string, content: string | Blob, type: string): void {
-    handOver(name, new Blob([content], { type }));
+    const job = plainFileName(this.document()?.name ?? '');
+    handOver(`${job}-${name}`, new Blob([content], { type }));
   }
 }

@@ -1,4 +1,4 @@
-import type { Length } from '../../length';
+import type { Length, Said } from '../../length';
 import type { Words } from '../words';
 
 const KINDS = {
@@ -27,6 +27,19 @@ interface CutParams {
   readonly at: keyof typeof PLACES;
 }
 
+interface SawCutParams {
+  readonly kind: keyof typeof KINDS;
+  readonly width: Length;
+  readonly depth: Length;
+  readonly first: Length;
+  readonly last: Length;
+  readonly passes: number;
+  readonly centred: boolean;
+  readonly tooNarrow: boolean;
+  readonly served: Said;
+  readonly count: number;
+}
+
 /** What is worked into a part, and where. */
 export const CUTS = {
   ...KINDS,
@@ -35,6 +48,14 @@ export const CUTS = {
   /** As it is written on a part whose cut is not drawn. */
   'cut-noted': ({ kind, at, depth }: CutParams & { readonly depth: Length | undefined }, w: Words) =>
     `${KINDS[kind]}${depth === undefined ? '' : ` ${w.exact(depth)} deep`}, ${PLACES[at]}`,
+  /** “groove 7/32 wide, 7/32 deep: fence 1/2, then 19/32, 2 passes · sides of 1, 2”. */
+  'saw-cut': (p: SawCutParams, w: Words) => {
+    const last =
+      p.last === p.first ? '' : p.passes > 2 ? ` … ${w.bare(p.last, 'gap')}` : `, then ${w.bare(p.last, 'gap')}`;
+    const passes = p.tooNarrow ? 'with a cutter as narrow as it' : w.count(p.passes, { one: 'pass', other: 'passes' });
+    const turned = p.centred ? ', turned round and cut again' : '';
+    return `${KINDS[p.kind]} ${w.bare(p.width, 'reading')} wide, ${w.bare(p.depth, 'reading')} deep: fence ${w.bare(p.first, 'gap')}${last}, ${passes}${turned} · ${w.say(p.served)} (${p.count})`;
+  },
   'grain/along': 'along the length',
   'grain/any': 'any',
 };

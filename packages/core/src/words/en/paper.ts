@@ -90,6 +90,9 @@ export const PAPER = {
   'paper/settings-told': 'longest first, each set once',
   'paper/fences': 'Fence',
   'paper/stops': 'Stop',
+  'paper/by-blade': 'Grooves and rabbets by the blade',
+  'paper/by-blade-told': ({ kerf }: { kerf: Length }, w: Words) =>
+    `kerf ${w.size(kerf, 'reading')}; depth is the blade’s height`,
   'paper/boards': (p: Bought, w: Words) => `boards, over size · ${bought(p, w)}`,
   'boards/bought': bought,
   'paper/glue-up': (p: { size: Size; boards: number; wide: Length; fronts: number }, w: Words) =>

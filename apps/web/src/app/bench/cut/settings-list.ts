@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { boxSteps, sawSettings, type BoxStep } from '@zabble/core';
+import { boxSteps, sawCuts, sawCutSaid, sawOf, sawSettings, type BoxStep } from '@zabble/core';
+import { Speech } from '../../words/speech';
 import { JobEdits } from '../../store/job/job-edits';
 import { Says } from '../../ui/says';
 import { Size } from '../../fields/size';
@@ -23,6 +24,16 @@ import { CutState } from './cut-state';
         }
       </p>
     }
+    @if (byBlade().length > 0) {
+      <div>
+        <h4 i18n class="caption">Grooves and rabbets by the blade</h4>
+        <ul>
+          @for (cut of byBlade(); track $index) {
+            <li class="border-b border-line py-1 text-sm">{{ cut }}</li>
+          }
+        </ul>
+      </div>
+    }
     @for (step of steps(); track step.step) {
       <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
         <span i18n class="flex-1">
@@ -39,12 +50,19 @@ import { CutState } from './cut-state';
 export class SettingsList {
   private readonly state = inject(CutState);
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   protected readonly says = signal('');
   protected readonly settings = computed(() => sawSettings(this.state.free()));
   protected readonly rows = computed(() => [
     { name: $localize`Fence`, list: this.settings().fences },
     { name: $localize`Stop`, list: this.settings().stops },
   ]);
+  /** What is worked in by fence or stop and the height of the blade. */
+  protected readonly byBlade = computed(() => {
+    const [job, plan] = [this.state.job(), this.state.plan()];
+    if (!job || !plan) return [];
+    return sawCuts(this.state.free(), sawOf(job).kerf).map((cut) => this.speech.say(sawCutSaid(plan, cut)));
+  });
   /** Once wood is cut, its height is no longer a choice. */
   protected readonly steps = computed((): readonly BoxStep[] => {
     const [job, plan] = [this.state.job(), this.state.plan()];

@@ -49,7 +49,7 @@ export class SpeciesField {
     const written = valueAt(this.document(), this.path());
     return typeof written === 'string' ? speciesOf(written) : undefined;
   });
-  protected readonly words = computed(() => speciesWords(this.kept()));
+  protected readonly words = computed(() => speciesWords(this.kept(), this.document()?.unit ?? 'mm'));
 
   constructor() {
     effect(() => {

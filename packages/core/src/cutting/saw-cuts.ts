@@ -1,0 +1,65 @@
+import type { CutKind, PartCut } from '../box';
+import { nm, share, subtract, ZERO, type Length } from '../length';
+import type { CutPart } from './parts';
+
+/** A groove, rabbet or dado as the blade makes it, and every part it is made in at that setting. */
+export interface SawCut {
+  readonly kind: CutKind;
+  readonly width: Length;
+  /** The height of the blade. */
+  readonly depth: Length;
+  /** The fence (from the part's edge) or the stop (from its end) at the first pass and at the last. */
+  readonly first: Length;
+  readonly last: Length;
+  readonly passes: number;
+  /** Centred: cut, turned round and cut again at the first setting. */
+  readonly centred: boolean;
+  /** Narrower than the blade: a cutter as wide as it is wanted. */
+  readonly tooNarrow: boolean;
+  readonly parts: readonly CutPart[];
+}
+
+/** Kinds a saw makes by its fence or its stop. */
+const SAWN: readonly CutKind[] = ['groove', 'rabbet', 'dado', 'batten-groove'];
+
+/**
+ * What is worked into parts by the blade, alike ones together: `⌈width / kerf⌉` passes, the fence first at the offset, at
+ * last at offset + width − kerf. Common practice. In the order the parts come.
+ */
+export function sawCuts(parts: readonly CutPart[], kerf: Length): readonly SawCut[] {
+  const found = new Map<string, SawCut & { readonly parts: CutPart[] }>();
+  for (const part of parts)
+    for (const cut of part.machining) {
+      const made = sawnBy(cut, part, kerf);
+      if (!made) continue;
+      const key = JSON.stringify([made.kind, made.first, made.width, made.depth, made.centred]);
+      const known = found.get(key);
+      if (known) known.parts.push(part);
+      else found.set(key, { ...made, parts: [part] });
+    }
+  return [...found.values()];
+}
+
+function sawnBy({ kind, where, sizes }: PartCut, part: CutPart, kerf: Length): Omit<SawCut, 'parts'> | undefined {
+  const [width, depth] = [sizes['width']?.total, sizes['depth']?.total];
+  if (!SAWN.includes(kind) || width === undefined || depth === undefined) return undefined;
+  const centred = where === 'both edges';
+  const first = centred ? share(subtract(part.material.thickness, width), 2) : offsetOf(kind, sizes, width);
+  const over = nm(Math.max(0, width - kerf));
+  return {
+    kind,
+    width,
+    depth,
+    first,
+    last: nm(first + over),
+    passes: Math.max(1, Math.ceil(width / kerf)),
+    centred,
+    tooNarrow: width < kerf,
+  };
+}
+
+/** From the edge or end that lies against the fence or stop to the near side of the cut. */
+function offsetOf(kind: CutKind, sizes: PartCut['sizes'], width: Length): Length {
+  const at = (sizes['up'] ?? sizes['in'])?.total ?? ZERO;
+  return kind === 'batten-groove' ? subtract(at, share(width, 2)) : at;
+}
