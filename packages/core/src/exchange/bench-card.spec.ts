@@ -32,6 +32,7 @@ describe('the bench card', () => {
     expect(card).toMatch(/1\s+Needles, palms\s+25\s+3 13\/16\s+23 \+0 −1\/16\s+2 5\/8\s+22/);
     expect(card).toMatch(/Spacers {2}top first, each cut from the one before: ≈27.35\/64 \|/);
     expect(card).toMatch(/side 5\s+2\s+22\s+5 3\/16\s+≈0\.465\s+12 mm birch plywood\s+cut now/);
+    expect(card).toMatch(/^Blade {4}groove ≈0\.217 wide, 7\/32 deep: fence 1\/2, then ≈19\/32, 2 passes/m);
     expect(card).toMatch(/bottom 1 2 3 4 5 6\s+6\s+HOLD\s+HOLD\s.*HOLD: groove/);
     expect(card).toMatch(/^WARN Drawer 1, Needles, palms: the back is under/m);
   });

@@ -1,4 +1,13 @@
-import { cutList, type Crosscut, materialCalled, type CutMaterial } from '../cutting';
+import {
+  cutList,
+  materialCalled,
+  partsOf,
+  sawCuts,
+  sawCutSaid,
+  sawOf,
+  type Crosscut,
+  type CutMaterial,
+} from '../cutting';
 import { groupFindings, type Severity } from '../findings';
 import { OPENING_SIZES, readAt, readingAt, readingLength, type Job } from '../job';
 import { smallest, subtract, toPack, ZERO, type Length, type Said, type SizeKind } from '../length';
@@ -70,7 +79,13 @@ function benchCardOf(job: Job, plan: Plan, owner: CasePlan, bank: BankPlan): Ben
     drawers: { columns: DRAWER_COLUMNS, rows: bank.drawers.map((drawer) => drawerRow(bank, drawer)) },
     spacers: bank.spacers.map(({ total }) => total),
     order: bank.bank.mounting?.order ?? 'top-first',
-    mounting: [...holeFacts(bank), ...buildOutFacts(job, bank), ...packingFacts(job, bank), ...screwFacts(bank)],
+    mounting: [
+      ...holeFacts(bank),
+      ...buildOutFacts(job, bank),
+      ...packingFacts(job, bank),
+      ...screwFacts(bank),
+      ...bladeFacts(job, { ...plan, cases: [{ ...owner, banks: [bank] }] }),
+    ],
     parts: {
       columns: PART_COLUMNS,
       rows: groups.flatMap(({ material, rips }) =>
@@ -218,6 +233,12 @@ function screwFacts({ drawers }: BankPlan): readonly CardFact[] {
   const screws = { ...longest('slide'), ...longest('front'), ...longest('pull') };
   if (Object.keys(screws).length === 0) return [];
   return [{ head: said('card-head/screws'), said: said('card/screws', screws) }];
+}
+
+/** What is worked into its parts by the blade, where they may be cut. */
+function bladeFacts(job: Job, plan: Plan): readonly CardFact[] {
+  const free = partsOf(withoutExtra(job), plan).parts.filter(({ release }) => release === 'now');
+  return sawCuts(free, sawOf(job).kerf).map((cut) => ({ head: said('card-head/blade'), said: sawCutSaid(plan, cut) }));
 }
 
 const PART_COLUMNS: readonly CardColumnOf[] = [

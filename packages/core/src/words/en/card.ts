@@ -51,6 +51,7 @@ export const CARD = {
   'card-head/packing': 'Packing',
   'card-head/levels': 'Levels',
   'card-head/screws': 'Screws',
+  'card-head/blade': 'Blade',
   'card/basis': ({ asBuilt }: { asBuilt: boolean }, { unit }: Words) =>
     `${asBuilt ? 'AS BUILT: sized to the opening as measured' : 'PLANNED: a forecast, not for cutting'} · lengths in ${unit === 'in' ? 'inches' : 'millimetres'}`,
   'card/opening': (

@@ -8,7 +8,6 @@ interface Size {
 
 const by = ({ length, width }: Size, w: Words): string => `${w.bare(length, 'part')} × ${w.bare(width, 'part')}`;
 
-/** What stands on printed pages beside names and sizes. */
 /** Rough boards to buy. */
 interface Bought {
   readonly feet: number;
@@ -27,6 +26,7 @@ function bought(p: Bought, { unit }: Words): string {
 /** The line on a page by which its print is checked. */
 const CHECKS = { in: '4 in', mm: '100 mm' } as const;
 
+/** What stands on printed pages beside names and sizes. */
 export const PAPER = {
   'paper/caution':
     'Guards on, push stick at hand, small parts from a long strip with a sled. The saw’s manual and local rules decide.',

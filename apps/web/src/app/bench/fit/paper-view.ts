@@ -84,8 +84,11 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
             ><b i18n class="font-semibold">{{ template.title | say }}, for a machine</b>
             <span i18n class="caption block"
               >{template.places.length, plural, =1 {Drawer} other {Drawers}} {{ template.places.join(', ') }}</span
-            ></span
-          >
+            >
+            @for (line of template.says; track $index) {
+              <span class="caption block">{{ line | say }}</span>
+            }
+          </span>
           <span class="flex gap-2">
             <button
               i18n
