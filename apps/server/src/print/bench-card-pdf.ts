@@ -43,7 +43,7 @@ export function benchCardPdf(printing: Printing): Promise<Buffer> {
 function cardPage(pdf: Pdf, card: BenchCard, title: string, plan: BankPlan): void {
   const width = pdf.width - 2 * MARGIN;
   pdf.page();
-  pdf.text(title, MARGIN, MARGIN, { size: 15, font: 'bold', width });
+  pdf.title(title, MARGIN, MARGIN, 15, width);
   pdf.say(card.basis, MARGIN, MARGIN + 7, { size: 9.5, width });
   const drawn = drawings(pdf, plan, MARGIN + 13, width);
   const below = drawerTable(pdf, card.drawers, MARGIN + 13 + drawn + 4, width);

@@ -63,7 +63,7 @@ class Table {
 
   heading(title: string, says: string): void {
     this.room(18);
-    this.pdf.text(title, MARGIN, this.y, { size: 18, font: 'bold', width: this.width });
+    this.pdf.title(title, MARGIN, this.y, 18, this.width);
     this.pdf.text(says, MARGIN, this.y + 8, { size: 10, width: this.width });
     this.y += 16;
   }

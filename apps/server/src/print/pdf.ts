@@ -109,6 +109,15 @@ export class Pdf {
     }
   }
 
+  /** One line whole: in smaller letters where it is long, cut short only where it would be too small to read. */
+  title(text: string, x: number, y: number, size: number, width: number): void {
+    let fits = size;
+    this.doc.fontSize(fits);
+    while (fits > LEAST_TITLE && this.widthOf(text, 'bold') > width) this.doc.fontSize((fits -= 0.5));
+    // It stands on the line it would stand on at its full size.
+    this.text(text, x, y + (size - fits) * 0.3, { size: fits, font: 'bold', width });
+  }
+
   /** The same of what the words have a sentence for. */
   say(what: Said, x: number, y: number, style?: Style): void {
     this.text(this.words.say(what), x, y, style);
@@ -170,8 +179,8 @@ export class Pdf {
       const room = this.width - 2 * MARGIN - CHECK_LINE.in - 8;
       const right = { size: 7.5, align: 'right', width: room } as const;
       const x = this.width - MARGIN - room;
-      this.text(`${whose} · ${number}`, x, y - 4.4, right);
-      this.text(what, x, y - 1.4, right);
+      this.text(whose, x, y - 4.4, right);
+      this.text(`${what} · ${number}`, x, y - 1.4, right);
     }
     return new Promise((resolve, reject) => {
       const parts: Buffer[] = [];
@@ -210,6 +219,8 @@ export class Pdf {
   }
 }
 
+/** No title is set smaller, in points. */
+const LEAST_TITLE = 8;
 /** With the slash of fractions the font sets them as such. */
 const FRACTION = /(\d+)\/(\d+)/g;
 /** Figures that line up. */
