@@ -128,4 +128,12 @@ describe('reading a length of a job file', () => {
       { numRuns: 2000 },
     );
   });
+
+  it('tells both ways of a doubtful hyphen with the whole numbers that stand there', () => {
+    const read = readLength('1 + 142 -5/16', 'in');
+    expect(read).toMatchObject({
+      ok: false,
+      wrong: { params: { why: { code: 'hyphen-two-ways', params: { whole: '142', fraction: '5/16' } } } },
+    });
+  });
 });

@@ -85,6 +85,8 @@ const REFUSED: readonly (readonly [text: string, unit: Unit, why: string])[] = [
   ['3 ft - 6 in', 'in', 'feet-two-ways'],
   ['3\' -6"', 'in', 'feet-two-ways'],
   ['42 -5/8', 'in', 'hyphen-two-ways'],
+  ['42  -5/8', 'in', 'hyphen-two-ways'],
+  ['42-  5/8', 'in', 'hyphen-two-ways'],
   ['42- 5/8', 'in', 'hyphen-two-ways'],
   ['3\'-14"', 'in', 'foot-and-more'],
   ["3' 6 mm", 'in', 'feet-then-inches'],
