@@ -46,6 +46,7 @@ export {
   sawCutSaid,
   partsServed,
   type SawCut,
+  hasSize,
 } from './cutting';
 export { type DivisionProblem, type Held, divide, idealHeights } from './division';
 export {
@@ -283,4 +284,5 @@ export {
   said,
   saidKey,
   wordsIn,
+  MEASURED_KINDS,
 } from './words';

@@ -2,6 +2,7 @@ import {
   boardList,
   type BoardUse,
   cutList,
+  hasSize,
   partsOf,
   bankTelling,
   partsServed,
@@ -130,14 +131,14 @@ function groupRows(
     said('paper/material', { thickness: material.thickness, count, grain: material.grain === true }),
   );
   for (const { length, width, parts, release } of panels) {
-    const size = release === 'now' || release === 'forecast' ? { length, width } : said(`when/${release}`);
+    const size = hasSize(release) ? { length, width } : said(`when/${release}`);
     const fronts = parts.map(({ use }) => [...bankTelling(printing.plan, use.path), use.place + 1].join(' '));
     table.note(said('paper/panel', { size, up: parts[0]?.upright === true, fronts }));
   }
   table.columns();
   for (const { crosscuts } of rips) {
     // The rip is told once, where the first of it may be cut.
-    const first = crosscuts.find(isSized);
+    const first = crosscuts.find(({ release }) => hasSize(release));
     for (const row of crosscuts) {
       const told = table.pdf.wrapped(toldOf(printing, row), table.width - AT.parts, 9);
       table.row(told.length, (y) => crosscutRow(table, printing, row, row === first, told, y));
@@ -155,7 +156,7 @@ function crosscutRow(
 ): void {
   const { pdf } = table;
   const { words } = printing;
-  const sized = isSized(row);
+  const sized = hasSize(row.release);
   const size = { size: 12, font: 'medium', align: 'right', ...(isForecast(row) ? { colour: GREY } : {}) } as const;
   if (sized && first) pdf.text(sizeOf(printing, row.widthTally.total), MARGIN + AT.rip, y, { ...size, width: 24 });
   pdf.text(sized ? sizeOf(printing, row.length) : words.say(said('cell/hold')), MARGIN + AT.cut, y, {
@@ -174,7 +175,7 @@ function toldOf(printing: Printing, row: Crosscut): string {
   const told: readonly Said[] = [
     partsServed(printing.plan, row.uses),
     ...(row.left < row.count ? [said('paper/cut-done', { count: row.count - row.left })] : []),
-    ...(isForecast(row) ? [said('paper/forecast-row')] : isSized(row) ? [] : [said(`when/${row.release}`)]),
+    ...(isForecast(row) ? [said('printed-when/forecast')] : hasSize(row.release) ? [] : [said(`when/${row.release}`)]),
   ];
   return told.map(printing.words.say).join(' · ');
 }
@@ -182,11 +183,6 @@ function toldOf(printing: Printing, row: Crosscut): string {
 /** A planned size, good for buying. */
 function isForecast({ release }: Crosscut): boolean {
   return release === 'forecast';
-}
-
-/** Whether its size is told: to cut by, or as a forecast. */
-function isSized(row: Crosscut): boolean {
-  return row.release === 'now' || isForecast(row);
 }
 
 function buyRows(table: Table, { layouts, words }: Printing, groups: readonly CutGroup[]): void {

@@ -1,6 +1,7 @@
 import {
   bestOf,
   cutList,
+  cutRows,
   ENGLISH,
   inches,
   layOut,
@@ -129,6 +130,23 @@ describe('printing the cut list', () => {
           for (const { place } of uses) expect(words).toMatch(new RegExp(`(left|right) ${place + 1}\\b`));
         }
     for (const heading of ['Rip to', 'Cut to', 'Count', 'Parts, of which drawers']) expect(words).toContain(heading);
+  });
+
+  it('has the sizes of the CSV on the list and on the labels: one value for one thing', async () => {
+    const spoken = wordsIn(ENGLISH, planned);
+    const [headings, ...rows] = cutRows(job, planned, spoken);
+    const at = (name: string): number => headings!.indexOf(`${name}_in`);
+    const asPrinted = (size: string): string => size.replace(/(\d+)\/(\d+)/, '$1⁄$2');
+    const free = rows.filter((row) => row[headings!.indexOf('when')] === 'cut now');
+    expect(free.length).toBeGreaterThan(10);
+    const flat = (words: string): string => words.replaceAll('~', '').replace(/\s+/g, ' ');
+    const [list, labels] = [flat(text(await printed('cut-list.pdf'))), flat(text(await printed('labels.pdf')))];
+    for (const row of free) {
+      const [length, width] = [asPrinted(row[at('length')]!), asPrinted(row[at('width')]!)];
+      expect(list).toContain(` ${length} ${row[headings!.indexOf('count')]!} `);
+      expect(list).toContain(width);
+      expect(labels).toContain(`${length} × ${width}`);
+    }
   });
 
   it('says whose it is, of which day, and what to buy', async () => {

@@ -97,12 +97,11 @@ export function partsServed(
   const roles = [...new Set(uses.map(({ role }) => role))];
   const parts = roles.map((role) => {
     const own = role === 'extra' ? [] : uses.filter((use) => use.role === role);
-    const of = own.map(({ path, place }) => ({ bank: bankTelling(plan, path), place }));
-    const keys = of.map((each) => JSON.stringify(each));
-    return {
-      part: said(`part/${role}`, { count: 2 }),
-      of: of.filter((_, index) => keys.indexOf(keys[index] ?? '') === index),
-    };
+    // Two sides of a drawer are told as one drawer.
+    const drawers = new Map(
+      own.map(({ path, place }) => [`${path} ${place}`, { bank: bankTelling(plan, path), place }]),
+    );
+    return { part: said(`part/${role}`, { count: 2 }), of: [...drawers.values()] };
   });
   return said('paper/served', { parts });
 }

@@ -5,7 +5,7 @@ export { bestOf, cutDocument, type Effort } from './document';
 export * from './parts';
 export * from './read-layouts';
 export { cutRecords, widthGrade, type Standing as CutStanding } from './as-cut';
-export { RELEASES, walkHeld, type Release } from './release';
+export { hasSize, RELEASES, walkHeld, type Release } from './release';
 export * from './saw';
 export { sawCuts, type SawCut } from './saw-cuts';
 export * from './settings';

@@ -81,3 +81,8 @@ function knownByItself(job: Job, { bank }: BankPlan, { id, family }: DrawerPlan)
   const unit = (drawer && drawerSettings(bank, drawer).slide.lengths) ?? job.unit;
   return own !== undefined && missingFromSheet(own, family, unit).length === 0;
 }
+
+/** Whether its size is told on paper: to cut by, or as a forecast, good for buying. */
+export function hasSize(release: Release): boolean {
+  return release === 'now' || release === 'forecast';
+}

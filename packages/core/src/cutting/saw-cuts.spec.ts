@@ -43,6 +43,17 @@ describe('grooves and rabbets by the blade', () => {
     expect(apart.map(({ parts }) => parts.length)).toEqual([3, 15]);
   });
 
+  it('in the middle of an edge is cut, turned round and cut again at one setting', () => {
+    // A muntin of 11.8 mm, grooved 5.5 mm wide on both edges: (11.8 − 5.5)/2 = 3.15 mm. Common practice.
+    const muntin = { path: `${BANK}.box.muntin`, value: { material: 'ply12', width: '2 in' } };
+    const groove = (kerf: number) =>
+      cutsOf(millimetres(kerf), muntin).find(({ parts }) => parts[0]!.use.role === 'muntin')!;
+    const at = { first: millimetres(3.15), width: millimetres(5.5) };
+    expect(groove(3)).toMatchObject({ ...at, last: millimetres(3.15), passes: 2, centred: true });
+    expect(groove(2)).toMatchObject({ ...at, last: millimetres(3.9), passes: 4, centred: true });
+    expect(groove(5.5)).toMatchObject({ ...at, last: millimetres(3.15), passes: 1, centred: false });
+  });
+
   it('leaves out what no fence sets: notches, bores, tails', () => {
     const kinds = cutsOf(inches(1, 8), { path: `${BANK}.slide.family`, value: 'undermount-16' }).map(
       ({ kind }) => kind,

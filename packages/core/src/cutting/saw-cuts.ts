@@ -12,7 +12,7 @@ export interface SawCut {
   readonly first: Length;
   readonly last: Length;
   readonly passes: number;
-  /** Centred: cut, turned round and cut again at the first setting. */
+  /** In the middle of its edge: cut, turned round and cut again at the same settings; its passes are of both. */
   readonly centred: boolean;
   /** Narrower than the blade: a cutter as wide as it is wanted. */
   readonly tooNarrow: boolean;
@@ -45,15 +45,16 @@ function sawnBy({ kind, where, sizes }: PartCut, part: CutPart, kerf: Length): O
   if (!SAWN.includes(kind) || width === undefined || depth === undefined) return undefined;
   const centred = where === 'both edges';
   const first = centred ? share(subtract(part.material.thickness, width), 2) : offsetOf(kind, sizes, width);
-  const over = nm(Math.max(0, width - kerf));
+  // Turned round, the second cut makes the other half.
+  const [reach, faces] = centred && width > kerf ? [share(width, 2), 2] : [width, 1];
   return {
     kind,
     width,
     depth,
     first,
-    last: nm(first + over),
-    passes: Math.max(1, Math.ceil(width / kerf)),
-    centred,
+    last: nm(first + Math.max(0, reach - kerf)),
+    passes: faces * Math.ceil(reach / kerf),
+    centred: faces === 2,
     tooNarrow: width < kerf,
   };
 }

@@ -1,5 +1,6 @@
 import {
   cutList,
+  hasSize,
   materialCalled,
   partsOf,
   sawCuts,
@@ -252,13 +253,12 @@ const PART_COLUMNS: readonly CardColumnOf[] = [
 ];
 
 function partRow(material: CutMaterial, width: Length, cut: Crosscut): readonly Said[] {
-  // Planned sizes are told as what they are: good for buying.
-  const free = cut.release === 'now' || cut.release === 'forecast';
+  const sized = hasSize(cut.release);
   return [
     served(cut),
     text(String(cut.count)),
-    size(free ? cut.length : undefined, 'part'),
-    size(free ? width : undefined, 'part'),
+    size(sized ? cut.length : undefined, 'part'),
+    size(sized ? width : undefined, 'part'),
     size(material.thickness, 'reading'),
     materialCalled(material),
     said(`printed-when/${cut.release}`),

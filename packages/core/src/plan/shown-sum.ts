@@ -1,4 +1,4 @@
-import { nm, shownLength, type Length, type Showing, type SizeKind, type Tally, type Term } from '../length';
+import { FINE, nm, shownLength, type Length, type Showing, type SizeKind, type Tally, type Term } from '../length';
 import { kindOfTerm } from './size-kinds';
 
 /** One term as it is shown: `times` × `size` where it is a multiple, its sign apart. */
@@ -18,9 +18,6 @@ export interface ShownSum {
   readonly rounding?: Length;
 }
 
-/** Less than this nobody can read: a thousandth of an inch, a hundredth of a millimetre. */
-const UNREADABLE = { in: 12_700, mm: 5_000 } as const;
-
 /**
  * A tally as it is shown in a job of this unit and step: every term by its own kind, the total by the kind of what it is,
  * and a last term that closes the sum where what is shown would not add up. All lengths in whole nanometres.
@@ -33,8 +30,9 @@ export function shownSum({ terms, total }: Tally, kind: SizeKind, showing: Showi
     kind: kindOfTerm(term),
   }));
   const sum = shown.reduce((all, each) => all + read(each, showing), 0);
+  // Less than half of what is told finest nobody can read.
   const rest = shownLength(total, kind, showing) - sum;
-  return { terms: shown, total, kind, ...(Math.abs(rest) < UNREADABLE[showing.unit] ? {} : { rounding: nm(rest) }) };
+  return { terms: shown, total, kind, ...(Math.abs(rest) < FINE[showing.unit] / 2 ? {} : { rounding: nm(rest) }) };
 }
 
 /** What a person reads off a term: what is shown, times how often, with its sign. */

@@ -6,6 +6,7 @@ export type { CardColumn } from './en/card';
 export type { DrawnSize } from './en/drawings';
 export type { PackedAt } from './en/findings';
 export type { PartCode, PartParams } from './en/parts';
+export { MEASURED_KINDS } from './en/record';
 export type { FaultCode, MeasuredCode, OtherwiseCode, StepCode } from './en/record';
 export type { SlideCode } from './en/slides';
 export type { StandingCode } from './en/steps';

@@ -1,4 +1,3 @@
-import { plural } from '../words/plural';
 import { Say } from '../words/say';
 import { begun, Speech } from '../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
@@ -75,7 +74,7 @@ export class LessonsView {
   /** What came out how, in one sentence. */
   protected told({ about, trend, times = 0 }: Lesson): string {
     if (!trend) {
-      return `${begun(this.speech.plain(`fault/${about as FaultKind}`))}: ${plural(times, { one: $localize`once`, other: $localize`${times} times` })}.`;
+      return `${begun(this.speech.plain(`fault/${about as FaultKind}`))}: ${this.speech.words().form(times, { one: $localize`once`, other: $localize`${times} times` })}.`;
     }
     const [what, off, { count }] = [begun(this.measured(trend.what)), both(trend.mean), trend];
     return trend.mean > 0

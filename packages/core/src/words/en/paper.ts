@@ -81,7 +81,6 @@ export const PAPER = {
   'list-column/parts': 'Parts, of which drawers',
   'paper/is-forecast':
     'FORECAST: by planned sizes, good for buying and pricing. Nothing is cut by them until the case is measured.',
-  'paper/forecast-row': 'FORECAST',
   'paper/to-buy': 'Sheets to buy',
   'paper/to-buy-told': 'whole sheets',
   'paper/to-buy-row': (p: { sheets: number; material: Said; size: Size; by: 'layout' | 'area' }, w: Words) =>

@@ -86,7 +86,7 @@ function joined(what: string, more: string | undefined): string {
 }
 
 /** What the plan's figure for it is, as it is shown in the plan. */
-const PLANNED_KINDS: Readonly<Record<MeasuredCode, SizeKind>> = {
+export const MEASURED_KINDS: Readonly<Record<MeasuredCode, SizeKind>> = {
   'measured/width': 'opening',
   'measured/slides': 'opening',
   'measured/box-width': 'part',
@@ -121,7 +121,7 @@ export const RECORD = {
   ) => {
     const where = p.at === undefined ? '' : `, ${READ_AT[p.at]}`;
     const by = p.device === undefined ? '' : ` ${DEVICES[p.device]}`;
-    const planned = p.planned === undefined ? '' : `, planned ${w.size(p.planned, PLANNED_KINDS[p.what])}`;
+    const planned = p.planned === undefined ? '' : `, planned ${w.size(p.planned, MEASURED_KINDS[p.what])}`;
     return `${MEASURED[p.what]}${where}: ${w.exact(p.length)}${by}${planned}`;
   },
   'record/step': (p: {

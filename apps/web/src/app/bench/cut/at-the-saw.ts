@@ -1,4 +1,3 @@
-import { plural } from '../../words/plural';
 import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
@@ -21,6 +20,7 @@ import {
   type Release,
   type Served,
   materialCalled,
+  type Words,
 } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -43,18 +43,18 @@ interface Held {
 
 /** What is to be done with parts cut already that do not fit the plan of now. */
 const AMISS = {
-  again: (many: number): string =>
-    plural(many, {
+  again: (many: number, { form }: Words): string =>
+    form(many, {
       one: $localize`${many} part has to be cut again: too small for the plan of now, or came out wrong.`,
       other: $localize`${many} parts have to be cut again: too small for the plan of now, or came out wrong.`,
     }),
-  trim: (many: number): string =>
-    plural(many, {
+  trim: (many: number, { form }: Words): string =>
+    form(many, {
       one: $localize`${many} part already cut can be saved by trimming.`,
       other: $localize`${many} parts already cut can be saved by trimming.`,
     }),
-  pack: (many: number): string =>
-    plural(many, {
+  pack: (many: number, { form }: Words): string =>
+    form(many, {
       one: $localize`${many} part already cut has its slides packed out.`,
       other: $localize`${many} parts already cut have their slides packed out.`,
     }),
@@ -91,7 +91,7 @@ export class AtTheSaw {
   protected readonly amiss = computed(() =>
     (['again', 'trim', 'pack'] as const).flatMap((fits) => {
       const parts = this.state.parts().filter(({ standing }) => standing?.fits === fits);
-      return parts.length === 0 ? [] : [{ fits, parts, says: AMISS[fits](parts.length) }];
+      return parts.length === 0 ? [] : [{ fits, parts, says: AMISS[fits](parts.length, this.speech.words()) }];
     }),
   );
   /** Which held parts are shown in the size they will have about. */
@@ -122,7 +122,11 @@ export class AtTheSaw {
     const rack = sheets.filter(({ stock }) => stock !== material.id).length;
     const whole = sheets.length - rack;
     const told = [
-      whole > 0 ? plural(whole, { one: $localize`${whole} whole sheet`, other: $localize`${whole} whole sheets` }) : '',
+      whole > 0
+        ? this.speech
+            .words()
+            .form(whole, { one: $localize`${whole} whole sheet`, other: $localize`${whole} whole sheets` })
+        : '',
       rack > 0 ? $localize`${rack} from the rack` : '',
     ];
     return $localize` · from ${told.filter((each) => each !== '').join($localize` and `)}`;

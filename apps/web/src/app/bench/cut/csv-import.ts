@@ -1,4 +1,3 @@
-import { plural } from '../../words/plural';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
@@ -136,7 +135,7 @@ export class CsvImport {
 
   private ended(count: number): void {
     this.done.set(
-      plural(count, {
+      this.speech.words().form(count, {
         one: $localize`${count} line taken from ${this.file()}.`,
         other: $localize`${count} lines taken from ${this.file()}.`,
       }),

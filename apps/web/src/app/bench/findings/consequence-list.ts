@@ -1,4 +1,3 @@
-import { plural } from '../../words/plural';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import {
@@ -104,7 +103,7 @@ export class ConsequenceList {
     if (places.length === 0) return title;
     if (places.length === drawers && drawers > 1) return $localize`${title}, all drawers`;
     const numbers = places.map((place) => place + 1);
-    return plural(numbers.length, {
+    return this.speech.words().form(numbers.length, {
       one: $localize`${title}, drawer ${listed(numbers)}`,
       other: $localize`${title}, drawers ${listed(numbers)}`,
     });

@@ -11,8 +11,7 @@ import {
   type Length,
   type LogEntry,
   type Place,
-  type SizeKind,
-  type Measured,
+  MEASURED_KINDS,
 } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -44,16 +43,6 @@ interface Row {
 }
 
 /** Sizes as they are, drawer by drawer: what is taken follows what was taken before, and the plan follows both. */
-/** What the plan's figure is, as it is shown in the plan. */
-const PLANNED_KINDS: Readonly<Record<Measured, SizeKind>> = {
-  width: 'opening',
-  slides: 'opening',
-  'box-width': 'part',
-  groove: 'reading',
-  thickness: 'reading',
-  reveal: 'gap',
-};
-
 @Component({
   selector: 'z-measure-back',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -142,7 +131,7 @@ export class MeasureBack {
     return device === undefined || device === 'typed' ? '' : `, ${DEVICE_NAMES[device]}`;
   }
 
-  protected readonly plannedKind = computed(() => PLANNED_KINDS[this.what()]);
+  protected readonly plannedKind = computed(() => MEASURED_KINDS[`measured/${this.what()}`]);
 
   protected off({ newest, planned }: Row): string {
     const showing = this.showing();
