@@ -55,8 +55,9 @@ export function kindOfAsked(asked: Asked): SizeKind {
   return asked.kind === 'part' ? 'part' : 'spacer';
 }
 
-/** What a term of a sum is: as it was written or read where a person, a slide's row or a table said it. */
+/** What a term of a sum is: as it was written or read where a person said it, else as figures of rows are shown. */
 export function kindOfTerm({ from }: Pick<Term, 'from'>): SizeKind {
   if (from === undefined) return 'gap';
-  return from.kind === 'dimension' ? kindOfDimension(from.dimension) : 'reading';
+  if (from.kind === 'dimension') return kindOfDimension(from.dimension);
+  return from.kind === 'field' ? 'reading' : 'gap';
 }

@@ -8,18 +8,18 @@ export const DRAWER_FINDINGS = {
   DEPTH_TOO_SHORT: (p: { family: Said; nominal: Length | undefined; depth: Length; short: Length }, w: Words) =>
     `${p.nominal === undefined ? `no length of ${w.say(p.family)} fits` : `a ${w.size(p.nominal, 'reading')} slide does not fit`}; the depth of ${w.size(p.depth, 'opening')} is ${w.size(p.short)} short.`,
   SIDE_TOO_THICK: (p: { family: Said; most: Length; wood: string; over: Length }, w: Words) =>
-    `${w.say(p.family)} takes sides up to ${w.exact(p.most)}; ${p.wood} is ${w.size(p.over)} over.`,
+    `${w.say(p.family)} takes sides up to ${w.size(p.most)}; ${p.wood} is ${w.size(p.over)} over.`,
   BOTTOM_NOT_ALLOWED: (p: { family: Said; fits: readonly Said[] }, w: Words) =>
     `${w.say(p.family)} wants a bottom ${w.list(
       p.fits.map((fit) => inSentence(w.say(fit))),
       'or',
     )}.`,
   RECESS_WRONG: (p: { family: Said; wanted: Length; offset: Length }, w: Words) =>
-    `${w.say(p.family)} wants the bottom ${w.exact(p.wanted)} up; it is ${w.exact(p.offset)} up.`,
+    `${w.say(p.family)} wants the bottom ${w.size(p.wanted)} up; it is ${w.exact(p.offset)} up.`,
   EASE_TOO_MUCH: (p: { ease: Length; family: Said; most: Length }, w: Words) =>
-    `an ease of ${w.exact(p.ease)} makes the box too narrow; ${w.say(p.family)} allows ${w.exact(p.most)}.`,
+    `an ease of ${w.exact(p.ease)} makes the box too narrow; ${w.say(p.family)} allows ${w.size(p.most)}.`,
   BOX_TOO_LOW: (p: { short: Length; least: Length; family: Said }, w: Words) =>
-    `the box is ${w.size(p.short)} under the ${w.exact(p.least)} that ${w.say(p.family)} needs.`,
+    `the box is ${w.size(p.short)} under the ${w.size(p.least)} that ${w.say(p.family)} needs.`,
   BOX_TOO_HIGH: (p: { over: Length; most: Length; shown: Length; stepped: boolean }, w: Words) =>
     `the box height given, ${w.exact(add(p.most, p.over))}, is over the ${w.size(p.most, 'part')} the bay allows; ${w.size(p.shown, 'part')}${p.stepped ? ', the greatest in whole height steps,' : ''} is shown.`,
   CONTENTS_TOO_TALL: (p: { thing: string; short: Length; air: Length }, w: Words) =>
@@ -57,7 +57,7 @@ export const DRAWER_FINDINGS = {
     const why =
       p.over === undefined
         ? `it is ${size(p.width, 'opening')} wide inside and ${size(p.length, 'opening')} long: over one and a half times as wide as long`
-        : `it is ${size(p.over)} wider inside than ${say(p.family)} serves well, ${size(p.most, 'reading')}`;
+        : `it is ${size(p.over)} wider inside than ${say(p.family)} serves well, ${size(p.most)}`;
     return `${why}, so it racks when pulled at one side. One pull in the middle, or two used together, help.`;
   },
   GROOVE_TOO_DEEP: (p: { groove: Said; depth: Length; over: Length; wood: string }, w: Words) =>
@@ -87,7 +87,7 @@ export const DRAWER_FINDINGS = {
   SMALL_PART: (p: { parts: readonly Said[]; several: boolean; short: Length; narrow: Length }, w: Words) =>
     `the ${p.parts.map(w.say).join(' and ')} ${p.several ? 'are' : 'is'} under ${w.size(p.short)} long or ${w.size(p.narrow)} wide: cut from a longer strip, with a sled or push stick.`,
   SLIDE_OFF_BOX: (p: { height: Length; by: Length; under: boolean }, w: Words) =>
-    `its slide, ${w.exact(p.height)} high, reaches ${w.size(p.by)} ${p.under ? 'under' : 'over'} the box.`,
+    `its slide, ${w.size(p.height)} high, reaches ${w.size(p.by)} ${p.under ? 'under' : 'over'} the box.`,
   BORE_OFF_FRONT: (
     p: { edge: 'left' | 'right' | 'upper' | 'lower'; left: Length; past: Length | undefined; wanted: Length },
     w: Words,

@@ -69,7 +69,7 @@ type Measured = (typeof SIZES)[number]['size'];
         <button i18n type="button" class="press" (click)="on.set(false)">Off</button>
       } @else {
         <button i18n type="button" class="press" (click)="on.set(true)">Laser measure</button>
-        <p i18n class="caption min-w-0 flex-1 max-sm:flex-none">
+        <p i18n class="caption min-w-0 flex-1 max-sm:basis-full">
           Simulated: what it reads is made up, a little off the size known so far.
         </p>
       }

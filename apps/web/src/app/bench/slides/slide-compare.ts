@@ -69,7 +69,7 @@ import { Says } from '../../ui/says';
                 {{ weight(row.family.load_kg) }}
               </td>
               <td class="pr-2 text-right" [class.text-lead]="tooTapered(row)">
-                <z-size kind="reading" [length]="row.family.parallel" />
+                <z-size kind="gap" [length]="row.family.parallel" />
               </td>
               <td i18n class="pr-2 text-right">
                 @if (row.cost === 0) {
