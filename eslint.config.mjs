@@ -16,7 +16,17 @@ const IN_NO_LANGUAGE = [
     'scope',
     'spellcheck',
   ],
-  ...['aria-controls', 'aria-expanded', 'aria-hidden', 'aria-labelledby', 'aria-live', 'aria-orientation', 'loading'],
+  ...[
+    'ariaCurrentWhenActive',
+    'routerLinkActive',
+    'aria-controls',
+    'aria-expanded',
+    'aria-hidden',
+    'aria-labelledby',
+    'aria-live',
+    'aria-orientation',
+    'loading',
+  ],
   ...['class', 'colspan', 'dx', 'fill', 'font-size', 'font-weight', 'for', 'formControlName', 'height', 'id', 'list'],
   ...[
     'paint-order',

@@ -1,28 +1,15 @@
+import { readdirSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: '.',
   // A project each: every file starts from a new database with the demo jobs.
-  projects: [
-    'story',
-    'measure',
-    'slides',
-    'bench',
-    'boxes',
-    'divide',
-    'fronts',
-    'cut',
-    'fit',
-    'record',
-    'everywhere',
-    'jobs',
-    'keeping',
-    'every-field',
-    'made',
-  ].map((name) => ({
-    name,
-    testMatch: `${name}.e2e.ts`,
-  })),
+  projects: readdirSync(import.meta.dirname)
+    .flatMap((file) => /^(.*)\.e2e\.ts$/.exec(file)?.[1] ?? [])
+    .map((name) => ({
+      name,
+      testMatch: `${name}.e2e.ts`,
+    })),
   outputDir: './test-results',
   // Each with a server and a database of its own.
   workers: 2,

@@ -15,13 +15,16 @@ const SOURCES = [
   'tsconfig.base.json',
 ];
 
+/** The server, and what works in threads beside it. */
+const SERVER_PROGRAMS = ['main=apps/server/src/main.ts', 'print-worker=apps/server/src/print/worker.ts'];
+
 /** Builds server and web application, when their sources changed since the last time. */
 export async function ensureBuild() {
   const hash = hashOf(SOURCES);
   const built = existsSync(SERVER) && existsSync(join(ROOT, 'apps/web/dist/browser/index.html'));
   if (built && isStamped('build', hash)) return;
   say('Building …');
-  await step('server', 'npx', ['esbuild', 'apps/server/src/main.ts', ...serverFlags()]);
+  await step('server', 'npx', ['esbuild', ...SERVER_PROGRAMS, ...serverFlags()]);
   await step('web application', 'npx', ['ng', 'build'], join(ROOT, 'apps/web'));
   stamp('build', hash);
 }
@@ -36,7 +39,7 @@ function serverFlags() {
     '--target=node20',
     '--format=esm',
     '--sourcemap',
-    '--outfile=apps/server/dist/main.js',
+    '--outdir=apps/server/dist',
     '--tsconfig=apps/server/tsconfig.json',
     '--log-level=warning',
     ...external.flatMap((name) => [`--external:${name}`, `--external:${name}/*`]),

@@ -32,6 +32,7 @@ import { photosRouter } from './photos/router';
 import { PriceRepository } from './prices/repository';
 import { pricesRouter } from './prices/router';
 import { simulatedSupplier } from './prices/simulated-supplier';
+import type { Printer } from './print/printer';
 import { printRouter } from './print/router';
 import { ShopRepository } from './shop/repository';
 import { shopRouter } from './shop/router';
@@ -43,13 +44,12 @@ export interface AppParts {
   readonly jobs: JobService;
   readonly logger: Logger;
   readonly webRoot: string;
-  /** Folder of the fonts that are printed with. */
-  readonly fonts: string;
+  readonly printer: Printer;
   readonly version: string;
 }
 
 /** The API and the built web application on one address. */
-export function createApp({ pool, jobs, logger, webRoot, fonts, version }: AppParts): Express {
+export function createApp({ pool, jobs, logger, webRoot, printer, version }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger, autoLogging: { ignore: ({ url }) => !url?.startsWith('/api/') } }));
@@ -74,7 +74,7 @@ export function createApp({ pool, jobs, logger, webRoot, fonts, version }: AppPa
   app.use('/api/shop', stockRouter(new StockService(new StockRepository(pool))));
   const supplier = simulatedSupplier(Math.random, () => new Date());
   app.use('/api/shop/prices', pricesRouter(new PriceService(new PriceRepository(pool), supplier)));
-  app.use('/api/print', printRouter(fonts));
+  app.use('/api/print', printRouter(printer));
   app.use(
     '/api/devices',
     devicesRouter({ laser: simulatedLaser(Math.random), caliper: simulatedCaliper(Math.random) }),

@@ -1,6 +1,5 @@
 import 'reflect-metadata';
 import type { Server } from 'node:http';
-import type { Pool } from 'mysql2/promise';
 import { pino } from 'pino';
 import { createApp } from './app';
 import { readConfig, type Config } from './config';
@@ -9,6 +8,7 @@ import { openPool } from './db/pool';
 import { addDemoJobs } from './demo/demo';
 import { JobRepository } from './jobs/repository';
 import { JobService } from './jobs/service';
+import { PrinterThreads } from './print/printer';
 
 const HOST = '127.0.0.1';
 
@@ -25,13 +25,14 @@ async function start(config: Config): Promise<void> {
   const jobs = new JobService(new JobRepository(pool));
   const { wasNew } = await migrate(pool, config.migrations);
   if (wasNew) logger.info({ jobs: await addDemoJobs(jobs, config.demo) }, 'demo jobs put in');
+  const printer = new PrinterThreads(config.printWorker, config.fonts);
   const server = await listen(
-    createApp({ pool, jobs, logger, webRoot: config.webRoot, fonts: config.fonts, version: config.version }),
+    createApp({ pool, jobs, logger, webRoot: config.webRoot, printer, version: config.version }),
     config.port,
   );
   logger.info({ port: config.port }, 'listening');
   process.send?.('listening');
-  stopOnSignal(server, pool);
+  stopOnSignal(server, () => Promise.all([printer.end(), pool.end()]));
 }
 
 function listen(app: ReturnType<typeof createApp>, port: number): Promise<Server> {
@@ -41,9 +42,9 @@ function listen(app: ReturnType<typeof createApp>, port: number): Promise<Server
 }
 
 /** Answers what is under way, takes nothing new, lets go of the database. */
-function stopOnSignal(server: Server, pool: Pool): void {
+function stopOnSignal(server: Server, letGo: () => Promise<unknown>): void {
   const stop = (): void => {
-    server.close(() => void pool.end().finally(() => process.exit(0)));
+    server.close(() => void letGo().finally(() => process.exit(0)));
     server.closeIdleConnections();
     setTimeout(() => server.closeAllConnections(), 2000).unref();
   };

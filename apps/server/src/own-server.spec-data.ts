@@ -6,6 +6,11 @@ import { createApp } from './app';
 import { openPool } from './db/pool';
 import { JobRepository } from './jobs/repository';
 import { JobService } from './jobs/service';
+import { makePrint } from './print/make';
+import type { Printer } from './print/printer';
+
+/** Folder of the font packages. */
+export const FONTS = join(__dirname, '../../../node_modules/@fontsource');
 
 /** A pool on a database of this name, new and empty, beside the one the tests were started with. */
 export async function ownDatabase(name: string): Promise<Pool> {
@@ -24,7 +29,15 @@ export function quietApp(pool: Pool) {
     jobs: new JobService(new JobRepository(pool)),
     logger: pino({ level: 'silent' }),
     webRoot: 'no-such-folder',
-    fonts: join(__dirname, '../../../node_modules/@fontsource'),
+    printer: printsHere,
     version: 'test',
   });
 }
+
+/** Prints here and now, without threads. */
+export const printsHere: Printer = {
+  print: (order, { onPages }) => {
+    let pages = 0;
+    return makePrint({ ...order, fonts: FONTS }, () => onPages((pages += 1)));
+  },
+};

@@ -1,4 +1,8 @@
+import type { Problem } from './jobs';
 import { IsArray, IsIn, IsObject, IsOptional, IsString, IsUrl, IsUUID, MaxLength } from 'class-validator';
+
+/** What paper is printed with. */
+export type Ink = 'colour' | 'grey';
 
 /** What is printed: the job as it stands on the screen, with its layouts where they are asked for. */
 export class PrintWish {
@@ -15,6 +19,9 @@ export class PrintWish {
 
   @IsIn(['a4', 'letter'])
   paper: 'a4' | 'letter' = 'a4';
+
+  @IsIn(['colour', 'grey'])
+  ink: Ink = 'colour';
 
   /** Where this Zabble is found, for the codes on labels. */
   @IsString()
@@ -37,3 +44,9 @@ export const PRINTS = [
   'job.zip',
 ] as const;
 export type PrintName = (typeof PRINTS)[number];
+
+/** A line of an answer of the kind `PRINT_STREAM`: how far it is, or the last before the file itself. */
+export type PrintNews =
+  | { readonly kind: 'pages'; readonly pages: number }
+  | { readonly kind: 'refused'; readonly problem: Problem }
+  | { readonly kind: 'file'; readonly name: string; readonly type: string };

@@ -38,3 +38,6 @@ export const MOST_ENTRIES = 500;
 /** The largest picture the server takes, in bytes, and the kinds of it. */
 export const LARGEST_PICTURE = 12_000_000;
 export const PICTURE_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
+
+/** The kind of answer that tells how far a print is: a line of JSON each time, the last followed by the file itself. */
+export const PRINT_STREAM = 'application/x-zabble-print';

@@ -19,7 +19,8 @@ export const nothingHere: RequestHandler = (request, response) => {
   response.status(404).json(problemOf(404, said('nothing-at', { method: request.method, path })));
 };
 
-function answerTo(error: unknown): Problem {
+/** What is answered to an error: its own refusal, or what can be said of what nobody foresaw. */
+export function answerTo(error: unknown): Problem {
   if (error instanceof Refusal) return error.problem;
   const { type, code, limit } = error as { type?: string; code?: string; limit?: number };
   if (type === 'entity.too.large') return problemOf(413, said('too-large', { limit: limit ?? 0 }));

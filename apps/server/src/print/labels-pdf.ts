@@ -81,11 +81,19 @@ function arrow(pdf: Pdf, x: number, y: number): void {
   pdf.line(x, y + 2, x, y + 5, 0.8);
 }
 
+/** All its dark squares as one path, those beside one another as one. */
 function code(pdf: Pdf, text: string, x: number, y: number): void {
-  const { modules } = QRCode.create(text, { errorCorrectionLevel: 'L' });
-  const size = CODE / modules.size;
+  // To search for the best of the eight masks takes longer than all else on a sticker; readers take any.
+  const { modules } = QRCode.create([{ data: Buffer.from(text), mode: 'byte' }], {
+    errorCorrectionLevel: 'L',
+    maskPattern: 2,
+  });
+  const dark: (readonly [x: number, y: number, width: number, height: number])[] = [];
   for (let row = 0; row < modules.size; row += 1)
-    for (let column = 0; column < modules.size; column += 1)
-      if (modules.get(row, column))
-        pdf.rect(x + column * size, y + row * size, size, size, { fill: '#000', stroke: '#000', weight: 0.01 });
+    for (let column = 0, from = 0; column <= modules.size; column += 1) {
+      if (column < modules.size && modules.get(row, column)) continue;
+      if (column > from) dark.push([from, row, column - from, 1]);
+      from = column + 1;
+    }
+  pdf.blocks(dark, x, y, CODE / modules.size);
 }

@@ -1,6 +1,7 @@
 import { said, type Plan, type Said, type Words } from '@zabble/core';
 import PDFDocument from 'pdfkit';
 import { Fonts, type Run, type Weight } from './fonts';
+import { greyOf } from './grey';
 import { PAPERS } from './paper';
 import type { PaperName, Printing } from './printing';
 
@@ -11,6 +12,7 @@ interface Sheet {
 }
 
 const POINT = 72 / 25.4;
+const INK = '#1d2424';
 /** Free at every edge: printers reach no further. In millimetres. */
 export const MARGIN = 12;
 /** What every printer reaches, from the lower edge. */
@@ -44,16 +46,20 @@ export class Pdf {
 
   readonly words: Words;
   private readonly fonts: Fonts;
+  private readonly onPage: () => void;
+  private readonly inked: (colour: string) => string;
   private readonly foot: readonly [string, string];
 
   constructor(
-    { job, plan, fonts, paper, words, date }: Printing,
+    { job, plan, fonts, paper, ink, words, date, onPage }: Printing,
     name: PaperName,
     { size = PAPERS[paper], lying = false }: Sheet = {},
   ) {
     const { width, height } = size;
     const what = { job: job.name, what: said(name) };
     this.words = words;
+    this.onPage = onPage;
+    this.inked = ink === 'grey' ? greyOf : (colour) => colour;
     this.foot = [
       [job.name, job.customer].filter(Boolean).join(' · '),
       [said(name), basisOf(plan), said('text', { text: date })].map(words.say).join(' · '),
@@ -70,6 +76,7 @@ export class Pdf {
 
   page(): void {
     this.doc.addPage({ size: [this.width * POINT, this.height * POINT], margin: 0 });
+    this.onPage();
   }
 
   /** What `draw` draws is seen only inside this frame. */
@@ -85,7 +92,7 @@ export class Pdf {
   circle(x: number, y: number, diameter: number, weight = 0.2): void {
     this.doc
       .lineWidth(weight * POINT)
-      .strokeColor('#1d2424')
+      .strokeColor(this.inked(INK))
       .circle(x * POINT, y * POINT, (diameter / 2) * POINT)
       .stroke();
   }
@@ -95,16 +102,16 @@ export class Pdf {
     text: string,
     x: number,
     y: number,
-    { size = 10, font = 'plain', align = 'left', width, colour = '#1d2424' }: Style = {},
+    { size = 10, font = 'plain', align = 'left', width, colour = INK }: Style = {},
   ): void {
-    this.doc.fontSize(size).fillColor(colour);
+    this.doc.fontSize(size).fillColor(this.inked(colour));
     const set = text.replaceAll('≈', '~').replace(FRACTION, '$1\u2044$2');
     const shown = width === undefined ? set : this.shortened(set, width, font);
     const wide = this.widthOf(shown, font);
     const room = width ?? 0;
     let left = align === 'right' ? x + room - wide : align === 'center' ? x + (room - wide) / 2 : x;
     for (const run of this.fonts.runs(shown, font)) {
-      this.doc.font(run.font).text(run.text, left * POINT, y * POINT, { lineBreak: false, features: FEATURES });
+      this.fonts.use(run.font).text(run.text, left * POINT, y * POINT, { lineBreak: false, features: FEATURES });
       left += this.runWidth(run);
     }
   }
@@ -123,10 +130,10 @@ export class Pdf {
     this.text(this.words.say(what), x, y, style);
   }
 
-  line(x1: number, y1: number, x2: number, y2: number, weight = 0.2, colour = '#1d2424'): void {
+  line(x1: number, y1: number, x2: number, y2: number, weight = 0.2, colour = INK): void {
     this.doc
       .lineWidth(weight * POINT)
-      .strokeColor(colour)
+      .strokeColor(this.inked(colour))
       .moveTo(x1 * POINT, y1 * POINT)
       .lineTo(x2 * POINT, y2 * POINT)
       .stroke();
@@ -139,17 +146,34 @@ export class Pdf {
     height: number,
     look: { fill?: string; stroke?: string; weight?: number; dash?: number } = {},
   ): void {
-    const { fill, stroke = '#1d2424', weight = 0.2, dash } = look;
+    const { fill, stroke = INK, weight = 0.2, dash } = look;
     this.doc.save().lineWidth(weight * POINT);
     if (dash !== undefined) this.doc.dash(dash * POINT, { space: dash * POINT });
     this.doc.rect(x * POINT, y * POINT, width * POINT, height * POINT);
-    if (fill === undefined) this.doc.stroke(stroke);
-    else this.doc.fillAndStroke(fill, stroke);
+    if (fill === undefined) this.doc.stroke(this.inked(stroke));
+    else this.doc.fillAndStroke(this.inked(fill), this.inked(stroke));
     this.doc.restore();
   }
 
+  /** Rectangles told in whole squares of this size from a point, filled black as one path. */
+  blocks(
+    all: readonly (readonly [x: number, y: number, width: number, height: number])[],
+    x: number,
+    y: number,
+    square: number,
+  ): void {
+    if (all.length === 0) return;
+    this.doc
+      .save()
+      .translate(x * POINT, y * POINT)
+      .scale(square * POINT)
+      .fillColor('#000')
+      .addContent(`${all.map((each) => each.join(' ')).join(' re\n')} re\nf`)
+      .restore();
+  }
+
   triangle(points: readonly (readonly [number, number])[], fill: string): void {
-    this.doc.polygon(...points.map(([x, y]) => [x * POINT, y * POINT])).fill(fill);
+    this.doc.polygon(...points.map(([x, y]) => [x * POINT, y * POINT])).fill(this.inked(fill));
   }
 
   /** Words in lines no wider than this. */
@@ -215,7 +239,7 @@ export class Pdf {
   }
 
   private runWidth({ font, text }: Run): number {
-    return this.doc.font(font).widthOfString(text, { features: FEATURES }) / POINT;
+    return this.fonts.use(font).widthOfString(text, { features: FEATURES }) / POINT;
   }
 }
 

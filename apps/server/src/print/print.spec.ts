@@ -15,6 +15,7 @@ import {
   toCut,
   wordsIn,
 } from '@zabble/core';
+import { PRINT_STREAM } from '@zabble/contract';
 import { strFromU8, unzipSync } from 'fflate';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
@@ -286,5 +287,57 @@ describe('a wish that can’t be', () => {
       .send({ ...wish, ...more })
       .expect(status);
     expect((body as { says: string }).says).toMatch(says);
+  });
+});
+
+describe('printing in greys', () => {
+  const colours = async (ink: string): Promise<boolean> => {
+    const path = await printed('bench-card.pdf', { ink });
+    const page = execFileSync('pdftoppm', ['-r', '40', '-f', '1', '-l', '1', path], { maxBuffer: 1e8 });
+    const dots = page.subarray(page.length - Math.floor((page.length - 20) / 3) * 3);
+    return dots.some((dot, at) => at % 3 > 0 && Math.abs(dot - (dots[at - 1] ?? 0)) > 2);
+  };
+
+  it('has no colour on it, and has colours otherwise', async () => {
+    expect(await colours('colour')).toBe(true);
+    expect(await colours('grey')).toBe(false);
+  });
+});
+
+describe('a print that is followed', () => {
+  const followed = async (name: string, sent: object): Promise<Buffer> => {
+    const { body } = await request(app)
+      .post(`/api/print/${name}`)
+      .accept(PRINT_STREAM)
+      .send(sent)
+      .buffer(true)
+      .parse((response, done) => {
+        const parts: Buffer[] = [];
+        response.on('data', (part: Buffer) => parts.push(part));
+        response.on('end', () => done(null, Buffer.concat(parts)));
+      })
+      .expect(200)
+      .expect('content-type', PRINT_STREAM);
+    return body as Buffer;
+  };
+
+  it('tells its pages, then what the file is, then the file', async () => {
+    const lines = (await followed('labels.pdf', wish)).toString('latin1').split('\n');
+    const at = lines.findIndex((line) => line.startsWith('{"kind":"file"'));
+    const pages = lines.slice(0, at).map((line) => JSON.parse(line) as unknown);
+    expect(pages).toEqual(pages.map((_, index) => ({ kind: 'pages', pages: index + 1 })));
+    expect(pages).toHaveLength(3);
+    expect(JSON.parse(lines[at] ?? '')).toEqual({
+      kind: 'file',
+      name: 'notions-bank-labels.pdf',
+      type: 'application/pdf',
+    });
+    expect(lines[at + 1]).toMatch(/^%PDF-/);
+  });
+
+  it('tells why there is none', async () => {
+    const said = (await followed('labels.pdf', { ...wish, ink: 'gold' })).toString();
+    expect(JSON.parse(said)).toMatchObject({ kind: 'refused', problem: { status: 400 } });
+    expect(said).toContain('ink: one of colour or grey is wanted.');
   });
 });

@@ -6,10 +6,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
 import { sayErrors } from '../http/errors';
+import { printsHere } from '../own-server.spec-data';
 import { printRouter } from './router';
 
 export const app = express();
-app.use('/api/print', printRouter(join(__dirname, '../../../../node_modules/@fontsource')));
+app.use('/api/print', printRouter(printsHere));
 app.use(sayErrors);
 
 export const demo = (name: string): JobDocument =>

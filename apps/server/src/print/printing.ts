@@ -1,4 +1,5 @@
 import type { Job, Length, MaterialLayout, Plan, Words } from '@zabble/core';
+import type { Ink } from '@zabble/contract';
 import type { Paper } from './paper';
 
 /** A job ready to be printed. */
@@ -13,8 +14,12 @@ export interface Printing {
   /** The day it is printed, as it is written on it. */
   readonly date: string;
   readonly paper: Paper;
+  /** Colours, or their greys. */
+  readonly ink: Ink;
   /** Where a part is found: the page a code opens. */
   readonly partAt: (part: string) => string;
+  /** Hears of every page that is made. */
+  readonly onPage: () => void;
 }
 
 /** The size of a part in a table; a mark where it is rounded. */

@@ -1,54 +1,56 @@
-import { LARGEST_PRINT, PrintWish, PRINTS, type PrintName } from '@zabble/contract';
-import { plainFileName, plan, readJobDocument, readLayouts, ENGLISH, wordsIn, said } from '@zabble/core';
-import express, { Router } from 'express';
-import { refuse, unreadable } from '../http/refusal';
-import { validated } from '../http/validate';
-import { benchCardPdf } from './bench-card-pdf';
-import { cutListPdf } from './cut-list-pdf';
-import { jobZip } from './job-zip';
-import { labelsPdf } from './labels-pdf';
-import { layoutsPdf } from './layouts-pdf';
-import type { Printing } from './printing';
-import { stickPdf, stickStripPdf } from './stick-pdf';
-import { templatesPdf } from './templates-pdf';
-
-type Maker = (printing: Printing, document: object) => Promise<Buffer>;
-
-const MAKERS: Readonly<Record<PrintName, Maker>> = {
-  'cut-list.pdf': cutListPdf,
-  'labels.pdf': labelsPdf,
-  'layouts.pdf': layoutsPdf,
-  'bench-card.pdf': benchCardPdf,
-  'story-stick.pdf': stickPdf,
-  'story-stick-strip.pdf': stickStripPdf,
-  'templates.pdf': templatesPdf,
-  'job.zip': jobZip,
-};
+import { LARGEST_PRINT, PRINT_STREAM, PRINTS, type PrintNews } from '@zabble/contract';
+import { said } from '@zabble/core';
+import express, { Router, type Request, type Response } from 'express';
+import { answerTo } from '../http/errors';
+import { refuse, Refusal } from '../http/refusal';
+import type { Printed } from './make';
+import type { Printer } from './printer';
 
 /** /api/print/…: the job that is sent, as it stands on the screen, made ready for paper. Nothing is kept. */
-export function printRouter(fonts: string): Router {
+export function printRouter(printer: Printer): Router {
   const router = Router();
   for (const name of PRINTS)
-    router.post(`/${name}`, express.json({ limit: LARGEST_PRINT }), async (request, response) => {
-      const wish = validated(PrintWish, request.body);
-      const printing = readWish(wish, fonts);
-      const made = await MAKERS[name](printing, wish.document);
-      response.type(name.endsWith('.zip') ? 'application/zip' : 'application/pdf');
-      response.attachment(`${plainFileName(printing.job.name)}-${name}`).send(made);
+    router.post(`/${name}`, express.raw({ type: () => true, limit: LARGEST_PRINT }), async (request, response) => {
+      const sent: unknown = request.body;
+      if (!Buffer.isBuffer(sent)) throw refuse(400, said('sent-no-json'));
+      // Nobody waits for it any more: it is not made, or given up where it is being made.
+      const gone = new AbortController();
+      response.once('close', () => gone.abort());
+      const told = request.get('accept') === PRINT_STREAM ? tellOnTheWay : tellAtTheEnd;
+      await told(request, response, (onPages) => printer.print({ name, sent }, { signal: gone.signal, onPages }), gone);
     });
   return router;
 }
 
-function readWish({ document, layouts, paper, address, job: id }: PrintWish, fonts: string): Printing {
-  const reading = readJobDocument(document);
-  if (!reading.ok) throw unreadable('job', reading.errors, 'printed');
-  const { job } = reading;
-  const planned = plan(job);
-  const laid = readLayouts(layouts ?? [], job, planned);
-  if (!laid.ok) throw refuse(422, said('layouts-refused', { why: laid.wrong }));
-  const partAt = (part: string): string =>
-    `${address.replace(/\/+$/, '')}/jobs/${id}/cut?part=${encodeURIComponent(part)}`;
-  const words = wordsIn(ENGLISH, planned);
-  const date = new Intl.DateTimeFormat(ENGLISH.locale, { dateStyle: 'long' }).format(new Date());
-  return { job, plan: planned, words, layouts: laid.layouts, fonts, date, paper, partAt };
-}
+type Print = (onPages: (pages: number) => void) => Promise<Printed>;
+type Tell = (request: Request, response: Response, print: Print, gone: AbortController) => Promise<void>;
+
+const tellAtTheEnd: Tell = async (_request, response, print, gone) => {
+  try {
+    const printed = await print(() => undefined);
+    if ('refused' in printed) throw new Refusal(printed.refused);
+    response.type(printed.type).attachment(printed.name).send(Buffer.from(printed.data));
+  } catch (problem) {
+    if (!gone.signal.aborted) throw problem;
+  }
+};
+
+/** A line of news for every few pages, then what came of it. */
+const tellOnTheWay: Tell = async (request, response, print, gone) => {
+  response.type(PRINT_STREAM).flushHeaders();
+  const tell = (news: PrintNews): void => void response.write(`${JSON.stringify(news)}\n`);
+  try {
+    const printed = await print((pages) => tell({ kind: 'pages', pages }));
+    if ('refused' in printed) tell({ kind: 'refused', problem: printed.refused });
+    else {
+      tell({ kind: 'file', name: printed.name, type: printed.type });
+      response.write(printed.data);
+    }
+  } catch (error) {
+    if (gone.signal.aborted) return;
+    const problem = answerTo(error);
+    if (problem.status >= 500) request.log.error({ err: error }, problem.says);
+    tell({ kind: 'refused', problem });
+  }
+  response.end();
+};

@@ -34,6 +34,7 @@ import { StepWalk } from './bench/fit/step-walk';
 import { FitStep } from './bench/fit/fit-step';
 import { FrontsStep } from './bench/fronts/fronts-step';
 import { MaterialsBoard } from './bench/materials/materials-board';
+import { PrintPlace } from './bench/print/print-place';
 import { MeasureStep } from './bench/measure/measure-step';
 import { Reckoning } from './bench/reckoning/reckoning';
 import { SlidesStep } from './bench/slides/slides-step';
@@ -51,6 +52,7 @@ import { LogActions } from './store/log/log.actions';
 import { logFeature } from './store/log/log.reducer';
 import { selectBank, sessionFeature } from './store/session/session';
 import { LAYOUT_SEARCH } from './workers/layout-worker';
+import { OPEN_PDF } from './workers/pdf-pages';
 import { LANGUAGE, WRITING } from './words/speech';
 
 const demo = (name: string): JobDocument =>
@@ -122,6 +124,7 @@ const SCREENS: readonly Screen[] = [
   [FrontsView],
   [RecordView],
   [PaperView],
+  [PrintPlace, { back: 'boxes' }],
   [ConflictBar],
   [JobsPage],
   [NewJobSheet],
@@ -158,6 +161,7 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
       },
       { provide: LANGUAGE, useValue: INVENTED },
       { provide: WRITING, useFactory: () => TestBed.inject(Store).selectSignal(writingOf) },
+      { provide: OPEN_PDF, useValue: () => Promise.reject(new Error('no PDF here')) },
       { provide: LAYOUT_SEARCH, useValue: () => ({ postMessage: () => undefined, terminate: () => undefined }) },
     ],
   });

@@ -17,6 +17,7 @@ import { routes } from './app.routes';
 import { Notices } from './shell/notices';
 import { ToldErrors } from './shell/told-errors';
 import { LAYOUT_SEARCH } from './workers/layout-worker';
+import { OPEN_PDF } from './workers/pdf-pages';
 import { makeLayoutWorker } from './workers/make-layout-worker';
 
 export const appConfig: ApplicationConfig = {
@@ -33,6 +34,7 @@ export const appConfig: ApplicationConfig = {
     provideEffects(),
     { provide: ErrorHandler, useClass: ToldErrors },
     { provide: WRITING, useFactory: () => inject(Store).selectSignal(writingOf) },
+    { provide: OPEN_PDF, useValue: (file: Blob) => import('./workers/open-pdf').then(({ openPdf }) => openPdf(file)) },
     { provide: LAYOUT_SEARCH, useValue: makeLayoutWorker },
     // The application itself stays on the device: a page can be loaded afresh while the server is away.
     provideServiceWorker('ngsw-worker.js', {

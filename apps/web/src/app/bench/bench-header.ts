@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { RouterLink, RouterLinkActive } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
@@ -18,7 +19,7 @@ import { UnitsMenu } from './units-menu';
 @Component({
   selector: 'z-bench-header',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [SaveMark, TextField, ThemeButton, UnitsMenu, Wordmark],
+  imports: [RouterLink, RouterLinkActive, SaveMark, TextField, ThemeButton, UnitsMenu, Wordmark],
   template: `<header class="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-line bg-sheet px-3 py-1.5">
     <z-wordmark [bare]="true" />
     @if (open()) {
@@ -49,6 +50,14 @@ import { UnitsMenu } from './units-menu';
         Findings {{ findings() }}
       </button>
       <button i18n type="button" class="press" (click)="shell.search()">Actions</button>
+      <a
+        i18n
+        class="press max-sm:hidden"
+        [routerLink]="['/jobs', id(), 'print']"
+        routerLinkActive="press-main"
+        ariaCurrentWhenActive="page"
+        >Print</a
+      >
       <z-units-menu class="max-sm:hidden" />
     }
     <z-theme-button class="max-sm:hidden" />
@@ -69,6 +78,7 @@ export class BenchHeader {
   private readonly writing = inject(Writing);
   protected readonly shell = inject(ShellActions);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  protected readonly id = this.store.selectSignal(jobFeature.selectId);
   private readonly plan = this.store.selectSignal(selectPlan);
   protected readonly open = computed(() => this.document() !== undefined);
   protected readonly undoName = this.store.selectSignal(selectUndoName);

@@ -7,6 +7,7 @@ import {
   effect,
   inject,
   input,
+  signal,
   untracked,
   type OnDestroy,
 } from '@angular/core';
@@ -31,6 +32,7 @@ import { Findings } from './findings/findings-list';
 import { FitStep } from './fit/fit-step';
 import { FrontsStep } from './fronts/fronts-step';
 import { MeasureStep } from './measure/measure-step';
+import { PrintPlace } from './print/print-place';
 import { Reckoning } from './reckoning/reckoning';
 import { SlidesStep } from './slides/slides-step';
 import { StepTabs } from './step-tabs';
@@ -53,6 +55,7 @@ import { STEPS } from './steps';
     FitStep,
     FrontsStep,
     MeasureStep,
+    PrintPlace,
     Reckoning,
     RouterLink,
     Say,
@@ -77,6 +80,10 @@ export class BenchPage implements OnDestroy {
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly name = computed(() => this.document()?.name);
   protected readonly current = computed<Step>(() => STEPS.find((id) => id === this.step()) ?? 'measure');
+  /** The step that is or was on the bench, while papers stand in its place. */
+  protected readonly lastStep = signal<Step>('measure');
+  /** The papers stand in the place of the steps. */
+  protected readonly printing = computed(() => this.step() === 'print');
   protected readonly unread = this.store.selectSignal(selectUnread);
   protected readonly newer = this.store.selectSignal(selectNewer);
   protected readonly unopened = computed(
@@ -99,6 +106,9 @@ export class BenchPage implements OnDestroy {
   });
 
   constructor() {
+    effect(() => {
+      if (!this.printing()) this.lastStep.set(this.current());
+    });
     effect(() => {
       const id = this.id();
       untracked(() => this.store.dispatch(JobActions.open({ id })));

@@ -68,6 +68,10 @@ export const REFUSALS = {
   'no-name': ({ what }: { what: Thing }) => `The ${THINGS[what]} has no name to be found by. Nothing was changed.`,
   'layouts-refused': (p: { why: Said }, w: Words) =>
     `The layouts don’t hold: ${w.say(p.why)}. Nothing was printed; lay the parts out again.`,
+  'print-busy': 'Too much is being printed just now. Nothing was printed; try again in a moment.',
+  'print-too-long': ({ seconds }: { seconds: number }) =>
+    `This took longer than ${seconds} s. Nothing was printed; try again, or print a smaller part of it.`,
+  'print-too-big': 'This is more than can be printed at once. Nothing was printed; print its papers one by one.',
   'not-in-rack': 'There is nothing with this id in the rack (any more).',
   'no-booking': 'There is no booking with this id.',
   'off-cut-used': 'An off-cut of this layout has been used since. Nothing was put back.',

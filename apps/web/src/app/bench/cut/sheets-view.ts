@@ -1,16 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import {
-  holds,
-  isOffcut,
-  lyingIn,
-  movesOf,
-  stepsOf,
-  writeExact,
-  type Found,
-  type StockItemOf,
-  type Which,
-} from '@zabble/core';
+import { holds, isOffcut, lyingIn, movesOf, stepsOf, writeExact, type Found, type StockItemOf } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
@@ -19,10 +9,12 @@ import { NumberField } from '../../fields/number-field';
 import { Says } from '../../ui/says';
 import { Bookings } from './bookings';
 import { CutState, type ShownSheet } from './cut-state';
+import { ChoiceRow } from '../../ui/choice-row';
 import { Rack } from './rack';
 import { SheetWalk } from './sheet-walk';
 import { namesOn } from './taken-edits';
 import { TwoWays } from './two-ways';
+import { WHICH_PARTS } from './which-parts';
 import { Importance } from './importance';
 
 /** A material's layout as far as it is found. */
@@ -52,7 +44,7 @@ function usedOf({ sheet, blade }: ShownSheet): number {
 @Component({
   selector: 'z-sheets-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Bookings, LengthField, NumberField, Says, Importance, TwoWays],
+  imports: [ChoiceRow, Bookings, LengthField, NumberField, Says, Importance, TwoWays],
   templateUrl: './sheets-view.html',
 })
 export class SheetsView {
@@ -65,10 +57,7 @@ export class SheetsView {
   private readonly id = this.store.selectSignal(jobFeature.selectId);
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly says = signal('');
-  protected readonly ways: readonly { readonly id: Which; readonly name: string }[] = [
-    { id: 'now', name: $localize`What may be cut now` },
-    { id: 'all', name: $localize`All, to buy by` },
-  ];
+  protected readonly ways = WHICH_PARTS;
 
   protected readonly rows = computed((): readonly Row[] =>
     this.materials().map((material) => {

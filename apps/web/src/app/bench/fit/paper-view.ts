@@ -1,44 +1,30 @@
 import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
 import type { PrintName } from '@zabble/contract';
 import { drawStickPaper, drawTemplates, type BankPlan } from '@zabble/core';
-import { Says } from '../../ui/says';
-import { Paper } from '../paper';
-import { PaperChoice } from '../paper-choice';
+import { jobFeature } from '../../store/job/job.reducer';
+import { FilesOut } from '../files-out';
+import { PAPERS } from '../print/papers';
 
-const PRINTS: readonly { readonly name: PrintName; readonly says: string; readonly what: string }[] = [
-  {
-    name: 'bench-card.pdf',
-    says: $localize`Bench card`,
-    what: $localize`A page a bank: face and section, boxes with their tolerance, spacers with the fence setting of each, holes, packing, and what to look out for.`,
-  },
-  {
-    name: 'story-stick.pdf',
-    says: $localize`Story stick, on pages`,
-    what: $localize`Full size, joined by the lettered dashed lines. Every page has a line whose length is told: measure it first.`,
-  },
-  {
-    name: 'story-stick-strip.pdf',
-    says: $localize`Story stick, in one piece`,
-    what: $localize`The same for a roll or a plotter.`,
-  },
-  {
-    name: 'templates.pdf',
-    says: $localize`Templates`,
-    what: $localize`Full size: bores of the pulls, the backs of undermount boxes, the screw line of the slides.`,
-  },
+/** The papers that go to the case. */
+const TO_THE_CASE: readonly PrintName[] = [
+  'bench-card.pdf',
+  'story-stick.pdf',
+  'story-stick-strip.pdf',
+  'templates.pdf',
 ];
 
 /** What goes to the case on paper, true to size. */
 @Component({
   selector: 'z-paper-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [PaperChoice, Say, Says],
+  imports: [RouterLink, Say],
   template: `<div class="flex flex-col gap-4">
     <div class="flex flex-wrap items-center gap-3">
       <h3 i18n class="mr-auto text-lg font-semibold">To take to the case</h3>
-      <z-paper-choice />
     </div>
     @if (bank().bank.basis === 'planned') {
       <p i18n class="border-l-4 border-ochre bg-ochre-wash px-3 py-2 font-medium text-ochre">
@@ -51,17 +37,16 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
           <span class="min-w-60 flex-1"
             ><b class="font-semibold">{{ each.says }}</b> <span class="caption block">{{ each.what }}</span></span
           >
-          <button
+          <a
             i18n
-            type="button"
             class="press"
             i18n-ariaLabel
-            ariaLabel="{{ each.says }}, PDF"
-            [disabled]="paper.busy()"
-            (click)="paper.print(each.name)"
+            ariaLabel="{{ each.says }}, its pages"
+            [routerLink]="['/jobs', id(), 'print']"
+            [queryParams]="{ what: each.name }"
           >
-            PDF
-          </button>
+            Pages
+          </a>
         </li>
       }
       <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
@@ -96,7 +81,7 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
               class="press"
               i18n-ariaLabel
               ariaLabel="{{ template.title | say }}, SVG"
-              (click)="paper.draw('template-' + ($index + 1), template.drawing, 'svg')"
+              (click)="files.draw('template-' + ($index + 1), template.drawing, 'svg')"
             >
               SVG
             </button>
@@ -106,7 +91,7 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
               class="press"
               i18n-ariaLabel
               ariaLabel="{{ template.title | say }}, DXF"
-              (click)="paper.draw('template-' + ($index + 1), template.drawing, 'dxf')"
+              (click)="files.draw('template-' + ($index + 1), template.drawing, 'dxf')"
             >
               DXF
             </button>
@@ -114,17 +99,17 @@ const PRINTS: readonly { readonly name: PrintName; readonly says: string; readon
         </li>
       }
     </ul>
-    <z-says [text]="paper.says()" />
   </div>`,
 })
 export class PaperView {
   readonly bank = input.required<BankPlan>();
-  protected readonly paper = inject(Paper);
+  protected readonly files = inject(FilesOut);
+  protected readonly id = inject(Store).selectSignal(jobFeature.selectId);
   private readonly speech = inject(Speech);
-  protected readonly prints = PRINTS;
+  protected readonly prints = PAPERS.filter(({ name }) => TO_THE_CASE.includes(name));
   protected readonly templates = computed(() => drawTemplates(this.bank(), this.speech.words()));
 
   protected stick(as: 'svg' | 'dxf'): void {
-    this.paper.draw('story-stick', drawStickPaper(this.bank(), this.speech.words()), as);
+    this.files.draw('story-stick', drawStickPaper(this.bank(), this.speech.words()), as);
   }
 }

@@ -1,0 +1,81 @@
+import { PrintWish, type PrintName, type Problem } from '@zabble/contract';
+import { ENGLISH, plan, plainFileName, readJobDocument, readLayouts, said, wordsIn } from '@zabble/core';
+import { answerTo } from '../http/errors';
+import { refuse, unreadable } from '../http/refusal';
+import { validated } from '../http/validate';
+import { benchCardPdf } from './bench-card-pdf';
+import { cutListPdf } from './cut-list-pdf';
+import { jobZip } from './job-zip';
+import { labelsPdf } from './labels-pdf';
+import { layoutsPdf } from './layouts-pdf';
+import type { Printing } from './printing';
+import { stickPdf, stickStripPdf } from './stick-pdf';
+import { templatesPdf } from './templates-pdf';
+
+type Maker = (printing: Printing, document: object) => Promise<Buffer>;
+
+const MAKERS: Readonly<Record<PrintName, Maker>> = {
+  'cut-list.pdf': cutListPdf,
+  'labels.pdf': labelsPdf,
+  'layouts.pdf': layoutsPdf,
+  'bench-card.pdf': benchCardPdf,
+  'story-stick.pdf': stickPdf,
+  'story-stick-strip.pdf': stickStripPdf,
+  'templates.pdf': templatesPdf,
+  'job.zip': jobZip,
+};
+
+/** What is to be printed: which paper, and a `PrintWish` as it was sent, unread. */
+export interface PrintOrder {
+  readonly name: PrintName;
+  readonly sent: Uint8Array;
+  /** The folder of the font packages. */
+  readonly fonts: string;
+}
+
+/** A file ready to be handed over, or why there is none. */
+export type Printed =
+  { readonly name: string; readonly type: string; readonly data: Uint8Array } | { readonly refused: Problem };
+
+/** Reads, plans and prints: all the work of it, so that it can be done beside the server. Throws what nobody foresaw. */
+export async function makePrint(order: PrintOrder, onPage: () => void): Promise<Printed> {
+  try {
+    const wish = validated(PrintWish, parsed(order.sent));
+    const printing = readWish(wish, order.fonts, onPage);
+    return {
+      name: `${plainFileName(printing.job.name)}-${order.name}`,
+      type: order.name.endsWith('.zip') ? 'application/zip' : 'application/pdf',
+      data: await MAKERS[order.name](printing, wish.document),
+    };
+  } catch (problem) {
+    const refused = answerTo(problem);
+    if (refused.status < 500) return { refused };
+    throw problem;
+  }
+}
+
+function parsed(sent: Uint8Array): unknown {
+  try {
+    return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(sent));
+  } catch {
+    throw refuse(400, said('sent-no-json'));
+  }
+}
+
+function readWish(
+  { document, layouts, paper, ink, address, job: id }: PrintWish,
+  fonts: string,
+  onPage: () => void,
+): Printing {
+  const reading = readJobDocument(document);
+  if (!reading.ok) throw unreadable('job', reading.errors, 'printed');
+  const { job } = reading;
+  const planned = plan(job);
+  const laid = readLayouts(layouts ?? [], job, planned);
+  if (!laid.ok) throw refuse(422, said('layouts-refused', { why: laid.wrong }));
+  const partAt = (part: string): string =>
+    `${address.replace(/\/+$/, '')}/jobs/${id}/cut?part=${encodeURIComponent(part)}`;
+  const words = wordsIn(ENGLISH, planned);
+  const date = new Intl.DateTimeFormat(ENGLISH.locale, { dateStyle: 'long' }).format(new Date());
+  return { job, plan: planned, words, layouts: laid.layouts, fonts, date, paper, ink, partAt, onPage };
+}
