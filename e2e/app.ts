@@ -39,6 +39,13 @@ export async function goTo(page: Page, step: string): Promise<void> {
   await page.locator(`z-${step.toLowerCase()}-step`).waitFor();
 }
 
+/** Opens the line of findings of the step. */
+export async function openFindings(page: Page): Promise<void> {
+  const line = page.getByRole('region', { name: 'Findings of this step' }).locator('> button');
+  await line.waitFor();
+  if ((await line.getAttribute('aria-expanded')) === 'false') await line.click();
+}
+
 /** A new job by a way of building, opened at its opening. */
 export async function beginJob(page: Page, way: string, unit: 'Inches' | 'Millimetres' = 'Inches'): Promise<void> {
   await page.goto('/jobs');

@@ -1,4 +1,4 @@
-import { expect, figure, goTo, kept, openJob, test } from './app';
+import { expect, figure, goTo, kept, openFindings, openJob, test } from './app';
 
 test('slide, corner and bottom chosen: widths, lengths and parts follow, what they need comes with them', async ({
   page,
@@ -18,6 +18,7 @@ test('slide, corner and bottom chosen: widths, lengths and parts follow, what th
   await page.getByRole('link', { name: /^Slides/ }).click();
   await slide.selectOption('Undermount, sides to 5/8 in');
   await page.getByRole('link', { name: /^Boxes/ }).click();
+  await openFindings(page);
   const stop = page.locator('[data-code="BOTTOM_NOT_ALLOWED"]').first();
   await expect(stop).toContainText('wants a bottom captured in grooves all round or slid in');
   await stop.getByRole('button', { name: 'Make it captured in grooves all round' }).click();
@@ -53,6 +54,7 @@ test('planned sizes that were measured are said so, without a stop', async ({ pa
   await openJob(page, 'Rope bench');
   await page.getByLabel('Width, reading 1').fill('18 1/16');
   await page.getByLabel('Width, reading 1').press('Enter');
+  await openFindings(page);
   const asks = page.getByRole('group', { name: 'What these sizes are' });
   await asks.getByRole('button', { name: 'Measured at the case' }).click();
   await expect(asks).toHaveCount(0);
@@ -138,4 +140,33 @@ test('another unit: the same lengths, written in it', async ({ page }) => {
   await expect(page.getByLabel('Width, reading 1')).toHaveValue('457.2');
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect.poll(() => figure(page, 'Width that governs')).toBe('18');
+});
+
+test('looked at from afar and from near: the case, a bank of it, one drawer cut through', async ({ page }) => {
+  await openJob(page, 'Rope bench');
+  const near = page.getByRole('group', { name: 'How near' });
+  await near.getByRole('button', { name: 'Case' }).click();
+  const banks = page.getByRole('group', { name: 'Banks of the case' });
+  await expect(banks.getByRole('button')).toHaveCount(2);
+  await banks.getByRole('button', { name: /^bank right/ }).click();
+  await expect(page.getByRole('button', { name: 'Bench, bank right' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(near.getByRole('button', { name: 'Bank' })).toHaveAttribute('aria-pressed', 'true');
+  await page
+    .getByRole('button', { name: /^Drawer 2/ })
+    .first()
+    .click();
+  await page.keyboard.press('z');
+  await expect(near.getByRole('button', { name: 'Drawer 2' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('img', { name: 'Section of drawer 2, front at the left' })).toBeVisible();
+  await page.keyboard.press('z');
+  await expect(page.getByRole('img', { name: 'Section of drawer 2, front at the left' })).toHaveCount(0);
+});
+
+test('what stands alike in several banks is told once, in one line that opens', async ({ page }) => {
+  await openJob(page, 'Rope bench');
+  const line = page.getByRole('region', { name: 'Findings of this step' });
+  await expect(line.getByRole('listitem')).toHaveCount(0);
+  await openFindings(page);
+  await expect(line.getByRole('listitem')).toHaveCount(1);
+  await expect(line).toContainText('Bench, bank left · Bench, bank right');
 });

@@ -1,4 +1,4 @@
-import { expect, figure, goTo, kept, openJob, test } from './app';
+import { expect, figure, goTo, kept, openFindings, openJob, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -95,6 +95,7 @@ test('what goes in decides how low a front may be, and says when it does not fit
   await thing.getByLabel('Across').press('Enter');
   await thing.getByLabel('Deep').fill('22 1/2');
   await thing.getByLabel('Deep').press('Enter');
+  await openFindings(page);
   await expect(page.locator('[data-code="CONTENTS_TOO_WIDE"]')).toContainText('whichever way it lies');
   await thing.getByLabel('Each, lb').fill('heavy');
   await thing.getByLabel('Each, lb').press('Enter');

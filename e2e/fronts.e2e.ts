@@ -1,4 +1,4 @@
-import { expect, figure, kept, openJob, test } from './app';
+import { expect, figure, kept, openFindings, openJob, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -13,6 +13,7 @@ test('overlay to inset: widths follow, a tight gap is told and widened by a butt
   await page.getByRole('button', { name: /^Undo/ }).click();
   await page.getByRole('textbox', { name: 'Gap top' }).fill('0.5');
   await page.getByRole('textbox', { name: 'Gap top' }).press('Enter');
+  await openFindings(page);
   const tight = page.locator('[data-code="REVEAL_TOO_TIGHT"]').first();
   await expect(tight).toContainText('may still grow');
   await tight.getByRole('button', { name: /^Make the gap/ }).click();
@@ -71,6 +72,7 @@ test('banded, framed, from one panel: the cut list follows', async ({ page }) =>
   const panel = page.getByRole('region', { name: 'One panel' });
   await panel.getByRole('button', { name: 'From one panel, down the bank' }).click();
   await expect(panel).toContainText(/jumps by/);
+  await openFindings(page);
   const jump = page.locator('[data-code="GRAIN_JUMPS"]');
   await jump.getByRole('button', { name: /^Cut a strip/ }).click();
   await jump.getByRole('button', { name: 'Do it' }).click();

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { beginJob, expect, figure, kept, openJob, test } from './app';
+import { beginJob, expect, figure, kept, openFindings, openJob, test } from './app';
 
 test('a job is searched, deleted and brought back', async ({ page }) => {
   await page.goto('/jobs');
@@ -67,6 +67,7 @@ test('a wish that can’t be had is refused and the last good division stays; a 
   await page.getByRole('link', { name: /^Boxes/ }).click();
   expect(await figure(page, 'Width of box 1')).toContain('851');
   await page.getByRole('link', { name: /^Divide/ }).click();
+  await openFindings(page);
   await expect(page.locator('[data-code="DIVISION_IMPOSSIBLE"]')).toContainText('4.0 mm more than there is');
   await page.getByRole('button', { name: 'Free drawer 1, Signal pennants' }).click();
   await page.getByRole('button', { name: 'Do it' }).click();

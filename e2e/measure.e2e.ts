@@ -1,4 +1,4 @@
-import { expect, figure, kept, openJob, test } from './app';
+import { expect, figure, kept, openFindings, openJob, test } from './app';
 
 test('the laser: choose the size it fills, take readings with one key; planned sizes are kept and compared', async ({
   page,
@@ -46,6 +46,7 @@ test('the laser: choose the size it fills, take readings with one key; planned s
 test('called as built without measuring: it is said, and nothing may be cut', async ({ page }) => {
   await openJob(page, 'Rope bench');
   await page.getByText('As built', { exact: true }).click();
+  await openFindings(page);
   const finding = page.locator('[data-code="NOT_YET_MEASURED"]');
   await expect(finding).toContainText('still the planned sizes');
   await expect(page.getByRole('link', { name: /^Cut held/ })).toBeVisible();

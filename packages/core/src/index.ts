@@ -57,6 +57,7 @@ export {
   drawCorner,
   drawFace,
   drawHanging,
+  drawCaseFace,
   drawOpening,
   drawPanel,
   drawPart,
@@ -91,7 +92,16 @@ export {
   svgOf,
   plainFileName,
 } from './exchange';
-export { type Finding, type FindingGroup, type Remedy, type Step, groupFindings, saidOf } from './findings';
+export {
+  type Finding,
+  type FindingGroup,
+  type Remedy,
+  type JobFindingGroup,
+  type Step,
+  groupFindings,
+  groupOverBanks,
+  saidOf,
+} from './findings';
 export {
   type BoxFit,
   type FrontStep,
@@ -115,6 +125,7 @@ export {
 } from './fitting';
 export { type GrainRun, dividerLap } from './fronts';
 export {
+  type Case,
   type BankOf,
   type BottomFit,
   type CaseOf,

@@ -22,6 +22,7 @@ import { CutSide } from './bench/cut/cut-side';
 import { FilesView } from './bench/cut/files-view';
 import { RackView } from './bench/cut/rack-view';
 import { SheetsView } from './bench/cut/sheets-view';
+import { DrawingPane } from './bench/drawing-pane';
 import { DivideStep } from './bench/divide/divide-step';
 import { FindingsBoard } from './bench/findings/findings-board';
 import { Findings } from './bench/findings/findings-list';
@@ -97,6 +98,7 @@ const SCREENS: readonly Screen[] = [
   [BenchHeader],
   [StepTabs, { job: 'j', current: 'measure' }],
   [BankDrawing, { withPulls: true }],
+  [DrawingPane],
   [Findings, { step: 'boxes' }],
   [Findings, { step: 'measure' }],
   [FindingsBoard],

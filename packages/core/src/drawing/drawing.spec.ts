@@ -1,8 +1,10 @@
+import { inMillimetres, millimetres } from '../length';
 import { patched, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
 import { plan, readJobDocument } from '../plan';
 import { banks, demo, one, IN_ENGLISH } from '../plan/plan.spec-data';
 import { drawCorner } from './corner';
+import { drawCaseFace } from './case-face';
 import { drawFace } from './face';
 import { drawPanel, drawRow } from './panel';
 import { drawSection } from './section';
@@ -250,5 +252,24 @@ describe('the stick on paper', () => {
     expect(y + height).toBeGreaterThan(500);
     const words = shapes.flatMap((shape) => (shape.kind === 'words' ? [shape.text] : []));
     expect(words).toEqual(expect.arrayContaining(['floor of the opening  0', 'top of the opening  500.0 mm']));
+  });
+});
+
+describe('a case from the front', () => {
+  const reading = readJobDocument(demo('rope-bench'));
+  if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+  const [own] = reading.job.cases;
+  const [planned] = plan(reading.job).cases;
+  const face = drawCaseFace(planned!, own!);
+
+  it('has its banks side by side, their dividers between them', () => {
+    const [left, right] = face.banks;
+    const wide = inMillimetres(planned!.banks[0]!.opening.width.total);
+    expect([left!.x, right!.x]).toEqual([0, wide + inMillimetres(own!.divider ?? millimetres(26))]);
+    for (const { face: each, x } of face.banks) {
+      expect(x + each.x).toBeGreaterThanOrEqual(face.x);
+      expect(x + each.x + each.width).toBeLessThanOrEqual(face.x + face.width + 1e-9);
+      expect(each.height).toBeLessThanOrEqual(face.height);
+    }
   });
 });

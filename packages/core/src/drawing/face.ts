@@ -4,7 +4,7 @@ import type { BankPlan, DrawerDimension, DrawerPlan } from '../plan';
 import type { Box, Drawing, Line, Shape } from './shapes';
 
 /** Case shown around the opening, in millimetres; only its edge is drawn. */
-const AROUND = 26;
+export const AROUND = 26;
 /** How far a slide’s line is drawn in from the case side. */
 const SLIDE_MARK = 18;
 /** A knob's width, and a bar's thickness, where nothing is known of them. */

@@ -1,5 +1,6 @@
 export { drawCorner } from './corner';
-export * from './face';
+export { drawCaseFace, type CaseFace, type PlacedBank } from './case-face';
+export { drawFace } from './face';
 export * from './hanging';
 export * from './opening';
 export * from './panel';

@@ -3,6 +3,7 @@ import { millimetres } from '../length';
 import { ENGLISH, said, wordsIn } from '../words';
 import { remedy, type Finding } from './finding';
 import { groupFindings } from './grouped';
+import { groupOverBanks } from './over-banks';
 import { fitRowByRow, turn, type Laid } from './packing';
 
 const laid = (across: number, deep: number, count = 1): Laid => ({
@@ -72,22 +73,22 @@ describe('things side by side in rows', () => {
   });
 });
 
-describe('findings said once', () => {
-  const finding = (place: number, wood: string, path?: string): Finding => ({
-    ...said('SIDE_TOO_THICK', {
-      family: said('text', { text: 'a slide' }),
-      most: millimetres(16),
-      wood,
-      over: millimetres(2),
-    }),
-    severity: 'warn',
-    step: 'boxes',
-    drawer: `d${place + 1}`,
-    called: { place },
-    remedies: path === undefined ? [] : [remedy('free-height', {}, [{ path, value: 1 }])],
-  });
-  const words = wordsIn(ENGLISH, { unit: 'mm', step: millimetres(1) });
+const finding = (place: number, wood: string, path?: string): Finding => ({
+  ...said('SIDE_TOO_THICK', {
+    family: said('text', { text: 'a slide' }),
+    most: millimetres(16),
+    wood,
+    over: millimetres(2),
+  }),
+  severity: 'warn',
+  step: 'boxes',
+  drawer: `d${place + 1}`,
+  called: { place },
+  remedies: path === undefined ? [] : [remedy('free-height', {}, [{ path, value: 1 }])],
+});
+const words = wordsIn(ENGLISH, { unit: 'mm', step: millimetres(1) });
 
+describe('findings said once', () => {
   it('of several drawers where they say the same, in the order of their places', () => {
     const groups = groupFindings([finding(2, 'ash'), finding(1, 'oak'), finding(0, 'ash')]);
     expect(groups.map((group) => words.say(group.said))).toEqual([
@@ -108,5 +109,42 @@ describe('findings said once', () => {
   it('leaves a bank’s own findings as they are', () => {
     const { drawer: _, called: __, ...bank } = finding(0, 'ash');
     expect(groupFindings([bank, bank])).toHaveLength(2);
+  });
+});
+
+describe('a finding told once for several banks', () => {
+  const bank = (path: string, ...findings: readonly Finding[]) => ({ path, findings });
+
+  it('says at which drawers of which bank, and mends all of them, or one bank alone', () => {
+    const groups = groupOverBanks([
+      bank('a', finding(0, 'ash', 'a.0'), finding(2, 'ash', 'a.2')),
+      bank('b', finding(1, 'oak', 'b.1')),
+      bank('c', finding(4, 'ash', 'c.4')),
+    ]);
+    expect(groups.map(({ banks }) => banks.map(({ path, places }) => [path, ...places]))).toEqual([
+      [
+        ['a', 0, 2],
+        ['c', 4],
+      ],
+      [['b', 1]],
+    ]);
+    const [ash] = groups;
+    expect(ash!.remedies[0]!.patches.map(({ path }) => path)).toEqual(['a.0', 'a.2', 'c.4']);
+    expect(ash!.banks[1]!.remedies[0]!.patches.map(({ path }) => path)).toEqual(['c.4']);
+    expect(words.say(ash!.said)).toMatch(/^In several banks: /);
+  });
+
+  it('changes what banks share once', () => {
+    const groups = groupOverBanks([bank('a', finding(0, 'ash', 'x')), bank('b', finding(0, 'ash', 'x'))]);
+    expect(groups[0]!.remedies[0]!.patches).toEqual([{ path: 'x', value: 1 }]);
+  });
+
+  it('stays apart where one press can’t mend both', () => {
+    expect(groupOverBanks([bank('a', finding(0, 'ash', 'x')), bank('b', finding(0, 'ash'))])).toHaveLength(2);
+  });
+
+  it('leaves two of one bank apart', () => {
+    const { drawer: _, called: __, ...own } = finding(0, 'ash');
+    expect(groupOverBanks([bank('a', own, own), bank('b', own)]).map(({ banks }) => banks.length)).toEqual([2, 1]);
   });
 });

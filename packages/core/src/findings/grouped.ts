@@ -40,6 +40,11 @@ function together(alike: readonly Finding[]): readonly Remedy[] {
     const same = others.map((list) => list.find((each) => sameSaid(each, remedy)));
     if (same.includes(undefined)) return [];
     const all = [...remedy.patches, ...same.flatMap((each) => each?.patches ?? [])];
-    return [{ ...remedy, patches: [...new Map(all.map((patch: Patch) => [patch.path, patch])).values()] }];
+    return [{ ...remedy, patches: allPatches(all) }];
   });
+}
+
+/** Patches of several places put together; what several of them change is changed once. */
+export function allPatches(patches: readonly Patch[]): readonly Patch[] {
+  return [...new Map(patches.map((patch) => [patch.path, patch])).values()];
 }

@@ -8,6 +8,7 @@ export * from './equal';
 export * from './finding';
 export * from './grouped';
 export * from './neighbours';
+export * from './over-banks';
 export * from './opening';
 export * from './rails';
 export { fitRowByRow, type Laid } from './packing';

@@ -12,7 +12,7 @@ import { TextField } from '../fields/text-field';
 import { Writing } from '../ui/writing';
 import { keyOf } from './actions/action';
 import { ShellActions } from './actions/shell-actions';
-import { allWorstFirst } from './findings/worst-first';
+import { worstFirst } from './findings/worst-first';
 import { UnitsMenu } from './units-menu';
 
 /** Job name, undo and redo by name, where the edits are, all findings and all actions, and the keys of the bench. */
@@ -83,10 +83,10 @@ export class BenchHeader {
   protected readonly open = computed(() => this.document() !== undefined);
   protected readonly undoName = this.store.selectSignal(selectUndoName);
   protected readonly redoName = this.store.selectSignal(selectRedoName);
-  private readonly all = computed(() => allWorstFirst(this.plan()?.cases.flatMap(({ banks }) => banks) ?? []));
+  private readonly all = computed(() => worstFirst(this.plan()?.cases.flatMap(({ banks }) => banks) ?? []));
   /** As many as the list of them has. */
   protected readonly findings = computed(() => this.all().length);
-  protected readonly stops = computed(() => this.all().some(({ group }) => group.finding.severity === 'stop'));
+  protected readonly stops = computed(() => this.all().some(({ finding }) => finding.severity === 'stop'));
 
   protected undo(): void {
     this.store.dispatch(JobActions.undone());

@@ -15,7 +15,6 @@ import { Title } from '@angular/platform-browser';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { said, type Step } from '@zabble/core';
-import { BankDrawing } from '../drawing/bank-drawing';
 import { JobActions } from '../store/job/job.actions';
 import { jobFeature } from '../store/job/job.reducer';
 import { selectNewer, selectPlan, selectUnread } from '../store/job/job.selectors';
@@ -28,6 +27,7 @@ import { ConflictBar } from './conflict-bar';
 import { CutSide } from './cut/cut-side';
 import { CutStep } from './cut/cut-step';
 import { DivideStep } from './divide/divide-step';
+import { DrawingPane } from './drawing-pane';
 import { Findings } from './findings/findings-list';
 import { FitStep } from './fit/fit-step';
 import { FrontsStep } from './fronts/fronts-step';
@@ -43,7 +43,6 @@ import { STEPS } from './steps';
   selector: 'z-bench-page',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [
-    BankDrawing,
     BenchHeader,
     BoxesStep,
     CaseStep,
@@ -51,6 +50,7 @@ import { STEPS } from './steps';
     CutSide,
     CutStep,
     DivideStep,
+    DrawingPane,
     Findings,
     FitStep,
     FrontsStep,

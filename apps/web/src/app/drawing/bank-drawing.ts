@@ -1,13 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  ElementRef,
-  inject,
-  input,
-  signal,
-  type OnDestroy,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   drawFace,
@@ -24,7 +15,8 @@ import { SessionActions, sessionFeature } from '../store/session/session';
 import { JointDrag } from './joint-drag';
 import { Front } from './front';
 import { JointHandle } from './joint';
-import { fit, sameScale, type Size } from './layout';
+import { fit, nearTo, sameScale, type Window } from './layout';
+import { paneSize } from './pane-size';
 import { PlacedBox } from './placed-box';
 import { SizeText } from './size-text';
 import { StoryStick } from './story-stick';
@@ -40,20 +32,27 @@ type Box = Shape & { kind: 'box' };
   // What moves in it asks nothing of the rest of the page.
   host: { class: 'relative block h-full w-full overflow-hidden [contain:strict]' },
 })
-export class BankDrawing implements OnDestroy {
+export class BankDrawing {
   readonly bank = input.required<BankPlan>();
   /** The fronts as they will look, with their pulls, in place of names and heights. */
   readonly withPulls = input(false);
+  /** The drawer that is looked at from near; the whole bank where there is none. */
+  readonly near = input<string>();
   private readonly drag = inject(JointDrag);
   private readonly store = inject(Store);
-  protected readonly size = signal<Size>({ width: 560, height: 640 });
-  private readonly observer: ResizeObserver | undefined;
+  protected readonly size = paneSize();
   private readonly face = computed(() => drawFace(this.bank()));
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly says = this.drag.says;
   protected readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
   protected readonly marks = computed(() => drawStick(this.bank()));
-  protected readonly scale = computed(() => fit(this.face(), this.size()), { equal: sameScale });
+  protected readonly scale = computed(() => fit(this.window(), this.size()), { equal: sameScale });
+  /** All of the face, or one front with a little of what is above and below it. */
+  private readonly window = computed((): Window => {
+    const face = this.face();
+    const front = this.boxes('front').find(({ drawer }) => drawer === this.near());
+    return front ? nearTo(face, front, this.size()) : face;
+  });
   protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
   protected readonly width = computed(() => inMillimetres(this.bank().opening.width.total));
   protected readonly height = computed(() => inMillimetres(this.bank().opening.height.total));
@@ -64,19 +63,6 @@ export class BankDrawing implements OnDestroy {
     () =>
       new Set(this.bank().findings.flatMap(({ severity, drawer }) => (severity === 'stop' && drawer ? [drawer] : []))),
   );
-
-  constructor() {
-    const element = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
-    if (typeof ResizeObserver === 'undefined') return;
-    this.observer = new ResizeObserver(() =>
-      this.size.set({ width: element.clientWidth || 560, height: element.clientHeight || 640 }),
-    );
-    this.observer.observe(element);
-  }
-
-  ngOnDestroy(): void {
-    this.observer?.disconnect();
-  }
 
   protected boxes(role: Box['role']): readonly Box[] {
     return this.face().shapes.filter((shape): shape is Box => shape.kind === 'box' && shape.role === role);

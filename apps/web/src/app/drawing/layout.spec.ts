@@ -1,6 +1,6 @@
 import { drawFace, drawStick, plan, readJobDocument } from '@zabble/core';
 import { newJob } from '../store/job/new-job';
-import { besides, drawerLabels, edgeLabels, fit, shortened } from './layout';
+import { besides, drawerLabels, edgeLabels, fit, nearTo, shortened } from './layout';
 
 const reading = readJobDocument(newJob('mm'));
 if (!reading.ok) throw new Error('the new job can’t be read');
@@ -21,6 +21,21 @@ describe('the drawing’s layout', () => {
     expect(scale.y(face.y + face.height)).toBeGreaterThanOrEqual(0);
     expect(scale.y(face.y)).toBeLessThan(height);
     expect(scale.y(face.y) - scale.y(face.y + face.height)).toBeCloseTo(face.height * scale.perMm, 6);
+  });
+
+  it.each([
+    [540, 700],
+    [540, 240],
+    [1200, 300],
+  ])('shows a drawer from near in %i by %i: whole, amidst what is around it, never smaller', (width, height) => {
+    const front = face.shapes.find((shape) => shape.role === 'front' && shape.kind === 'box');
+    if (front?.kind !== 'box') throw new Error('no front');
+    const [far, near] = [face, nearTo(face, front, { width, height })].map((window) => fit(window, { width, height }));
+    expect(near!.perMm).toBeGreaterThanOrEqual(far!.perMm - 1e-9);
+    const [top, low] = [near!.y(front.y + front.height), near!.y(front.y)];
+    expect([top > 0, low < height, near!.x(front.x + front.width) <= width]).toEqual([true, true, true]);
+    // As much is seen above it as below, within the room kept for the figures.
+    expect(Math.abs(top - 22 - (height - 58 - low))).toBeLessThan(1);
   });
 
   it('keeps figures apart, however small the drawing', () => {

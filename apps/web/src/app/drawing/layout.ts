@@ -3,7 +3,7 @@ import { inMillimetres, type Drawing, type Mark } from '@zabble/core';
 /** Room kept around the drawing, in pixels: the stick with all its figures on its left, the width below. */
 const STICK = { left: 106, width: 28 } as const;
 const FACE_LEFT = 148;
-const FACE_RIGHT = 12;
+export const FACE_RIGHT = 12;
 const ABOVE = 22;
 const BELOW = 58;
 /** A letter of a name, in pixels, on the wide side. */
@@ -27,15 +27,28 @@ export interface Scale {
 /** Moves the group a text stands in: moved by its own place or transform it would be laid out anew each time. */
 export const moved = (x: number, y: number): string => `translate(${x} ${y})`;
 
-/** The largest scale at which face and stick fit the space. */
-export function fit(face: Drawing, { width, height }: Size): Scale {
+/** What is to be seen, in millimetres. */
+export type Window = Pick<Drawing, 'x' | 'y' | 'width' | 'height'>;
+
+/** So much of its own height is seen of a drawer from near, and of what is above and below it. */
+const NEAR = 1.7;
+
+/** A front from near: all of the face’s width, and as much above and below as there is room for, the front amidst it. */
+export function nearTo(face: Window, front: Pick<Window, 'y' | 'height'>, { width, height }: Size): Window {
+  const room = { width: Math.max(1, width - FACE_LEFT - FACE_RIGHT), height: Math.max(1, height - ABOVE - BELOW) };
+  const high = Math.max(front.height * NEAR, (face.width * room.height) / room.width);
+  return { x: face.x, width: face.width, y: front.y + (front.height - high) / 2, height: high };
+}
+
+/** The largest scale at which face and stick fit the space; the face alone where there is no stick beside it. */
+export function fit(face: Window, { width, height }: Size, beside = FACE_LEFT): Scale {
   const perMm = Math.max(
     0.01,
-    Math.min((width - FACE_LEFT - FACE_RIGHT) / face.width, (height - ABOVE - BELOW) / face.height),
+    Math.min((width - beside - FACE_RIGHT) / face.width, (height - ABOVE - BELOW) / face.height),
   );
-  const spare = width - FACE_LEFT - FACE_RIGHT - face.width * perMm;
+  const spare = width - beside - FACE_RIGHT - face.width * perMm;
   const aside = Math.max(0, spare) / 2;
-  const left = aside + FACE_LEFT - face.x * perMm;
+  const left = aside + beside - face.x * perMm;
   const floor = height - BELOW + face.y * perMm;
   return {
     perMm,

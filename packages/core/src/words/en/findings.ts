@@ -307,6 +307,7 @@ export const SPOKEN = {
   'of-drawer': (p: { drawer: CalledDrawer; body: Said }, w: Words) =>
     `Drawer ${drawerName(p.drawer)}: ${w.say(p.body)}`,
   'at-reading': atReading,
+  'of-drawers-of-banks': ({ body }: { body: Said }, w: Words) => `In several banks: ${w.say(body)}`,
   'of-each-drawer': (p: { places: readonly number[]; body: Said }, w: Words) =>
     `Each of drawers ${numbers(p.places, w)}: ${w.say(p.body)}`,
 };

@@ -11,7 +11,7 @@ import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { unitPatches } from '../../store/job/unit-patches';
 import { selectPlan, selectRedoName, selectUndoName } from '../../store/job/job.selectors';
-import { selectBank, SessionActions } from '../../store/session/session';
+import { selectBank, SessionActions, sessionFeature } from '../../store/session/session';
 import { BothUnits } from '../../fields/both-units';
 import { FIT_VIEWS, FitState } from '../fit/fit-state';
 import { JobCommands } from '../job-commands';
@@ -42,6 +42,8 @@ export class ShellActions {
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly bank = this.store.selectSignal(selectBank);
+  private readonly near = this.store.selectSignal(sessionFeature.selectNear);
+  private readonly drawer = this.store.selectSignal(sessionFeature.selectDrawer);
   private readonly undoName = this.store.selectSignal(selectUndoName);
   private readonly redoName = this.store.selectSignal(selectRedoName);
 
@@ -117,6 +119,7 @@ export class ShellActions {
         key: 'f',
         run: () => void this.findings(),
       },
+      ...(['drawer', 'case'] as const).map((near) => this.approaching(near, group)),
       { name: $localize`Find an action`, group, key: 'a', run: () => void this.search() },
       {
         name: $localize`Keys of the bench`,
@@ -144,6 +147,20 @@ export class ShellActions {
         run: () => this.turnUnit(inches ? 'mm' : 'in'),
       },
     ];
+  }
+
+  /** From near, from afar, and back to the bank. */
+  private approaching(near: 'drawer' | 'case', group: string): Action {
+    const there = this.near() === near;
+    const away = near === 'drawer' ? $localize`Look at the drawer from near` : $localize`Look at the whole case`;
+    return {
+      name: there ? $localize`Back to the whole bank` : away,
+      group,
+      words: $localize`zoom in out nearer bigger section`,
+      ...(near === 'drawer' ? { key: 'z' } : {}),
+      off: near === 'drawer' && !this.drawer(),
+      run: () => this.store.dispatch(SessionActions.approached({ near: there ? 'bank' : near })),
+    };
   }
 
   private ofJob(): readonly Action[] {

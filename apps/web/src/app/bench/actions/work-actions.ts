@@ -175,7 +175,7 @@ export class WorkActions {
   }
 
   private remedies(bank: BankPlan): readonly Action[] {
-    return worstFirst(bank.findings).flatMap(({ remedies }) =>
+    return worstFirst([bank]).flatMap(({ remedies }) =>
       remedies.map((remedy) => {
         const name = this.speech.say(remedy);
         return { name, group: $localize`Mend`, run: () => this.apply(name, remedy.patches) };

@@ -1,5 +1,6 @@
 import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
+import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
@@ -30,6 +31,7 @@ import { Says } from '../../ui/says';
 import { Size } from '../../fields/size';
 import { CutState } from './cut-state';
 import { GateButton } from './gate-button';
+import { PartCard } from './part-card';
 import { cutPatch } from './records';
 import { SettingsList } from './settings-list';
 import { Who } from '../../device/who';
@@ -64,7 +66,7 @@ const AMISS = {
 @Component({
   selector: 'z-at-the-saw',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Figure, GateButton, Say, Says, SettingsList, Size],
+  imports: [Figure, GateButton, NgTemplateOutlet, PartCard, Say, Says, SettingsList, Size],
   templateUrl: './at-the-saw.html',
 })
 export class AtTheSaw {
@@ -77,6 +79,13 @@ export class AtTheSaw {
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly says = signal('');
+  protected readonly part = computed(() => this.state.byName().get(this.state.part() ?? ''));
+  private readonly pressed = signal<{ readonly part: string | undefined; readonly beside: string }>({
+    part: undefined,
+    beside: '',
+  });
+  /** Where the part in hand opens; on top where it was not pressed here. */
+  protected readonly beside = computed(() => (this.pressed().part === this.state.part() ? this.pressed().beside : ''));
   protected readonly named = materialCalled;
   protected readonly groups = computed(() => groupsOf(this.state.job()?.materials ?? [], this.state.free()));
   protected readonly held = computed((): readonly Held[] => {
@@ -182,8 +191,14 @@ export class AtTheSaw {
     return job && plan ? frontPanels(job, plan, this.state.parts()) : [];
   });
 
-  protected look({ parts }: Crosscut): void {
-    this.state.part.set(parts[0]?.name);
+  /** The part opens beside what was pressed: `beside` is the row or the list it was pressed in. */
+  protected look(part: CutPart | undefined, beside: string): void {
+    this.pressed.set({ part: part?.name, beside });
+    this.state.part.set(part?.name);
+  }
+
+  protected rowOf({ parts }: Crosscut): string {
+    return `row ${parts[0]?.name ?? ''}`;
   }
 
   protected markCut({ parts }: Crosscut): void {

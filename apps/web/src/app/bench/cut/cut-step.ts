@@ -34,7 +34,8 @@ import { SheetsView } from './sheets-view';
     [view]="state.view()"
     (viewChange)="look($event)"
   >
-    @if (part(); as looked) {
+    <!-- At the saw it opens beside what was pressed. -->
+    @if (state.view() !== 'saw' && part(); as looked) {
       <z-part-card [part]="looked" />
     }
     @switch (state.view()) {

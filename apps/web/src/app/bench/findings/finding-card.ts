@@ -2,7 +2,7 @@ import { gone, Speech } from '../../words/speech';
 import { Say } from '../../words/say';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { consequences, patched, type Consequences, type FindingGroup, type Remedy } from '@zabble/core';
+import { consequences, patched, saidKey, type Consequences, type JobFindingGroup, type Remedy } from '@zabble/core';
 import { differences } from '../../store/job/differences';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -10,13 +10,9 @@ import { selectPlan } from '../../store/job/job.selectors';
 import { planMemo, readMemo } from '../../store/job/memo';
 import { Says } from '../../ui/says';
 import { ConsequenceList } from './consequence-list';
+import { FindingPlaces } from './finding-places';
+import { SEVERITIES, TONES } from './severities';
 
-const WORDS = { stop: $localize`Stop`, warn: $localize`Check`, note: $localize`Note` } as const;
-const TONES = {
-  stop: 'border-lead bg-lead-wash text-lead',
-  warn: 'border-ochre bg-ochre-wash text-ochre',
-  note: 'border-edge bg-board text-ink',
-} as const;
 /** A change of the job is told in so many lines. */
 const MOST = 6;
 
@@ -30,14 +26,17 @@ const MOST = 6;
     [class]="tones[group().finding.severity]"
     [attr.data-code]="group().finding.code"
   >
-    <strong class="w-12 shrink-0 py-0.5 font-semibold">{{ words[group().finding.severity] }}</strong>
+    <strong class="w-12 shrink-0 py-0.5 font-semibold">{{ name() }}</strong>
     <div class="min-w-0 flex-1">
       <p class="py-0.5">
-        @if (where()) {
-          <span class="font-semibold">{{ where() }}:</span>
+        @if (where().length === 1 && bank() === '') {
+          <span class="font-semibold">{{ where()[0] }}:</span>
         }
         {{ group().said | say }}
       </p>
+      @if (where().length > 1) {
+        <p class="py-0.5 text-sm font-medium">{{ where().join(' · ') }}</p>
+      }
       @if (group().remedies.length > 0) {
         <div class="flex flex-wrap gap-2 pt-1.5 pb-1">
           @for (remedy of group().remedies; track $index) {
@@ -70,7 +69,16 @@ const MOST = 6;
           }
           <z-consequence-list class="mt-1.5" [consequences]="found.consequences" [banks]="found.banks" />
           <div class="mt-2 flex gap-2">
-            <button i18n type="button" class="press press-main" (click)="mend()">Do it</button>
+            <button i18n type="button" class="press press-main" (click)="mend(found.remedy)">
+              @if (found.here) {
+                Do it in all of them
+              } @else {
+                Do it
+              }
+            </button>
+            @if (found.here; as here) {
+              <button i18n type="button" class="press" (click)="mend(here)">Only in this bank</button>
+            }
             <button i18n type="button" class="press" (click)="looked.set(undefined)">Leave it</button>
           </div>
         </div>
@@ -81,16 +89,20 @@ const MOST = 6;
   host: { class: 'block' },
 })
 export class FindingCard {
-  readonly group = input.required<FindingGroup>();
-  /** The bank it is about, where several are told of. */
-  readonly where = input('');
+  readonly group = input.required<JobFindingGroup>();
+  /** The bank on the bench, where the finding is told for it. */
+  readonly bank = input('');
+  private readonly places = inject(FindingPlaces);
   private readonly edits = inject(JobEdits);
   private readonly speech = inject(Speech);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
-  protected readonly words = WORDS;
   protected readonly tones = TONES;
+  protected readonly where = computed(() => this.places.say(this.group()));
+  protected readonly name = computed(
+    () => SEVERITIES.find(({ severity }) => severity === this.group().finding.severity)?.name ?? '',
+  );
   protected readonly says = signal('');
   /** The remedy that is looked at. */
   protected readonly looked = signal<Remedy | undefined>(undefined);
@@ -108,12 +120,24 @@ export class FindingCard {
     const after = planMemo(reading.job);
     const written = differences(document, then, this.speech.words());
     return {
+      remedy,
+      here: this.here(remedy),
       written: written.slice(0, MOST),
       more: Math.max(0, written.length - MOST),
       consequences: this.besidesItself(consequences(before, after)),
       banks: after.cases.flatMap(({ banks }) => banks),
     };
   });
+
+  /** The same for the bank on the bench alone, where the finding is shared with others and it would do less. */
+  private here(remedy: Remedy): Remedy | undefined {
+    const { banks } = this.group();
+    if (banks.length < 2) return undefined;
+    const own = banks
+      .find(({ path }) => path === this.bank())
+      ?.remedies.find((each) => saidKey(each) === saidKey(remedy));
+    return own && own.patches.length < remedy.patches.length ? own : undefined;
+  }
 
   /** That this finding goes is what the remedy is for; only the others are told. */
   private besidesItself(all: Consequences): Consequences {
@@ -125,9 +149,7 @@ export class FindingCard {
   }
 
   /** Done; undo brings it back. */
-  protected mend(): void {
-    const remedy = this.tried();
-    if (!remedy) return;
+  protected mend(remedy: Remedy): void {
     this.says.set(this.edits.apply(gone(this.speech.say(remedy)), remedy.patches) ?? '');
     this.looked.set(undefined);
   }

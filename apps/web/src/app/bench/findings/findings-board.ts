@@ -3,12 +3,12 @@ import { DialogRef } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { said, saidKey, type BankPlan, type Finding, type FindingGroup } from '@zabble/core';
+import { saidKey, type Finding, type JobFindingGroup } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectPlan } from '../../store/job/job.selectors';
 import { SessionActions } from '../../store/session/session';
 import { FindingCard } from './finding-card';
-import { allWorstFirst } from './worst-first';
+import { worstFirst } from './worst-first';
 
 /** Every finding of the job in one list, worst first: each can be mended here or gone to where it stands. */
 @Component({
@@ -23,16 +23,16 @@ import { allWorstFirst } from './worst-first';
       <button i18n type="button" class="press" (click)="dialog.close()">Close</button>
     </div>
     <ul class="flex flex-col gap-2 overflow-y-auto px-5 py-4" tabindex="-1" i18n-aria-label aria-label="All findings">
-      @for (each of all(); track each.bank.path + keyOf(each.group)) {
+      @for (each of all(); track keyOf(each)) {
         <li class="flex flex-col">
-          <z-finding-card [group]="each.group" [where]="nameOf(each.bank)" />
+          <z-finding-card [group]="each" />
           <button
             i18n
             type="button"
             class="self-end min-h-11 px-2 text-sm text-soft underline hover:text-ink"
-            (click)="go(each.bank, each.group.finding)"
+            (click)="go(each)"
           >
-            go to {{ stepOf(each.group.finding) }}
+            go to {{ stepOf(each.finding) }}
           </button>
         </li>
       } @empty {
@@ -45,31 +45,20 @@ export class FindingsBoard {
   protected readonly dialog = inject(DialogRef);
   private readonly router = inject(Router);
   private readonly speech = inject(Speech);
-  protected readonly keyOf = ({ said: what }: FindingGroup): string => saidKey(what);
+  protected readonly keyOf = ({ said: what, banks }: JobFindingGroup): string => saidKey(what) + (banks[0]?.path ?? '');
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(jobFeature.selectId);
   private readonly plan = this.store.selectSignal(selectPlan);
-  private readonly cases = computed(() => this.plan()?.cases ?? []);
-  protected readonly all = computed(() => allWorstFirst(this.cases().flatMap(({ banks }) => banks)));
-
-  /** Where there is more than one bank, which it is. */
-  protected nameOf({ path }: BankPlan): string {
-    const banks = this.cases().flatMap((owner) =>
-      owner.banks.map((bank) => ({
-        path: bank.path,
-        name: owner.banks.length > 1 ? `${owner.name}, ${this.speech.say(said('bank', bank.bank))}` : owner.name,
-      })),
-    );
-    return banks.length > 1 ? (banks.find((bank) => bank.path === path)?.name ?? '') : '';
-  }
+  protected readonly all = computed(() => worstFirst((this.plan()?.cases ?? []).flatMap(({ banks }) => banks)));
 
   protected stepOf({ step }: Finding): string {
     return this.speech.plain(`step-of/${step}`);
   }
 
-  protected go({ path }: BankPlan, { step, drawer }: Finding): void {
+  /** To the first bank it stands in. */
+  protected go({ finding: { step, drawer }, banks }: JobFindingGroup): void {
     this.dialog.close();
-    this.store.dispatch(SessionActions.bankChosen({ bank: path }));
+    this.store.dispatch(SessionActions.bankChosen({ bank: banks[0]?.path ?? '' }));
     if (drawer !== undefined) this.store.dispatch(SessionActions.drawerChosen({ drawer }));
     void this.router.navigate(['/jobs', this.job(), step]);
   }

@@ -3,11 +3,16 @@ import type { Asked, BankPlan } from '@zabble/core';
 import { JobActions } from '../job/job.actions';
 import { selectPlan } from '../job/job.selectors';
 
+/** The whole case, a bank of it, or one drawer. */
+export type Near = 'case' | 'bank' | 'drawer';
+
 /** What is looked at on the bench; none of it belongs to the job. */
 export interface SessionState {
   /** Path of the bank in the job document. */
   readonly bank: string;
   readonly drawer: string | undefined;
+  /** From how near the bench is looked at. */
+  readonly near: Near;
   /** The number whose sum is shown. */
   readonly asked: Asked | undefined;
   /** Why the last action could not be done. */
@@ -18,6 +23,7 @@ export const SessionActions = createActionGroup({
   source: 'Session',
   events: {
     'Bank Chosen': props<{ bank: string }>(),
+    Approached: props<{ near: Near }>(),
     'Drawer Chosen': props<{ drawer: string | undefined }>(),
     Asked: props<{ asked: Asked }>(),
     /** The sum was seen. */
@@ -26,7 +32,13 @@ export const SessionActions = createActionGroup({
   },
 });
 
-const fresh: SessionState = { bank: 'cases[0].banks[0]', drawer: undefined, asked: undefined, refused: '' };
+const fresh: SessionState = {
+  bank: 'cases[0].banks[0]',
+  near: 'bank',
+  drawer: undefined,
+  asked: undefined,
+  refused: '',
+};
 
 export const sessionFeature = createFeature({
   name: 'session',
@@ -36,6 +48,7 @@ export const sessionFeature = createFeature({
     on(SessionActions.refused, (state, { says }): SessionState => ({ ...state, refused: says })),
     on(JobActions.edited, (state): SessionState => (state.refused === '' ? state : { ...state, refused: '' })),
     on(SessionActions.bankChosen, (_, { bank }): SessionState => ({ ...fresh, bank })),
+    on(SessionActions.approached, (state, { near }): SessionState => ({ ...state, near })),
     on(SessionActions.answered, (state): SessionState => ({ ...state, asked: undefined })),
     on(SessionActions.drawerChosen, (state, { drawer }): SessionState => ({ ...state, drawer })),
     on(SessionActions.asked, (state, { asked }): SessionState => {

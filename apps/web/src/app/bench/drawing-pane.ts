@@ -1,0 +1,105 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { BankPlan } from '@zabble/core';
+import { BankDrawing } from '../drawing/bank-drawing';
+import { CaseDrawing } from '../drawing/case-drawing';
+import { SectionDrawing } from '../drawing/section-drawing';
+import { selectJob, selectPlan } from '../store/job/job.selectors';
+import { SessionActions, sessionFeature, type Near } from '../store/session/session';
+import { ChoiceRow, type Choice } from '../ui/choice-row';
+
+/** What is on the bench, drawn: the whole case, a bank with its stick, or one drawer from the front and cut through. */
+@Component({
+  selector: 'z-drawing-pane',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [BankDrawing, CaseDrawing, ChoiceRow, SectionDrawing],
+  template: `<div class="flex items-start gap-2 px-3 pt-2">
+      <div class="mr-auto">
+        <h1 class="text-xl leading-tight font-semibold">{{ owner()?.name }}</h1>
+        <p i18n class="caption">
+          @if (bank().bank.basis === 'planned') {
+            dashed: planned sizes, a forecast
+          } @else {
+            solid: sized to the opening as built
+          }
+        </p>
+      </div>
+      @if (views().length > 1) {
+        <z-choice-row
+          i18n-label
+          label="How near"
+          [choices]="views()"
+          [chosen]="shown()"
+          (chosenChange)="approach($event)"
+        />
+      }
+    </div>
+    @switch (shown()) {
+      @case ('case') {
+        @if (whole(); as both) {
+          <z-case-drawing
+            class="min-h-0 flex-1"
+            [plan]="both.plan"
+            [own]="both.own"
+            [chosen]="bank().path"
+            (taken)="take($event)"
+          />
+        }
+      }
+      @case ('bank') {
+        <z-bank-drawing class="min-h-0 flex-1" [bank]="bank()" [withPulls]="withPulls()" />
+      }
+      @case ('drawer') {
+        <z-bank-drawing
+          class="min-h-0 flex-1 max-lg:hidden"
+          [bank]="bank()"
+          [withPulls]="withPulls()"
+          [near]="drawer()"
+        />
+        <z-section-drawing
+          class="block max-h-[60%] shrink-0 max-lg:max-h-full max-lg:shrink overflow-y-auto border-t border-line px-3 pt-2"
+          [bank]="bank()"
+          [drawer]="drawer() ?? ''"
+        />
+      }
+    }`,
+  host: { class: 'flex min-h-0 flex-1 flex-col' },
+})
+export class DrawingPane {
+  readonly bank = input.required<BankPlan>();
+  readonly withPulls = input(false);
+  private readonly store = inject(Store);
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly plan = this.store.selectSignal(selectPlan);
+  private readonly near = this.store.selectSignal(sessionFeature.selectNear);
+  private readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
+  protected readonly drawer = computed(() =>
+    this.bank().drawers.some(({ id }) => id === this.chosen()) ? this.chosen() : undefined,
+  );
+  private readonly at = computed(() =>
+    (this.plan()?.cases ?? []).findIndex(({ path }) => this.bank().path.startsWith(`${path}.`)),
+  );
+  protected readonly owner = computed(() => this.plan()?.cases[this.at()]);
+  protected readonly whole = computed(() => {
+    const [plan, own] = [this.owner(), this.job()?.cases[this.at()]];
+    return plan && own ? { plan, own } : undefined;
+  });
+  protected readonly views = computed((): readonly Choice<Near>[] => {
+    const place = this.bank().drawers.find(({ id }) => id === this.drawer())?.place;
+    return [
+      ...((this.owner()?.banks.length ?? 0) > 1 ? [{ id: 'case' as const, name: $localize`Case` }] : []),
+      { id: 'bank', name: $localize`Bank` },
+      ...(place === undefined ? [] : [{ id: 'drawer' as const, name: $localize`Drawer ${place + 1}` }]),
+    ];
+  });
+  /** The bank, where what was looked at is no more. */
+  protected readonly shown = computed(() => this.views().find(({ id }) => id === this.near())?.id ?? 'bank');
+
+  protected approach(near: Near): void {
+    this.store.dispatch(SessionActions.approached({ near }));
+  }
+
+  protected take(bank: string): void {
+    this.store.dispatch(SessionActions.bankChosen({ bank }));
+  }
+}
