@@ -22,6 +22,7 @@ import { HabitRepository } from './habits/repository';
 import { habitsRouter } from './habits/router';
 import { healthRouter } from './health/router';
 import { nothingHere, sayErrors } from './http/errors';
+import { guard } from './http/guard';
 import { jobsRouter } from './jobs/router';
 import type { JobService } from './jobs/service';
 import { LogRepository } from './log/repository';
@@ -46,15 +47,33 @@ export interface AppParts {
   readonly webRoot: string;
   readonly printer: Printer;
   readonly version: string;
+  /** Host names it is known by besides those of this machine. */
+  readonly names: readonly string[];
 }
 
+/** What is written down of a request: neither who asked nor what was looked for. */
+const LOGGED = {
+  req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
+    id,
+    method,
+    path: url.split('?')[0],
+  }),
+  res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+};
+
 /** The API and the built web application on one address. */
-export function createApp({ pool, jobs, logger, webRoot, printer, version }: AppParts): Express {
+export function createApp({ pool, jobs, logger, webRoot, printer, version, names }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger, autoLogging: { ignore: ({ url }) => !url?.startsWith('/api/') } }));
+  app.use(pinoHttp({ logger, serializers: LOGGED, autoLogging: { ignore: ({ url }) => !url?.startsWith('/api/') } }));
+  app.use(guard(names));
   app.use(securityHeaders());
   app.use(compression());
+  // What it answers is of this moment, and of nobody else's business.
+  app.use('/api', (_request, response, next) => {
+    response.set('Cache-Control', 'no-store');
+    next();
+  });
   app.use('/api/health', healthRouter(new HealthService(pool, version)));
   app.use('/api', decideWhose());
   const log = new LogService(new LogRepository(pool), jobs);
@@ -96,7 +115,7 @@ function securityHeaders() {
 }
 
 /** Without a hash in their name: what tells a browser that there is something newer. */
-const AFRESH = /(?:ngsw\.json|ngsw-worker\.js|safety-worker\.js|worker-basic\.min\.js)$/;
+const AFRESH = /(?:index\.html|ngsw\.json|ngsw-worker\.js|safety-worker\.js|worker-basic\.min\.js)$/;
 
 /** Files with a hash in their name never change; index.html is asked for afresh each time. */
 function serveWeb(app: Express, webRoot: string): void {
@@ -105,8 +124,9 @@ function serveWeb(app: Express, webRoot: string): void {
     if (AFRESH.test(path)) response.set('Cache-Control', 'no-cache');
   };
   app.use(express.static(webRoot, { index: false, maxAge: '1y', immutable: true, setHeaders }));
-  app.get('/{*path}', (_request, response, next) => {
-    if (!existsSync(index)) {
+  app.get('/{*path}', (request, response, next) => {
+    // A file there is not is no page: an old page that asks for its script must hear so.
+    if (/\.[a-z0-9]+$/i.test(request.path) || !existsSync(index)) {
       next();
       return;
     }

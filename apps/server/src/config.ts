@@ -3,6 +3,10 @@ import { fileURLToPath } from 'node:url';
 /** What the server is started with. */
 export interface Config {
   readonly port: number;
+  /** The address of this machine it listens at. */
+  readonly host: string;
+  /** Host names it is known by besides those of this machine. */
+  readonly names: readonly string[];
   readonly databaseUrl: string;
   /** Folder of the built web application. */
   readonly webRoot: string;
@@ -26,6 +30,8 @@ export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
   const under = (path: string): string => fileURLToPath(new URL(path, root));
   return {
     port,
+    host: environment['HOST'] ?? '127.0.0.1',
+    names: namesIn(environment['ZABBLE_ADDRESS']),
     databaseUrl,
     webRoot: environment['WEB_ROOT'] ?? under('apps/web/dist/browser/'),
     migrations: under('apps/server/migrations/'),
@@ -35,4 +41,14 @@ export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
     version: environment['npm_package_version'] ?? '0.1.0',
     logLevel: environment['LOG_LEVEL'] ?? 'info',
   };
+}
+
+/** The host of the address people call it at; none where it is only at home. */
+function namesIn(address: string | undefined): readonly string[] {
+  if (address === undefined || address === '') return [];
+  if (!/^https?:/.test(address) || !URL.canParse(address))
+    throw new Error(
+      `ZABBLE_ADDRESS is ${JSON.stringify(address)}: an address begins with http:// or https://, then the name.`,
+    );
+  return [new URL(address).hostname];
 }

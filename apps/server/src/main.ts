@@ -10,8 +10,6 @@ import { JobRepository } from './jobs/repository';
 import { JobService } from './jobs/service';
 import { PrinterThreads } from './print/printer';
 
-const HOST = '127.0.0.1';
-
 try {
   await start(readConfig(process.env, new URL('../../../', import.meta.url)));
 } catch (problem) {
@@ -20,24 +18,24 @@ try {
 }
 
 async function start(config: Config): Promise<void> {
-  const logger = pino({ level: config.logLevel, base: { version: config.version } });
+  const logger = pino({ level: config.logLevel, base: { version: config.version, names: config.names } });
   const pool = openPool(config.databaseUrl);
   const jobs = new JobService(new JobRepository(pool));
   const { wasNew } = await migrate(pool, config.migrations);
   if (wasNew) logger.info({ jobs: await addDemoJobs(jobs, config.demo) }, 'demo jobs put in');
   const printer = new PrinterThreads(config.printWorker, config.fonts);
   const server = await listen(
-    createApp({ pool, jobs, logger, webRoot: config.webRoot, printer, version: config.version }),
-    config.port,
+    createApp({ pool, jobs, logger, webRoot: config.webRoot, printer, version: config.version, names: config.names }),
+    config,
   );
   logger.info({ port: config.port }, 'listening');
   process.send?.('listening');
   stopOnSignal(server, () => Promise.all([printer.end(), pool.end()]));
 }
 
-function listen(app: ReturnType<typeof createApp>, port: number): Promise<Server> {
+function listen(app: ReturnType<typeof createApp>, { port, host }: Config): Promise<Server> {
   return new Promise((resolve, reject) => {
-    const server = app.listen(port, HOST, (problem?: Error) => (problem ? reject(problem) : resolve(server)));
+    const server = app.listen(port, host, (problem?: Error) => (problem ? reject(problem) : resolve(server)));
   });
 }
 

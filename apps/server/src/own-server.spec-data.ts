@@ -1,5 +1,7 @@
 import { join } from 'node:path';
 import { createConnection } from 'mysql2/promise';
+import { OWN_HEADER } from '@zabble/contract';
+import express, { type Express } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { pino } from 'pino';
 import { createApp } from './app';
@@ -22,8 +24,17 @@ export async function ownDatabase(name: string): Promise<Pool> {
   return openPool(url.href);
 }
 
-/** The application on a pool, saying nothing and without the web. */
-export function quietApp(pool: Pool) {
+/** The application on a pool, saying nothing and without the web; what is asked of it is asked as its own page does. */
+export function quietApp(pool: Pool): Express {
+  const asked = express();
+  asked.use((request, _response, next) => {
+    request.headers[OWN_HEADER] ??= '1';
+    next();
+  });
+  return asked.use(bareApp(pool));
+}
+
+export function bareApp(pool: Pool): Express {
   return createApp({
     pool,
     jobs: new JobService(new JobRepository(pool)),
@@ -31,6 +42,7 @@ export function quietApp(pool: Pool) {
     webRoot: 'no-such-folder',
     printer: printsHere,
     version: 'test',
+    names: [],
   });
 }
 

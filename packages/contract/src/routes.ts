@@ -29,6 +29,9 @@ export const ROUTES = {
   jobFile: (id: string) => `/api/jobs/${encodeURIComponent(id)}/file`,
 } as const;
 
+/** The header every change asked for by Zabble itself has: no page from elsewhere can send it unasked. */
+export const OWN_HEADER = 'x-zabble';
+
 /** Largest body the server takes, in bytes. */
 export const LARGEST_BODY = 2_000_000;
 

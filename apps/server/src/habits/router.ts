@@ -1,6 +1,7 @@
 import { whose } from '../whose/decide';
 import { KeepHabits, LARGEST_BODY } from '@zabble/contract';
-import express, { Router } from 'express';
+import { Router } from 'express';
+import { jsonBody } from '../http/body';
 import { validated } from '../http/validate';
 import type { HabitService } from './service';
 
@@ -10,7 +11,7 @@ export function habitsRouter(habits: HabitService): Router {
   router.get('/', async (_request, response) => {
     response.json(await habits.read(whose(response)));
   });
-  router.patch('/', express.json({ limit: LARGEST_BODY }), async (request, response) => {
+  router.patch('/', jsonBody(LARGEST_BODY), async (request, response) => {
     response.json(await habits.keep(whose(response), { ...validated(KeepHabits, request.body) }));
   });
   return router;

@@ -26,6 +26,7 @@ export function answerTo(error: unknown): Problem {
   if (type === 'entity.too.large') return problemOf(413, said('too-large', { limit: limit ?? 0 }));
   if (type === 'entity.parse.failed') return problemOf(400, said('sent-no-json'));
   if (type !== undefined && type.startsWith('encoding')) return problemOf(415, said('sent-encoding'));
+  if (error instanceof URIError) return problemOf(400, said('address-unreadable'));
   if (isConnectionTrouble(code)) return problemOf(503, said('database-away'));
   return problemOf(500, said('server-wrong'));
 }

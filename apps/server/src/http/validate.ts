@@ -3,14 +3,68 @@ import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { getMetadataStorage, validateSync, type ValidationError } from 'class-validator';
 import { refuse } from './refusal';
 
-/** What came in as an instance of its contract class, or a 400 that names each field; unknown fields are refused. */
+/** No contract has more fields. */
+const MOST_FIELDS = 50;
+/** So many fields that are none are named. */
+const MOST_STRANGERS = 10;
+
+/**
+ * What came in as an instance of its contract class, or a 400 that names each field; unknown fields are refused. Documents
+ * in it are taken as they are: neither copied nor gone through, so that the work is by the fields of the contract.
+ */
 export function validated<T extends object>(type: ClassConstructor<T>, input: unknown): T {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) throw refuse(400, said('fields-wanted'));
-  const instance = plainToInstance(type, input, { exposeDefaultValues: true });
+  const sent = input as Readonly<Record<string, unknown>>;
+  const known = fieldsOf(type);
+  const strangers = Object.keys(sent).filter((field) => !known.has(field));
+  if (strangers.length > 0) throw refuse(400, said('fields-refused', { fields: strangersIn(strangers) }));
+  const crowded = [...known].filter(([field, { nested }]) => nested && isCrowded(sent[field])).map(([field]) => field);
+  if (crowded.length > 0) throw refuse(400, said('fields-refused', { fields: strangersIn(crowded) }));
+  // Only what the contract itself says how to read is read; the rest is put in its place untouched.
+  const [read, aside] = [{} as Record<string, unknown>, {} as Record<string, unknown>];
+  for (const [field, { nested }] of known)
+    if (Object.hasOwn(sent, field)) (isBig(sent[field]) && !nested ? aside : read)[field] = sent[field];
+  const instance = Object.assign(plainToInstance(type, read, { exposeDefaultValues: true }), aside);
   const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true });
   if (errors.length > 0)
     throw refuse(400, said('fields-refused', { fields: errors.map((error) => wrongField(type, error)) }));
   return instance;
+}
+
+interface FieldOfContract {
+  /** It has a contract of its own, which reads it. */
+  readonly nested: boolean;
+}
+
+const known = new Map<unknown, ReadonlyMap<string, FieldOfContract>>();
+
+/** The fields a contract has rules for. */
+function fieldsOf(type: ClassConstructor<object>): ReadonlyMap<string, FieldOfContract> {
+  const found = known.get(type);
+  if (found) return found;
+  const fields = new Map<string, FieldOfContract>();
+  for (const { propertyName, type: rule } of getMetadataStorage().getTargetValidationMetadatas(type, '', true, false))
+    fields.set(propertyName, { nested: rule === 'nestedValidation' || (fields.get(propertyName)?.nested ?? false) });
+  known.set(type, fields);
+  return fields;
+}
+
+/** Has more fields than any contract: what is gone through field by field must have few. */
+function isCrowded(value: unknown): boolean {
+  const all: unknown[] = Array.isArray(value) ? value : [value];
+  return all.some((each) => isBig(each) && Object.keys(each as object).length > MOST_FIELDS);
+}
+
+function isBig(value: unknown): boolean {
+  return typeof value === 'object' && value !== null;
+}
+
+function strangersIn(names: readonly string[]) {
+  const more = names.length - MOST_STRANGERS;
+  return [
+    ...names.slice(0, MOST_STRANGERS).map((field) => ({ field: field.slice(0, 80), rule: 'whitelistValidation' })),
+    ...(more > 0 ? [{ field: '…', rule: 'whitelistValidation', limit: more }] : []),
+  ];
 }
 
 /** Which rule of its contract a field breaks, with the rule's limit where it has one. */

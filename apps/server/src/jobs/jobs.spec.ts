@@ -199,6 +199,41 @@ describe('what can’t be taken is refused with a sentence', () => {
     ['no revision', () => request(app).put(`/api/jobs/${NOBODY}`).send({ document }), 400, 'revision'],
     ['an id that is none', () => request(app).get('/api/jobs/1'), 400, 'id'],
     ['a job there isn’t', () => request(app).get(`/api/jobs/${NOBODY}`), 404, 'no job'],
+    [
+      'a body nested out of all measure',
+      () =>
+        request(app)
+          .post('/api/jobs')
+          .type('json')
+          .send(`{"document":${'['.repeat(90_000)}${']'.repeat(90_000)}}`),
+      400,
+      'nested more than',
+    ],
+    [
+      'names a program has for itself',
+      () => request(app).post('/api/jobs').type('json').send('{"__proto__":{},"constructor":{},"document":{}}'),
+      400,
+      'constructor',
+    ],
+    [
+      'such names in a job',
+      () =>
+        request(app)
+          .post('/api/jobs')
+          .type('json')
+          .send(`{"document":{"__proto__":1,"constructor":{},"toString":2,${JSON.stringify(document).slice(1)}}`),
+      422,
+      'no field of this name',
+    ],
+    [
+      'a crowd of fields',
+      () =>
+        request(app)
+          .post('/api/jobs')
+          .send(Object.fromEntries(Array.from({ length: 120_000 }, (_, n) => [`k${n}`, 1]))),
+      400,
+      'more that are none',
+    ],
     ['a page that is none', () => request(app).get('/api/jobs?page=-1'), 400, 'page'],
     ['a path that is none', () => request(app).get('/api/elsewhere'), 404, '/api/elsewhere'],
     [

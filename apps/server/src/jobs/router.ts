@@ -1,7 +1,8 @@
 import { whose } from '../whose/decide';
 import { said } from '@zabble/core';
 import { JobId, JobListQuery, LARGEST_BODY, NewJob, ReplaceJob } from '@zabble/contract';
-import express, { Router } from 'express';
+import { Router } from 'express';
+import { jsonBody, textBody } from '../http/body';
 import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
 import type { JobService } from './service';
@@ -9,9 +10,8 @@ import type { JobService } from './service';
 /** /api/jobs: list, create, import, read, replace, delete and restore. */
 export function jobsRouter(jobs: JobService): Router {
   const router = Router();
-  // Only application/json: a page from elsewhere can't send that here without asking first.
-  const asText = express.text({ type: 'application/json', limit: LARGEST_BODY });
-  const asJson = express.json({ limit: LARGEST_BODY });
+  const asText = textBody(LARGEST_BODY);
+  const asJson = jsonBody(LARGEST_BODY);
 
   router.get('/', async (request, response) => {
     response.json(await jobs.list(whose(response), validated(JobListQuery, { ...request.query })));

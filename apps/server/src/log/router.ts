@@ -1,6 +1,7 @@
 import { whose } from '../whose/decide';
 import { AddEntries, JobId, LARGEST_BODY, LogQuery, RecordQuery } from '@zabble/contract';
-import express, { Router } from 'express';
+import { Router } from 'express';
+import { jsonBody } from '../http/body';
 import { events } from '../http/events';
 import { validated } from '../http/validate';
 import type { LogService } from './service';
@@ -15,7 +16,7 @@ export function logRouter(log: LogService): Router {
     const { id } = validated(JobId, request.params);
     response.json(await log.after(whose(response), id, validated(LogQuery, { ...request.query }).after));
   });
-  router.post('/:id/log', express.json({ limit: LARGEST_BODY }), async (request, response) => {
+  router.post('/:id/log', jsonBody(LARGEST_BODY), async (request, response) => {
     const { id } = validated(JobId, request.params);
     response.status(201).json(await log.add(whose(response), id, validated(AddEntries, request.body).entries));
   });

@@ -106,6 +106,18 @@ describe('photographs', () => {
     expect((await shown(body.id)).status).toBe(404);
   });
 
+  it('of a deleted job are shown no more, until it is brought back', async () => {
+    const id = randomUUID();
+    const { body } = (await request(app).post('/api/jobs').send({ document })) as { body: StoredJob };
+    const data = await grey(9, 9).png().toBuffer();
+    const path = `/api/jobs/${body.id}/photos/${id}`;
+    await request(app).put(path).set('content-type', 'image/png').send(data).expect(201);
+    await request(app).delete(`/api/jobs/${body.id}`).expect(204);
+    await request(app).get(path).expect(404);
+    await request(app).post(`/api/jobs/${body.id}/restore`).expect(200);
+    await request(app).get(path).expect(200);
+  });
+
   it('belong to a job there is', async () => {
     const data = await grey(9, 9).png().toBuffer();
     await request(app)

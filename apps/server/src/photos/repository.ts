@@ -23,7 +23,8 @@ export class PhotoRepository {
 
   async find(shop: ShopId, job: string, id: string): Promise<Buffer | undefined> {
     const [[row]] = await this.pool.execute<RowDataPacket[]>(
-      'SELECT picture FROM photos WHERE shop = ? AND job_id = ? AND id = ?',
+      `SELECT p.picture FROM photos p JOIN jobs j ON j.shop = p.shop AND j.id = p.job_id
+       WHERE p.shop = ? AND p.job_id = ? AND p.id = ? AND j.deleted_at IS NULL`,
       [shop, job, id],
     );
     return row?.['picture'] as Buffer | undefined;

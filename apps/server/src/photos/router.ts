@@ -19,7 +19,7 @@ export function photosRouter(photos: PhotoService): Router {
       'Content-Type': 'image/jpeg',
       'Content-Disposition': 'inline; filename="photograph.jpg"',
       'Content-Security-Policy': "default-src 'none'; sandbox",
-      'Cache-Control': 'private, max-age=31536000, immutable',
+      'Cache-Control': 'private, no-cache',
     });
     response.send(data);
   });

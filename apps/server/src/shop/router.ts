@@ -1,7 +1,8 @@
 import { whose } from '../whose/decide';
 import { KeepRow, LARGEST_BODY, ShopRowId } from '@zabble/contract';
 import type { MaterialOf, OwnSlideOf } from '@zabble/core';
-import express, { Router } from 'express';
+import { Router } from 'express';
+import { jsonBody } from '../http/body';
 import { validated } from '../http/validate';
 import type { ShopRowService } from './service';
 
@@ -21,7 +22,7 @@ function rowsRouter<T extends { readonly name?: string }>(rows: ShopRowService<T
   router.get('/', async (_request, response) => {
     response.json(await rows.list(whose(response)));
   });
-  router.put('/', express.json({ limit: LARGEST_BODY }), async (request, response) => {
+  router.put('/', jsonBody(LARGEST_BODY), async (request, response) => {
     response.json(await rows.keep(whose(response), validated(KeepRow, request.body).row));
   });
   router.delete('/:id', async (request, response) => {

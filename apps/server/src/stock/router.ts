@@ -1,13 +1,14 @@
 import { whose } from '../whose/decide';
 import { AddStock, BookingsQuery, BookLayout, ChangeStock, KeepStock, LARGEST_BODY, StockId } from '@zabble/contract';
-import express, { Router } from 'express';
+import { Router } from 'express';
+import { jsonBody } from '../http/body';
 import { validated } from '../http/validate';
 import type { StockService } from './service';
 
 /** /api/shop/stock and /api/shop/bookings: the rack, and what layouts took from it and left there. */
 export function stockRouter(stock: StockService): Router {
   const router = Router();
-  const json = express.json({ limit: LARGEST_BODY });
+  const json = jsonBody(LARGEST_BODY);
   router.get('/stock', async (_request, response) => {
     response.json(await stock.list(whose(response)));
   });

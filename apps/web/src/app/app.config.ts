@@ -1,6 +1,6 @@
 import { writingOf } from './store/job/job.selectors';
 import { WRITING } from './words/speech';
-import { provideHttpClient } from '@angular/common/http';
+import { provideHttpClient, withInterceptors } from '@angular/common/http';
 import {
   ErrorHandler,
   isDevMode,
@@ -14,6 +14,7 @@ import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { routes } from './app.routes';
+import { ownHeader } from './server-api/own-header';
 import { Notices } from './shell/notices';
 import { ToldErrors } from './shell/told-errors';
 import { LAYOUT_SEARCH } from './workers/layout-worker';
@@ -29,7 +30,7 @@ export const appConfig: ApplicationConfig = {
       withComponentInputBinding(),
       withNavigationErrorHandler(({ error }) => inject(Notices).failed(error)),
     ),
-    provideHttpClient(),
+    provideHttpClient(withInterceptors([ownHeader])),
     provideStore(),
     provideEffects(),
     { provide: ErrorHandler, useClass: ToldErrors },

@@ -31,7 +31,7 @@ export class LogApi {
         source?.close();
         source = undefined;
         if (document.hidden) return;
-        source = new EventSource($localize`${ROUTES.logStream(job)}?after=${last}`);
+        source = new EventSource(`${ROUTES.logStream(job)}?after=${last}`);
         source.onmessage = ({ data }) => {
           const kept = JSON.parse(String(data)) as KeptEntry;
           last = kept.seq;

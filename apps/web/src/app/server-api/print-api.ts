@@ -1,7 +1,7 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { inject, Injectable, InjectionToken } from '@angular/core';
 import type { PrintName, PrintNews } from '@zabble/contract';
-import { PRINT_STREAM, ROUTES } from '@zabble/contract/routes';
+import { OWN_HEADER, PRINT_STREAM, ROUTES } from '@zabble/contract/routes';
 import { Observable, type Subscriber } from 'rxjs';
 
 /** How far a print is, or the file that came of it. */
@@ -28,7 +28,7 @@ export class PrintApi {
       const gone = new AbortController();
       const request = {
         method: 'POST',
-        headers: { 'content-type': 'application/json', accept: PRINT_STREAM },
+        headers: { 'content-type': 'application/json', accept: PRINT_STREAM, [OWN_HEADER]: '1' },
         body: JSON.stringify(wish),
         signal: gone.signal,
       };

@@ -38,7 +38,8 @@ const RULES: Readonly<Record<string, Rule>> = {
     typeof limit === 'number' ? 'it is none of its choices' : `one of ${w.list(limit, 'or')} is wanted`,
   isUuid: () => 'an id is wanted',
   isUrl: () => 'an address that begins with http is wanted',
-  whitelistValidation: () => 'there is no such field',
+  whitelistValidation: (limit) =>
+    typeof limit === 'number' && limit > 0 ? `${limit} more that are none` : 'there is no such field',
 };
 
 function ruleOf({ rule, limit = 0 }: WrongField, w: Words): string {
@@ -86,9 +87,15 @@ export const REFUSALS = {
   'nothing-at': ({ method, path }: { method: string; path: string }) => `There is nothing at ${method} ${path}.`,
   'too-large': ({ limit }: { limit: number }) =>
     `That is over ${limit} bytes, more than a job takes. Nothing was changed.`,
+  'too-deep': ({ most }: { most: number }) =>
+    `What was sent is nested more than ${most} deep: no job is. Nothing was changed.`,
   'sent-no-json': 'What was sent is not JSON. Nothing was changed.',
   'sent-encoding': 'What was sent is in an encoding that can’t be read. Nothing was changed.',
   'database-away': 'The database does not answer. Nothing was changed; try again in a moment.',
+  'another-name': ({ host }: { host: string }) =>
+    `This Zabble is not known as ${host === '' ? 'nothing at all' : host}. Nothing was shown.`,
+  'from-elsewhere': 'This was asked for by a page from elsewhere. Nothing was changed.',
+  'address-unreadable': 'This address can’t be read. Nothing was changed.',
   'server-wrong': 'Something went wrong in the server. Nothing was changed; its log has the details.',
   'file-wrong': (p: { file: string; why: Said }, w: Words) => `${p.file}: ${w.say(p.why)}`,
   'file/too-large': ({ bytes }: { bytes: number }) => `${bytes} bytes: a job file is never so large`,
