@@ -1,4 +1,5 @@
-import { expect, figure, kept, openJob, test } from './app';
+import { readFile } from 'node:fs/promises';
+import { expect, figure, goTo, kept, openJob, test } from './app';
 
 test('the server away for a while: work goes on, is marked, survives a reload, and is kept when it answers', async ({
   page,
@@ -153,5 +154,63 @@ test.describe('without what the browser keeps of the application', () => {
     await expect(told).toHaveCount(0);
     await page.goto(address.replace(/[^/]*$/, 'cut'));
     await expect(page.getByRole('tab', { name: 'At the saw' })).toBeVisible();
+  });
+});
+
+test.describe('where the browser keeps nothing', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('work goes on, and it is said that it is kept nowhere until the server has it', async ({ page, zabble }) => {
+    await page.addInitScript(() => {
+      const refuse = (): never => {
+        throw new DOMException('storage is switched off', 'SecurityError');
+      };
+      indexedDB.open = refuse;
+      Object.defineProperty(window, 'localStorage', { get: refuse });
+    });
+    await openJob(page, 'Flag chest');
+    await page.getByLabel('Width, reading 1').fill('871');
+    await kept(page);
+    await zabble.server.stop();
+    await page.getByLabel('Width, reading 1').fill('872');
+    const mark = page.getByTestId('save-mark');
+    await expect(mark).toContainText('Kept nowhere');
+    const bar = page.getByRole('alert').filter({ hasText: 'What you do now is kept nowhere' });
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      bar.getByRole('button', { name: 'Save it as a file' }).click(),
+    ]);
+    expect(file.suggestedFilename()).toBe('flag-chest.zabble.json');
+    expect(await readFile(await file.path(), 'utf8')).toContain('872 mm');
+    await zabble.server.start();
+    await kept(page);
+    await expect(bar).toHaveCount(0);
+  });
+});
+
+test.describe('what the server does not take into the log', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('stays on the device with why, is looked at, and sent again', async ({ page }) => {
+    await openJob(page, 'Notions bank');
+    await page.route('**/api/jobs/*/log', async (route) => {
+      const { entries } = route.request().postDataJSON() as { entries: object[] };
+      const refused = entries.map((_, index) => ({ index, said: { code: 'x', params: {} }, says: 'The ink ran.' }));
+      await route.fulfill({ status: 201, json: { kept: [], refused } });
+    });
+    await goTo(page, 'Fit');
+    await page.getByRole('tab', { name: 'Measure back' }).click();
+    await page.getByLabel('Opening, Drawer 1, front').fill('23 31/32');
+    await page.keyboard.press('Enter');
+    const told = page.getByRole('alert', { name: 'Not taken into the log' });
+    await expect(told).toContainText('An entry of the log was not taken by the server.');
+    await page.unroute('**/api/jobs/*/log');
+    await page.reload();
+    await told.getByRole('button', { name: 'Look at them' }).click();
+    await expect(told).toContainText('The ink ran.');
+    await expect(told).toContainText('23 31/32');
+    await told.getByRole('button', { name: 'Send it again' }).click();
+    await expect(told).toHaveCount(0);
+    await expect(page.getByTestId('save-mark')).toContainText('On the server');
   });
 });

@@ -15,7 +15,7 @@ const VIEWS = [
   { name: 'slides', job: 'Notions bank', step: 'slides', to: 'z-slide-compare' },
   { name: 'fronts', job: 'Flag chest', step: 'fronts', press: ['From the top edge'], to: 'z-pulls' },
   { name: 'findings', job: 'Rope bench', step: 'boxes', key: 'f', press: ['Make the bottom of 12 mm birch plywood'] },
-  { name: 'actions', job: 'Notions bank', step: 'divide', key: 'a', write: 'drawer 3' },
+  { name: 'print', job: 'Notions bank', paper: 'Bench card' },
   { name: 'conflict', job: 'Rope bench', step: 'measure', elsewhere: true },
   {
     name: 'cut',
@@ -67,6 +67,7 @@ async function picture(
     elsewhere,
     tab,
     settle,
+    paper,
     rack,
     record,
     begin,
@@ -80,7 +81,13 @@ async function picture(
   await page.addInitScript((chosen) => localStorage.setItem('zabble.theme', chosen), theme);
   await page.goto(`${url}/jobs`);
   await page.getByRole('heading', { name: job ?? 'Jobs', exact: true }).waitFor();
-  if (job) {
+  if (job && paper) {
+    await page.getByRole('link', { name: job, exact: true }).click();
+    await page.getByRole('link', { name: 'Print', exact: true }).click();
+    await page.getByRole('button', { name: paper }).click();
+    await page.getByRole('button', { name: 'Save the PDF' }).waitFor();
+    await page.waitForTimeout(2500);
+  } else if (job) {
     await page.getByRole('link', { name: job, exact: true }).click();
     await page.waitForURL(/measure$/);
     await page.getByRole('link', { name: new RegExp(`^${step}`, 'i') }).click();

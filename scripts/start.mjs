@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { setTimeout as wait } from 'node:timers/promises';
 import { ensureBuild } from './lib/build.mjs';
 import { ensureDependencies } from './lib/dependencies.mjs';
 import { OwnMariaDb } from './lib/mariadb.mjs';
@@ -36,29 +37,61 @@ async function serve() {
   if (stopped.early) return;
   const database = own ? new OwnMariaDb(join(STATE, 'database')) : undefined;
   try {
-    const url = database ? await database.start() : process.env.DATABASE_URL;
-    const server = startServer(url);
-    const ended = new Promise((resolve) => server.once('exit', (code) => resolve(code ?? 0)));
-    const ready = new Promise((resolve) => server.once('message', () => resolve('ready')));
-    if ((await Promise.race([ready, ended, stopped.promise])) === 'ready')
-      say(`Zabble is at http://127.0.0.1:${port} (Ctrl-C stops it)`);
-    await Promise.race([ended, stopped.promise]);
-    if (server.exitCode === null) server.kill('SIGTERM');
-    process.exitCode = await ended;
+    await watch(database, stopped);
   } finally {
     await database?.stop();
+  }
+}
+
+/** So often what died in a row is started again, at growing intervals, in seconds; what ran longer begins a new row. */
+const AGAIN = [1, 2, 5, 10, 30];
+const LONG = 120_000;
+
+/** Runs server and database until it is told to stop; one that dies is started again, and it is said. */
+async function watch(database, stopped) {
+  let url = database ? await database.start() : process.env.DATABASE_URL;
+  for (let died = 0; ;) {
+    const began = Date.now();
+    const { server, ended, ready } = startServer(url);
+    const first = await Promise.race([ready, ended.then(() => 'server'), stopped.promise]);
+    if (first === 'ready') say(`Zabble is at http://127.0.0.1:${port} (Ctrl-C stops it)`);
+    const dead =
+      first === 'ready'
+        ? await Promise.race(
+            [ended.then(() => 'server'), database?.ended.then(() => 'database'), stopped.promise].filter(Boolean),
+          )
+        : first;
+    if (server.exitCode === null && server.signalCode === null) server.kill('SIGTERM');
+    const { code } = await ended;
+    if (dead === 'stopped') return;
+    // It said itself why it can't begin.
+    if (first !== 'ready' && code) {
+      process.exitCode = code;
+      return;
+    }
+    if (Date.now() - began > LONG) died = 0;
+    const rest = AGAIN[died];
+    died += 1;
+    if (rest === undefined)
+      throw new Stop(`The ${dead} ended ${died} times in a row: Zabble stops. Nothing that was kept is lost.`);
+    say(`The ${dead} ended unexpectedly; it is started again in ${rest} s.`);
+    if ((await Promise.race([wait(rest * 1000), stopped.promise])) === 'stopped') return;
+    if (dead === 'database') url = await database.start();
   }
 }
 
 function startServer(url) {
   const env = { ...process.env, PORT: String(port), DATABASE_URL: url, LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn' };
   // A group of its own: a Ctrl-C reaches this script, which ends the server and then the database.
-  return spawn(process.execPath, ['--enable-source-maps', SERVER], {
+  const server = spawn(process.execPath, ['--enable-source-maps', SERVER], {
     cwd: ROOT,
     env,
     detached: true,
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
   });
+  const ended = new Promise((resolve) => server.once('exit', (code, signal) => resolve({ code, signal })));
+  const ready = new Promise((resolve) => server.once('message', () => resolve('ready')));
+  return { server, ended, ready };
 }
 
 /** Resolves at the first Ctrl-C or SIGTERM; later ones change nothing. */

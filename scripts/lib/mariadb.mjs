@@ -13,6 +13,8 @@ import { Stop } from './say.mjs';
  * Whatever other database the machine runs is never touched. `start` answers the URL of the application's database.
  */
 export class OwnMariaDb {
+  /** Resolves when the database that was last started is gone. */
+  ended;
   #process;
   #logged = 0;
 
@@ -119,6 +121,7 @@ export class OwnMariaDb {
       { stdio: 'ignore', detached: true, env: this.#env() },
     );
     this.#process.once('error', () => undefined);
+    this.ended = new Promise((resolve) => this.#process.once('exit', resolve));
   }
 
   async #answering() {

@@ -1,4 +1,4 @@
-CREATE TABLE shop_slides (
+CREATE TABLE IF NOT EXISTS shop_slides (
   id CHAR(36) CHARACTER SET ascii NOT NULL,
   name VARCHAR(200) NOT NULL,
   slide LONGTEXT NOT NULL,

@@ -1,4 +1,4 @@
-CREATE TABLE stock (
+CREATE TABLE IF NOT EXISTS stock (
   id CHAR(36) CHARACTER SET ascii NOT NULL,
   material VARCHAR(200) NOT NULL,
   kind ENUM('sheet', 'board', 'off-cut') NOT NULL,
@@ -9,7 +9,7 @@ CREATE TABLE stock (
   KEY stock_by_material (material, kind)
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 
-CREATE TABLE bookings (
+CREATE TABLE IF NOT EXISTS bookings (
   id CHAR(36) CHARACTER SET ascii NOT NULL,
   job_id CHAR(36) CHARACTER SET ascii NOT NULL,
   material VARCHAR(200) NOT NULL,
@@ -21,7 +21,7 @@ CREATE TABLE bookings (
   KEY bookings_by_job (job_id, booked_at)
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 
-CREATE TABLE supplier_prices (
+CREATE TABLE IF NOT EXISTS supplier_prices (
   name VARCHAR(200) NOT NULL,
   kind ENUM('sheet', 'board') NOT NULL,
   length VARCHAR(40) NOT NULL,

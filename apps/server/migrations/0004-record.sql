@@ -1,4 +1,4 @@
-CREATE TABLE log_entries (
+CREATE TABLE IF NOT EXISTS log_entries (
   job_id CHAR(36) CHARACTER SET ascii NOT NULL,
   seq INT UNSIGNED NOT NULL,
   id VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
@@ -12,7 +12,7 @@ CREATE TABLE log_entries (
   KEY log_entries_by_kind (kind, happened_at)
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 
-CREATE TABLE photos (
+CREATE TABLE IF NOT EXISTS photos (
   job_id CHAR(36) CHARACTER SET ascii NOT NULL,
   id CHAR(36) CHARACTER SET ascii NOT NULL,
   width INT UNSIGNED NOT NULL,
@@ -22,7 +22,7 @@ CREATE TABLE photos (
   PRIMARY KEY (job_id, id)
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 
-CREATE TABLE shop_habits (
+CREATE TABLE IF NOT EXISTS shop_habits (
   name VARCHAR(20) CHARACTER SET ascii NOT NULL,
   length VARCHAR(40) NOT NULL,
   updated_at DATETIME(3) NOT NULL,

@@ -1,4 +1,4 @@
-CREATE TABLE shop_materials (
+CREATE TABLE IF NOT EXISTS shop_materials (
   id CHAR(36) CHARACTER SET ascii NOT NULL,
   name VARCHAR(200) NOT NULL,
   material LONGTEXT NOT NULL,

@@ -27,6 +27,7 @@ import { jobsRouter } from './jobs/router';
 import type { JobService } from './jobs/service';
 import { LogRepository } from './log/repository';
 import { logRouter, recordRouter } from './log/router';
+import { Following } from './log/following';
 import { LogService } from './log/service';
 import { PhotoRepository } from './photos/repository';
 import { photosRouter } from './photos/router';
@@ -79,7 +80,8 @@ export function createApp({ pool, jobs, logger, webRoot, printer, version, names
   const log = new LogService(new LogRepository(pool), jobs);
   app.use('/api/jobs', jobsRouter(jobs));
   app.use('/api/jobs', jobFileRouter(new JobFileService(jobs, log)));
-  app.use('/api/jobs', logRouter(log));
+  const following = new Following(log, (problem) => logger.warn({ err: problem }, 'the logs could not be looked at'));
+  app.use('/api/jobs', logRouter(log, following));
   app.use('/api/jobs', photosRouter(new PhotoService(new PhotoRepository(pool), jobs)));
   app.use('/api/record', recordRouter(log));
   app.use('/api/shop/habits', habitsRouter(new HabitService(new HabitRepository(pool))));

@@ -43,11 +43,15 @@ function listen(app: ReturnType<typeof createApp>, { port, host }: Config): Prom
 function stopOnSignal(server: Server, letGo: () => Promise<unknown>): void {
   const stop = (): void => {
     server.close(() => void letGo().finally(() => process.exit(0)));
+    // Nothing holds it up longer, a database that does not answer neither.
+    setTimeout(() => process.exit(0), 8000).unref();
     server.closeIdleConnections();
     setTimeout(() => server.closeAllConnections(), 2000).unref();
   };
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
+  // Whoever started it is gone without a word: it does not stay behind.
+  process.once('disconnect', stop);
 }
 
 /** One sentence for a server that can't start. */

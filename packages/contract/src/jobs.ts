@@ -41,6 +41,18 @@ export class JobId {
 export class NewJob {
   @IsObject()
   document!: object;
+
+  /** The id it is to have: sent again, it is the same job. */
+  @IsOptional()
+  @IsUUID()
+  id?: string;
+}
+
+/** The id an imported job is to have: sent again, it is the same job. */
+export class ImportQuery {
+  @IsOptional()
+  @IsUUID()
+  id?: string;
 }
 
 /** The whole job in place of the one kept; `revision` is the one it was made from. */
@@ -51,6 +63,18 @@ export class ReplaceJob {
 
   @IsObject()
   document!: object;
+
+  /** The save's own id: sent again, it is the same save. */
+  @IsOptional()
+  @IsUUID()
+  save?: string;
+}
+
+/** Answer to a replacement: what the job stands at now. */
+export interface JobSaved {
+  readonly id: string;
+  readonly revision: number;
+  readonly updatedAt: string;
 }
 
 /** A job as the server keeps it. */
@@ -60,6 +84,8 @@ export interface StoredJob {
   /** ISO 8601, UTC. */
   readonly createdAt: string;
   readonly updatedAt: string;
+  /** The save that made this revision, where it had an id. */
+  readonly save?: string;
   readonly document: JobDocument;
 }
 

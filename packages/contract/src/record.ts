@@ -1,4 +1,4 @@
-import type { FaultKind, LogEntryDocument, Measured, Recorded } from '@zabble/core';
+import type { FaultKind, LogEntryDocument, Measured, Recorded, Said } from '@zabble/core';
 import { Transform } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsIn, IsInt, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
 import { toNumber } from './numbers';
@@ -32,9 +32,18 @@ export interface LogPage {
   readonly more: boolean;
 }
 
-/** Answer to entries added: every one of them is kept. */
+/** An entry the log does not take, by its place in what was sent, with why. */
+export interface EntryRefused {
+  readonly index: number;
+  readonly said: Said;
+  /** The same in one sentence of the server's language. */
+  readonly says: string;
+}
+
+/** Answer to entries added, one by one: those that are kept, and those that can't be. */
 export interface EntriesKept {
   readonly kept: readonly { readonly id: string; readonly seq: number }[];
+  readonly refused: readonly EntryRefused[];
 }
 
 export const RECORD_KINDS = ['reading', 'step', 'fault', 'note', 'photo', 'time'] as const;

@@ -165,6 +165,7 @@ export {
   materialUses,
   newerSaid,
   railOf,
+  type LogReading,
   readLog,
   readStockItem,
   readingAt,

@@ -2,14 +2,18 @@ import { readFile } from 'node:fs/promises';
 import type { Pool, PoolConnection, RowDataPacket } from 'mysql2/promise';
 import { Umzug, type UmzugStorage } from 'umzug';
 
+/** How long another process is waited for that brings the database up to date, in seconds. */
+const PATIENCE = 60;
+
 /**
  * Applies the migrations not yet recorded, in the order of their names. Processes that start together wait for one
- * another. Answers whether the database was new.
+ * another. Every statement of a migration may be repeated: one that broke off half way is begun again. Answers whether
+ * the database was new; throws a sentence where another process holds on to it, or a newer Zabble was here.
  */
-export async function migrate(pool: Pool, folder: string): Promise<{ readonly wasNew: boolean }> {
+export async function migrate(pool: Pool, folder: string, patience = PATIENCE): Promise<{ readonly wasNew: boolean }> {
   const connection = await pool.getConnection();
   try {
-    await connection.query("SELECT GET_LOCK('zabble-migrations', 60)");
+    await lock(connection, patience);
     await connection.query(
       'CREATE TABLE IF NOT EXISTS migrations (name VARCHAR(200) NOT NULL PRIMARY KEY, applied_at DATETIME(3) NOT NULL)',
     );
@@ -19,20 +23,38 @@ export async function migrate(pool: Pool, folder: string): Promise<{ readonly wa
       logger: undefined,
     });
     const before = await umzug.executed();
+    const recorded = await recordedIn(connection).executed({ context: undefined });
+    const strange = recorded.find((name) => before.every((each) => each.name !== name));
+    if (strange !== undefined)
+      throw new Error(
+        `The database was brought up to date by a newer Zabble (${strange}): start that one. Nothing was changed.`,
+      );
     await umzug.up();
-    return { wasNew: before.length === 0 };
+    return { wasNew: recorded.length === 0 };
   } finally {
     await connection.query("SELECT RELEASE_LOCK('zabble-migrations')").catch(() => undefined);
     connection.release();
   }
 }
 
+async function lock(connection: PoolConnection, patience: number): Promise<void> {
+  const [[row]] = await connection.query<RowDataPacket[]>("SELECT GET_LOCK('zabble-migrations', ?) AS got", [patience]);
+  if (Number(row?.['got']) !== 1)
+    throw new Error(
+      `Another Zabble has been bringing the database up to date for ${patience} s. Nothing was changed; start again when it is done.`,
+    );
+}
+
+/** The statements of a migration, one after the other. */
+export function statementsOf(sql: string): readonly string[] {
+  return sql.split(/;\s*$/m).filter((statement) => statement.trim() !== '');
+}
+
 function fromSql(connection: PoolConnection, { name, path }: { name: string; path?: string | undefined }) {
   return {
     name,
     up: async () => {
-      const sql = await readFile(path ?? '', 'utf8');
-      for (const statement of sql.split(/;\s*$/m)) if (statement.trim() !== '') await connection.query(statement);
+      for (const statement of statementsOf(await readFile(path ?? '', 'utf8'))) await connection.query(statement);
     },
   };
 }

@@ -1,22 +1,61 @@
+import type { Socket } from 'node:net';
 import { createPool, type Pool } from 'mysql2/promise';
 
-/** A pool on the database of this URL. Times are UTC both ways. */
-export function openPool(url: string): Pool {
-  return createPool({
-    uri: url,
-    connectionLimit: 8,
-    charset: 'utf8mb4',
-    timezone: 'Z',
-    connectTimeout: 3000,
-    supportBigNumbers: true,
-  });
+/** So many talk to the database at once; so many more wait for their turn, and the rest are told to come again. */
+const CONNECTIONS = 8;
+const MOST_WAITING = 200;
+/** A statement that takes longer is given up by the database, in seconds; so is waiting for another's lock. */
+const LONGEST_STATEMENT = 8;
+const LONGEST_LOCK = 5;
+/** A database from which nothing is heard for so long does not answer, in milliseconds. */
+const PATIENCE = 10_000;
+
+export interface PoolLimits {
+  readonly connections?: number;
+  readonly waiting?: number;
+  /** In milliseconds. */
+  readonly patience?: number;
 }
 
-export async function answers(pool: Pool): Promise<boolean> {
-  try {
-    await pool.query('SELECT 1');
-    return true;
-  } catch {
-    return false;
-  }
+/** A pool on the database of this URL, which never waits without end. Times are UTC both ways. */
+export function openPool(
+  url: string,
+  { connections = CONNECTIONS, waiting = MOST_WAITING, patience = PATIENCE }: PoolLimits = {},
+): Pool {
+  const pool = createPool({
+    uri: url,
+    connectionLimit: connections,
+    queueLimit: waiting,
+    charset: 'utf8mb4',
+    timezone: 'Z',
+    connectTimeout: Math.min(3000, patience),
+    supportBigNumbers: true,
+  });
+  pool.pool.on('connection', (connection) => {
+    connection.query(
+      `SET SESSION max_statement_time = ${LONGEST_STATEMENT}, innodb_lock_wait_timeout = ${LONGEST_LOCK}`,
+    );
+    // A database that is stopped in its tracks keeps its connections open: nothing else would ever end the wait. One that
+    // merely rests is closed too, and opened again when it is needed.
+    const { stream } = connection as unknown as { readonly stream: Socket };
+    stream.setTimeout(patience, () =>
+      stream.destroy(Object.assign(new Error('the database does not answer'), { code: 'ETIMEDOUT' })),
+    );
+  });
+  return pool;
+}
+
+/** Whether the database answers within so many milliseconds. */
+export async function answers(pool: Pool, within = 1000): Promise<boolean> {
+  let late: NodeJS.Timeout | undefined;
+  const waited = new Promise<false>((resolve) => {
+    late = setTimeout(() => resolve(false), within);
+  });
+  const asked = pool.query('SELECT 1').then(
+    () => true,
+    () => false,
+  );
+  const answer = await Promise.race([asked, waited]);
+  clearTimeout(late);
+  return answer;
 }

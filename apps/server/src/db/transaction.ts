@@ -16,12 +16,16 @@ export async function inTransaction<T>(pool: Pool, work: (connection: PoolConnec
 
 async function once<T>(pool: Pool, work: (connection: PoolConnection) => Promise<T>): Promise<T> {
   const connection = await pool.getConnection();
+  let committing = false;
   try {
     await connection.beginTransaction();
     const done = await work(connection);
+    committing = true;
     await connection.commit();
     return done;
   } catch (problem) {
+    // What came before the commit left nothing behind, whatever became of the connection: the error says so.
+    if (!committing && problem instanceof Error) Object.assign(problem, { leftNothing: true });
     await connection.rollback().catch(() => undefined);
     if (problem instanceof RolledBack) return problem.outcome as T;
     throw problem;

@@ -9,7 +9,7 @@ export const sayErrors: ErrorRequestHandler = (error: unknown, request, response
     next(error);
     return;
   }
-  const problem = answerTo(error);
+  const problem = answerTo(error, request.method);
   if (problem.status >= 500) request.log.error({ err: error }, problem.says);
   response.status(problem.status).json(problem);
 };
@@ -20,15 +20,30 @@ export const nothingHere: RequestHandler = (request, response) => {
 };
 
 /** What is answered to an error: its own refusal, or what can be said of what nobody foresaw. */
-export function answerTo(error: unknown): Problem {
+export function answerTo(error: unknown, method = 'GET'): Problem {
   if (error instanceof Refusal) return error.problem;
   const { type, code, limit } = error as { type?: string; code?: string; limit?: number };
   if (type === 'entity.too.large') return problemOf(413, said('too-large', { limit: limit ?? 0 }));
   if (type === 'entity.parse.failed') return problemOf(400, said('sent-no-json'));
   if (type !== undefined && type.startsWith('encoding')) return problemOf(415, said('sent-encoding'));
+  if (isTooMuch(error)) return problemOf(503, said('too-busy'));
   if (error instanceof URIError) return problemOf(400, said('address-unreadable'));
-  if (isConnectionTrouble(code)) return problemOf(503, said('database-away'));
+  if (isConnectionTrouble(code))
+    return problemOf(503, mayBeDone(error, method) ? said('outcome-unknown') : said('database-away'));
   return problemOf(500, said('server-wrong'));
+}
+
+/** What no database was ever reached with, or what only looks, or was taken back, changed nothing; else nobody knows. */
+function mayBeDone(error: unknown, method: string): boolean {
+  const { code = '', syscall, leftNothing } = error as { code?: string; syscall?: string; leftNothing?: boolean };
+  const neverSent = syscall === 'connect' || /^(?:ECONNREFUSED|ENOTFOUND|ER_CON_COUNT|QUEUE_)/.test(code);
+  return method !== 'GET' && method !== 'HEAD' && !neverSent && leftNothing !== true;
+}
+
+/** More wait for the database already than are let wait; or it took too long for one. Nothing was changed by it. */
+function isTooMuch(error: unknown): boolean {
+  const { code, message = '' } = error as { code?: string; message?: string };
+  return message.startsWith('Queue limit') || code === 'ER_STATEMENT_TIMEOUT' || code === 'ER_LOCK_WAIT_TIMEOUT';
 }
 
 function isConnectionTrouble(code: string | undefined): boolean {

@@ -1,5 +1,5 @@
 import type { ShopId } from '../whose/shop';
-import type { JobList, JobListQuery, StoredJob } from '@zabble/contract';
+import type { JobList, JobListQuery, JobSaved, StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
 import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 import { inTransaction } from '../db/transaction';
@@ -11,9 +11,10 @@ interface JobRow extends RowDataPacket {
   revision: number;
   created_at: Date;
   updated_at: Date;
+  save: string | null;
 }
 
-const COLUMNS = 'id, document, revision, created_at, updated_at';
+const COLUMNS = 'id, document, revision, created_at, updated_at, save';
 
 /** The jobs table. Every statement is parameterised; deleted jobs stay and can be brought back. */
 export class JobRepository {
@@ -34,6 +35,14 @@ export class JobRepository {
     return { items: rows.map(toStored), total: Number(counts[0]?.['total'] ?? 0), page, size };
   }
 
+  async has(shop: ShopId, id: string): Promise<boolean> {
+    const [rows] = await this.pool.execute<RowDataPacket[]>(
+      'SELECT 1 FROM jobs WHERE shop = ? AND id = ? AND deleted_at IS NULL',
+      [shop, id],
+    );
+    return rows.length > 0;
+  }
+
   async find(shop: ShopId, id: string): Promise<StoredJob | undefined> {
     const [rows] = await this.pool.execute<JobRow[]>(
       `SELECT ${COLUMNS} FROM jobs WHERE shop = ? AND id = ? AND deleted_at IS NULL`,
@@ -42,40 +51,40 @@ export class JobRepository {
     return rows[0] && toStored(rows[0]);
   }
 
-  /** A new job, with the log it came with. */
-  async insert(shop: ShopId, id: string, document: JobDocument, log: readonly ToKeep[] = []): Promise<void> {
-    await inTransaction(this.pool, async (connection) => {
-      await connection.execute(
-        `INSERT INTO jobs (shop, id, name, customer, document, revision, created_at, updated_at)
-         VALUES (?, ?, ?, ?, ?, 1, UTC_TIMESTAMP(3), UTC_TIMESTAMP(3))`,
-        [shop, id, document.name, document.customer ?? '', JSON.stringify(document)],
-      );
-      await addTo(connection, shop, id, log);
-    });
+  /** A new job, with the log it came with. False where there is one with this id: nothing is changed then. */
+  async insert(shop: ShopId, id: string, document: JobDocument, log: readonly ToKeep[] = []): Promise<boolean> {
+    try {
+      await inTransaction(this.pool, async (connection) => {
+        await connection.execute(
+          `INSERT INTO jobs (shop, id, name, customer, document, revision, created_at, updated_at)
+           VALUES (?, ?, ?, ?, ?, 1, UTC_TIMESTAMP(3), UTC_TIMESTAMP(3))`,
+          [shop, id, document.name, document.customer ?? '', JSON.stringify(document)],
+        );
+        if (log.length > 0) await addTo(connection, shop, id, log);
+      });
+      return true;
+    } catch (problem) {
+      if ((problem as { code?: string }).code === 'ER_DUP_ENTRY') return false;
+      throw problem;
+    }
   }
 
   /**
-   * Puts the document in place of revision `revision`, in one transaction. Answers the job as it then stands: replaced,
-   * or, where it stood at another revision, untouched; undefined when there is none.
+   * Puts the document in place of revision `revision`, in one statement. Answers where it then stands; undefined, and
+   * nothing changed, where it does not stand at that revision or there is none.
    */
   async replace(
     shop: ShopId,
     id: string,
-    revision: number,
-    document: JobDocument,
-  ): Promise<{ replaced: boolean; job: StoredJob } | undefined> {
-    return inTransaction(this.pool, async (connection) => {
-      const [result] = await connection.execute<ResultSetHeader>(
-        `UPDATE jobs SET name = ?, customer = ?, document = ?, revision = revision + 1, updated_at = UTC_TIMESTAMP(3)
-         WHERE shop = ? AND id = ? AND revision = ? AND deleted_at IS NULL`,
-        [document.name, document.customer ?? '', JSON.stringify(document), shop, id, revision],
-      );
-      const [rows] = await connection.execute<JobRow[]>(
-        `SELECT ${COLUMNS} FROM jobs WHERE shop = ? AND id = ? AND deleted_at IS NULL`,
-        [shop, id],
-      );
-      return rows[0] && { replaced: result.affectedRows === 1, job: toStored(rows[0]) };
-    });
+    { revision, document, save }: { revision: number; document: JobDocument; save: string | undefined },
+  ): Promise<JobSaved | undefined> {
+    const now = new Date();
+    const [{ affectedRows }] = await this.pool.execute<ResultSetHeader>(
+      `UPDATE jobs SET name = ?, customer = ?, document = ?, revision = revision + 1, save = ?, updated_at = ?
+       WHERE shop = ? AND id = ? AND revision = ? AND deleted_at IS NULL`,
+      [document.name, document.customer ?? '', JSON.stringify(document), save ?? null, now, shop, id, revision],
+    );
+    return affectedRows === 1 ? { id, revision: revision + 1, updatedAt: now.toISOString() } : undefined;
   }
 
   /** True when there was such a job to delete. */
@@ -103,6 +112,7 @@ function toStored(row: JobRow): StoredJob {
     revision: row.revision,
     createdAt: row.created_at.toISOString(),
     updatedAt: row.updated_at.toISOString(),
+    ...(row.save === null ? {} : { save: row.save }),
     document: JSON.parse(row.document) as JobDocument,
   };
 }

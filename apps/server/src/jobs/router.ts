@@ -1,6 +1,6 @@
 import { whose } from '../whose/decide';
 import { said } from '@zabble/core';
-import { JobId, JobListQuery, LARGEST_BODY, NewJob, ReplaceJob } from '@zabble/contract';
+import { ImportQuery, JobId, JobListQuery, LARGEST_BODY, NewJob, ReplaceJob } from '@zabble/contract';
 import { Router } from 'express';
 import { jsonBody, textBody } from '../http/body';
 import { refuse } from '../http/refusal';
@@ -19,19 +19,20 @@ export function jobsRouter(jobs: JobService): Router {
   router.post('/import', asText, async (request, response) => {
     const text: unknown = request.body;
     if (typeof text !== 'string') throw refuse(415, said('job-file-type'));
-    response.status(201).json(await jobs.importFile(whose(response), text));
+    response
+      .status(201)
+      .json(await jobs.importFile(whose(response), text, validated(ImportQuery, { ...request.query }).id));
   });
   router.post('/', asJson, async (request, response) => {
-    const { document } = validated(NewJob, request.body);
-    response.status(201).json(await jobs.create(whose(response), document));
+    const { document, id } = validated(NewJob, request.body);
+    response.status(201).json(await jobs.create(whose(response), document, id));
   });
   router.get('/:id', async (request, response) => {
     response.json(await jobs.read(whose(response), idOf(request.params)));
   });
   router.put('/:id', asJson, async (request, response) => {
     const id = idOf(request.params);
-    const { revision, document } = validated(ReplaceJob, request.body);
-    response.json(await jobs.replace(whose(response), id, revision, document));
+    response.json(await jobs.replace(whose(response), id, validated(ReplaceJob, request.body)));
   });
   router.delete('/:id', async (request, response) => {
     await jobs.delete(whose(response), idOf(request.params));

@@ -1,6 +1,6 @@
 import type { ShopId } from '../whose/shop';
 import { randomUUID } from 'node:crypto';
-import type { Conflict, JobList, JobListQuery, StoredJob } from '@zabble/contract';
+import type { Conflict, JobList, JobListQuery, JobSaved, ReplaceJob, StoredJob } from '@zabble/contract';
 import {
   readJobDocument,
   readJobFile,
@@ -28,24 +28,34 @@ export class JobService {
     return job;
   }
 
-  async create(shop: ShopId, document: object): Promise<StoredJob> {
-    return this.keep(shop, checked(readJobDocument(document)));
+  /** Refuses where there is no such job. */
+  async assert(shop: ShopId, id: string): Promise<void> {
+    if (!(await this.jobs.has(shop, id))) throw noSuchJob();
+  }
+
+  /** A new job under this id, if it is to have one: asked again it is the job there is. */
+  async create(shop: ShopId, document: object, id?: string): Promise<StoredJob> {
+    return this.keep(shop, checked(readJobDocument(document)), id);
   }
 
   /** Takes the text of a job file. */
-  async importFile(shop: ShopId, text: string): Promise<StoredJob> {
-    return this.keep(shop, checked(readJobFile(text)));
+  async importFile(shop: ShopId, text: string, id?: string): Promise<StoredJob> {
+    return this.keep(shop, checked(readJobFile(text)), id);
   }
 
-  async replace(shop: ShopId, id: string, revision: number, document: object): Promise<StoredJob> {
+  /** A save that was kept already is answered as done, whatever stands in its place by now is not overwritten. */
+  async replace(shop: ShopId, id: string, { revision, document, save }: ReplaceJob): Promise<JobSaved> {
     const yours = checked(readJobDocument(document));
     if (yours.log) throw refuse(422, said('log-not-replaced'));
-    const outcome = await this.jobs.replace(shop, id, revision, yours);
-    if (!outcome) throw noSuchJob();
-    if (outcome.replaced) return outcome.job;
+    const saved = await this.jobs.replace(shop, id, { revision, document: yours, save });
+    if (saved) return saved;
+    const kept = await this.jobs.find(shop, id);
+    if (!kept) throw noSuchJob();
+    if (save !== undefined && kept.save === save && kept.revision === revision + 1)
+      return { id, revision: kept.revision, updatedAt: kept.updatedAt };
     const conflict: Conflict = {
-      ...problemOf(409, said('changed-elsewhere', { stands: outcome.job.revision, yours: revision })),
-      kept: outcome.job,
+      ...problemOf(409, said('changed-elsewhere', { stands: kept.revision, yours: revision })),
+      kept,
       yours,
     };
     throw new Refusal(conflict);
@@ -61,8 +71,11 @@ export class JobService {
   }
 
   /** The log a document came with is kept beside it, where it only grows. */
-  private async keep(shop: ShopId, { log = [], ...document }: JobDocument): Promise<StoredJob> {
-    const id = randomUUID();
+  private async keep(
+    shop: ShopId,
+    { log = [], ...document }: JobDocument,
+    id: string = randomUUID(),
+  ): Promise<StoredJob> {
     const job = jobOf(document);
     const read = readLog(log);
     const entries = read.ok ? read.entries : [];
@@ -70,8 +83,11 @@ export class JobService {
       entry: log[index] as LogEntryDocument,
       words: searchTextOf(job, entry),
     }));
-    await this.jobs.insert(shop, id, document, kept);
-    return this.read(shop, id);
+    const isNew = await this.jobs.insert(shop, id, document, kept);
+    const stored = await this.jobs.find(shop, id);
+    // Deleted since, or of someone else.
+    if (!stored) throw isNew ? noSuchJob() : refuse(409, said('id-taken'));
+    return stored;
   }
 }
 

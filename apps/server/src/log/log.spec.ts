@@ -97,20 +97,46 @@ describe('the log of a job', () => {
     expect((refused.body as Problem).says).toContain('never replaced');
   });
 
-  it.each<[string, unknown, number, string]>([
-    ['a size that can’t be read', reading({ length: '24' }), 422, 'entries[0].length'],
-    ['a kind there isn’t', { ...reading(), kind: 'rumour' }, 422, 'entries[0].kind'],
-    ['a field there isn’t', reading({ colour: 'red' }), 422, 'entries[0].colour'],
-    ['no list', 'x', 400, 'entries'],
-  ])('refuses %s with one sentence and keeps nothing', async (_, entry, status, part) => {
+  it.each<[string, object, string]>([
+    ['a size that can’t be read', reading({ length: '24' }), 'entries[0].length'],
+    ['a kind there isn’t', { ...reading(), kind: 'rumour' }, 'entries[0].kind'],
+    ['a field there isn’t', reading({ colour: 'red' }), 'entries[0].colour'],
+    ['what is no entry at all', { id: 7 }, 'entries[0].kind'],
+  ])('refuses %s with one sentence, and keeps the others that came with it', async (_, entry, part) => {
     const job = await create();
-    const sent =
-      entry === 'x'
-        ? request(app).post(`/api/jobs/${job}/log`).send({ entries: 'x' })
-        : add(job, [reading(), entry].slice(entry ? 1 : 0));
-    const { body } = (await sent.expect(status)) as { body: Problem };
-    expect(body.says).toContain(part);
+    const others = [reading(), reading()];
+    const { body } = (await add(job, [others[0], entry, others[1]]).expect(201)) as { body: EntriesKept };
+    expect(body.kept.map(({ id }) => id)).toEqual(others.map(({ id }) => id));
+    expect(body.refused.map(({ index }) => index)).toEqual([1]);
+    expect(body.refused[0]!.says).toContain(part.replace('entries[0].', ''));
+    expect((await read(job)).entries.map((each) => each.entry)).toEqual(others);
+  });
+
+  it('takes nothing but a list', async () => {
+    const job = await create();
+    const sent = request(app).post(`/api/jobs/${job}/log`).send({ entries: 'x' });
+    const { body } = (await sent.expect(400)) as { body: Problem };
+    expect(body.says).toContain('entries');
     expect((await read(job)).entries).toEqual([]);
+  });
+
+  it('tells ids apart to the letter: in every script, with blanks at their end, by case', async () => {
+    const job = await create();
+    const ids = ['a', 'a ', 'A', 'ä', 'запись', '記録', '🪵'];
+    const entries = ids.map((id) => reading({ id }));
+    expect(((await add(job, entries).expect(201)) as { body: EntriesKept }).body.kept).toEqual(
+      ids.map((id, index) => ({ id, seq: index + 1 })),
+    );
+    await add(job, entries).expect(201);
+    expect((await read(job)).entries.map(({ entry }) => entry.id)).toEqual(ids);
+  });
+
+  it('keeps one of two with the same id sent together', async () => {
+    const job = await create();
+    const one = reading();
+    const { body } = (await add(job, [one, { ...one, length: '1 in' }]).expect(201)) as { body: EntriesKept };
+    expect(body.kept.map(({ seq }) => seq)).toEqual([1, 1]);
+    expect((await read(job)).entries).toEqual([{ seq: 1, entry: one }]);
   });
 
   it('is refused for a job there isn’t', async () => {
@@ -160,6 +186,10 @@ describe('two at one case', () => {
     await until(3);
     leave.abort();
     expect(events.map(({ seq }) => seq)).toEqual([3, 4, 5]);
+  });
+
+  it('follow no log of a job there is not', async () => {
+    await request(app).get(`/api/jobs/${NOBODY}/log/stream`).expect(404);
   });
 
   it.each(['the same process', 'another process'])(

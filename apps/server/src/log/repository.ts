@@ -41,6 +41,16 @@ export class LogRepository {
     return { entries: rows.slice(0, PAGE).map(toKept), more: rows.length > PAGE };
   }
 
+  /** The number of the last entry of each of these jobs that has any. */
+  async endsOf(jobs: readonly string[]): Promise<ReadonlyMap<string, number>> {
+    if (jobs.length === 0) return new Map();
+    const [rows] = await this.pool.query<RowDataPacket[]>(
+      'SELECT job_id, MAX(seq) AS last FROM log_entries WHERE job_id IN (?) GROUP BY job_id',
+      [jobs],
+    );
+    return new Map(rows.map((row) => [String(row['job_id']), Number(row['last'])]));
+  }
+
   /**
    * Adds entries in one transaction and answers the number of each; one that is known keeps its number. Numbers are
    * given out under the lock of the job’s row, so that no reader ever sees a later one before an earlier. Undefined

@@ -2,15 +2,15 @@ import { whose } from '../whose/decide';
 import { AddEntries, JobId, LARGEST_BODY, LogQuery, RecordQuery } from '@zabble/contract';
 import { Router } from 'express';
 import { jsonBody } from '../http/body';
+import { said } from '@zabble/core';
 import { events } from '../http/events';
+import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
+import type { Following } from './following';
 import type { LogService } from './service';
 
-/** How soon entries that another process kept are seen, in milliseconds. */
-const LOOK = 700;
-
 /** /api/jobs/ID/log: read, add, and follow as it grows. */
-export function logRouter(log: LogService): Router {
+export function logRouter(log: LogService, following: Following): Router {
   const router = Router();
   router.get('/:id/log', async (request, response) => {
     const { id } = validated(JobId, request.params);
@@ -20,32 +20,15 @@ export function logRouter(log: LogService): Router {
     const { id } = validated(JobId, request.params);
     response.status(201).json(await log.add(whose(response), id, validated(AddEntries, request.body).entries));
   });
-  router.get('/:id/log/stream', (request, response) => {
+  router.get('/:id/log/stream', async (request, response) => {
     const { id } = validated(JobId, request.params);
     // A browser that comes back says where it was.
     const last = request.get('last-event-id');
-    let { after } = validated(LogQuery, last === undefined ? { ...request.query } : { after: last });
-    const send = events(response);
-    let looking = false;
-    const look = async (): Promise<void> => {
-      if (looking) return;
-      looking = true;
-      try {
-        const { entries } = await log.after(whose(response), id, after);
-        for (const kept of entries) send(kept, (after = kept.seq));
-      } catch (problem) {
-        request.log.warn({ err: problem }, 'the log could not be looked at');
-      }
-      looking = false;
-    };
-    const grown = (): void => void look();
-    const timer = setInterval(grown, LOOK);
-    log.grown.on(id, grown);
-    response.on('close', () => {
-      clearInterval(timer);
-      log.grown.off(id, grown);
-    });
-    grown();
+    const { after } = validated(LogQuery, last === undefined ? { ...request.query } : { after: last });
+    await log.assertJob(whose(response), id);
+    const follower = following.add({ shop: whose(response), job: id, after, send: events(response) });
+    if (!follower) throw refuse(503, said('too-many-listening'));
+    response.on('close', () => following.remove(follower));
   });
   return router;
 }

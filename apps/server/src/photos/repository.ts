@@ -15,8 +15,8 @@ export class PhotoRepository {
   /** Keeps it once: the same id again changes nothing. */
   async keep(shop: ShopId, job: string, id: string, { width, height, data }: Picture): Promise<void> {
     await this.pool.execute(
-      `INSERT IGNORE INTO photos (shop, job_id, id, width, height, picture, kept_at)
-       VALUES (?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
+      `INSERT INTO photos (shop, job_id, id, width, height, picture, kept_at)
+       VALUES (?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3)) ON DUPLICATE KEY UPDATE id = id`,
       [shop, job, id, width, height, data],
     );
   }

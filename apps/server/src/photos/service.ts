@@ -15,7 +15,7 @@ export class PhotoService {
 
   /** Keeps what was sent, of a job there is; `type` is the kind of picture it says it is. */
   async keep(shop: ShopId, job: string, id: string, data: unknown, type: string | undefined): Promise<PhotoKept> {
-    await this.jobs.read(shop, job);
+    await this.jobs.assert(shop, job);
     const picture = await pictureFrom(data, type);
     await this.photos.keep(shop, job, id, picture);
     return { id, width: picture.width, height: picture.height };

@@ -1,6 +1,6 @@
 import type { ShopId } from '../whose/shop';
 import type { LogEntryDocument } from '@zabble/core';
-import type { PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import type { PoolConnection, RowDataPacket } from 'mysql2/promise';
 
 /** An entry with the words it is found by. */
 export interface ToKeep {
@@ -8,37 +8,56 @@ export interface ToKeep {
   readonly words: string;
 }
 
-/** Adds to a job whose row is locked, or is made in the same transaction. */
+interface Numbered extends RowDataPacket {
+  id: string;
+  /** A sum comes as text. */
+  seq: number | string;
+}
+
+/** So many are written with one statement. */
+const AT_ONCE = 200;
+
+/**
+ * Adds to a job whose row is locked, or is made in the same transaction: nobody else numbers its entries meanwhile. One
+ * whose id is known keeps its number and is not written again.
+ */
 export async function addTo(
   connection: PoolConnection,
   shop: ShopId,
   job: string,
   entries: readonly ToKeep[],
 ): Promise<readonly { id: string; seq: number }[]> {
-  const [[last]] = await connection.execute<RowDataPacket[]>(
-    'SELECT COALESCE(MAX(seq), 0) AS seq FROM log_entries WHERE shop = ? AND job_id = ?',
-    [shop, job],
+  if (entries.length === 0) return [];
+  const [rows] = await connection.query<Numbered[]>(
+    `SELECT id, seq FROM log_entries WHERE shop = ? AND job_id = ? AND id IN (?)
+     UNION ALL SELECT '', COALESCE(MAX(seq), 0) FROM log_entries WHERE shop = ? AND job_id = ?`,
+    [shop, job, entries.map(({ entry }) => entry.id), shop, job],
   );
-  let seq = Number(last?.['seq'] ?? 0);
-  const kept: { id: string; seq: number }[] = [];
-  for (const { entry, words } of entries) {
-    const [result] = await connection.execute<ResultSetHeader>(
-      `INSERT IGNORE INTO log_entries (shop, job_id, seq, id, kind, happened_at, entry, words, kept_at)
-       VALUES (?, ?, ?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
-      [shop, job, seq + 1, entry.id, entry.kind, moment(entry.at), JSON.stringify(entry), words],
+  const numbers = new Map(rows.slice(0, -1).map(({ id, seq }) => [id, Number(seq)]));
+  let last = Number(rows.at(-1)?.seq ?? 0);
+  const fresh = entries.filter(({ entry }) => {
+    if (numbers.has(entry.id)) return false;
+    numbers.set(entry.id, (last += 1));
+    return true;
+  });
+  const now = moment(new Date().toISOString());
+  const values = fresh.map(({ entry, words }) => [
+    shop,
+    job,
+    numbers.get(entry.id),
+    entry.id,
+    entry.kind,
+    moment(entry.at),
+    JSON.stringify(entry),
+    words,
+    now,
+  ]);
+  for (let at = 0; at < values.length; at += AT_ONCE)
+    await connection.query(
+      'INSERT INTO log_entries (shop, job_id, seq, id, kind, happened_at, entry, words, kept_at) VALUES ?',
+      [values.slice(at, at + AT_ONCE)],
     );
-    if (result.affectedRows === 1) seq += 1;
-    kept.push({ id: entry.id, seq: result.affectedRows === 1 ? seq : await numberOf(connection, shop, job, entry.id) });
-  }
-  return kept;
-}
-
-async function numberOf(connection: PoolConnection, shop: ShopId, job: string, id: string): Promise<number> {
-  const [[row]] = await connection.execute<RowDataPacket[]>(
-    'SELECT seq FROM log_entries WHERE shop = ? AND job_id = ? AND id = ?',
-    [shop, job, id],
-  );
-  return Number(row?.['seq'] ?? 0);
+  return entries.map(({ entry: { id } }) => ({ id, seq: numbers.get(id) ?? 0 }));
 }
 
 /** A moment as MariaDB takes it. */

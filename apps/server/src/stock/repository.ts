@@ -34,7 +34,9 @@ export interface ToBook {
 
 /** Booked, or what the rack has too little of. */
 export type Booked =
-  { readonly booked: true } | { readonly booked: false; readonly has: number; readonly takes: number };
+  | { readonly booked: true }
+  | { readonly booked: false; readonly why: 'no-job' }
+  | { readonly booked: false; readonly why: 'too-few'; readonly has: number; readonly takes: number };
 
 /** Taken back (or it was already), never booked, or an off-cut of it is used. */
 export type Undone = 'undone' | 'unknown' | 'used';
@@ -100,10 +102,12 @@ export class StockRepository {
     return inTransaction(this.pool, async (connection): Promise<Booked> => {
       const known = await bookingOf(connection, shop, wish.id);
       if (known) return { booked: true };
+      if (!(await isJob(connection, shop, wish.job))) return { booked: false, why: 'no-job' };
       const taken: StockEntry[] = [];
       for (const { stock, count } of wish.taken) {
         const entry = await take(connection, shop, stock, count);
-        if (typeof entry === 'number') throw new RolledBack<Booked>({ booked: false, has: entry, takes: count });
+        if (typeof entry === 'number')
+          throw new RolledBack<Booked>({ booked: false, why: 'too-few', has: entry, takes: count });
         taken.push(entry);
       }
       const brought: StockEntry[] = [];
@@ -172,6 +176,15 @@ async function giveBack(connection: PoolConnection, shop: ShopId, id: string, it
     [shop, id],
   );
   await put(connection, shop, id, { ...item, count: item.count + (row?.count ?? 0) });
+}
+
+/** A job there is, kept from being deleted until the transaction ends. */
+async function isJob(connection: PoolConnection, shop: ShopId, id: string): Promise<boolean> {
+  const [[row]] = await connection.execute<RowDataPacket[]>(
+    'SELECT id FROM jobs WHERE shop = ? AND id = ? AND deleted_at IS NULL LOCK IN SHARE MODE',
+    [shop, id],
+  );
+  return row !== undefined;
 }
 
 async function bookingOf(connection: PoolConnection, shop: ShopId, id: string): Promise<Booking | undefined> {

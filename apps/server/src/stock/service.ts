@@ -49,6 +49,7 @@ export class StockService {
   /** All or nothing; the same id again changes nothing. */
   async book(shop: ShopId, { brought, ...wish }: LayoutWish): Promise<StockList> {
     const outcome = await this.stock.book(shop, { ...wish, brought: brought.map(readItem) });
+    if (!outcome.booked && outcome.why === 'no-job') throw refuse(404, said('no-such-job'));
     if (!outcome.booked) throw refuse(409, said('rack-too-small', { has: outcome.has, takes: outcome.takes }));
     return this.list(shop);
   }

@@ -1,4 +1,5 @@
-import type { BookingList, PriceList, Problem, StockEntry, StockList } from '@zabble/contract';
+import { readFileSync } from 'node:fs';
+import type { BookingList, PriceList, Problem, StockEntry, StockList, StoredJob } from '@zabble/contract';
 import type { Express } from 'express';
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
@@ -26,11 +27,16 @@ const REST = {
 };
 let pool: Pool;
 let app: Express;
+let job: string;
 
 beforeAll(async () => {
   pool = await ownDatabase('zabble_stock');
   await migrate(pool, join(__dirname, '../../migrations'));
   app = quietApp(pool);
+  const document = JSON.parse(
+    readFileSync(join(__dirname, '../../../../examples/notions-bank.json'), 'utf8'),
+  ) as object;
+  job = ((await request(app).post('/api/jobs').send({ document }).expect(201)).body as StoredJob).id;
 });
 afterAll(() => pool.end());
 
@@ -79,11 +85,19 @@ describe('the rack', () => {
 });
 
 describe('booking a layout', () => {
+  it('is of a job there is', async () => {
+    const wish = { id: randomUUID(), job: randomUUID(), material: PLY.material, taken: [], brought: [REST] };
+    const before = await list();
+    const { body } = await book(wish).expect(404);
+    expect((body as Problem).says).toContain('no job');
+    expect(await list()).toEqual(before);
+  });
+
   it('takes sheets out and puts off-cuts in, once however often it is sent', async () => {
     const sheet = (await list()).find(({ item }) => item.kind === 'sheet')!;
     const wish = {
       id: randomUUID(),
-      job: randomUUID(),
+      job,
       material: PLY.material,
       taken: [{ stock: sheet.id, count: 2 }],
       brought: [{ ...REST, length: '700 mm' }],
@@ -107,7 +121,7 @@ describe('booking a layout', () => {
 
   it('is refused whole where the rack has less, or an off-cut is used already', async () => {
     const [offcut, sheet] = await list();
-    const common = { job: randomUUID(), material: PLY.material };
+    const common = { job, material: PLY.material };
     const taken = [
       { stock: offcut!.id, count: 1 },
       { stock: sheet!.id, count: 9 },
@@ -130,7 +144,7 @@ describe('booking a layout', () => {
     const sheet = (await list()).find(({ item }) => item.kind === 'sheet')!;
     const wishes = [1, 2, 3].map(() => ({
       id: randomUUID(),
-      job: randomUUID(),
+      job,
       material: PLY.material,
       taken: [{ stock: sheet.id, count: 2 }],
       brought: [],

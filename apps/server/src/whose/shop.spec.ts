@@ -41,7 +41,7 @@ describe('data of two shops', () => {
     const record = { search: 'planed', kind: undefined, page: 1, size: 10 } as never;
     expect((await jobs.list(OTHER, query)).total).toBe(0);
     expect(await jobs.find(OTHER, JOB)).toBeUndefined();
-    expect(await jobs.replace(OTHER, JOB, 1, document)).toBeUndefined();
+    expect(await jobs.replace(OTHER, JOB, { revision: 1, document, save: undefined })).toBeUndefined();
     expect(await jobs.delete(OTHER, JOB)).toBe(false);
     expect(await log.add(OTHER, JOB, [{ entry: { ...entry, id: 'e2' }, words: '' }])).toBeUndefined();
     expect((await log.after(OTHER, JOB, 0)).entries).toEqual([]);
@@ -67,7 +67,7 @@ describe('data of two shops', () => {
     expect(await stock.list(OTHER)).toEqual([]);
     expect(await stock.change(OTHER, ROW, -1)).toBe(false);
     expect(await stock.delete(OTHER, ROW)).toBe(false);
-    expect(await stock.book(OTHER, wish)).toMatchObject({ booked: false, has: 0 });
+    expect(await stock.book(OTHER, wish)).toMatchObject({ booked: false, why: 'no-job' });
     expect(await stock.book(OWN_SHOP, wish)).toEqual({ booked: true });
     expect(await stock.undo(OTHER, JOB)).toBe('unknown');
     expect(await stock.bookings(OTHER, JOB)).toEqual([]);

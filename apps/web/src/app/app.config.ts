@@ -14,7 +14,7 @@ import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { routes } from './app.routes';
-import { ownHeader } from './server-api/own-header';
+import { ownRequests } from './server-api/own-requests';
 import { Notices } from './shell/notices';
 import { ToldErrors } from './shell/told-errors';
 import { LAYOUT_SEARCH } from './workers/layout-worker';
@@ -30,7 +30,7 @@ export const appConfig: ApplicationConfig = {
       withComponentInputBinding(),
       withNavigationErrorHandler(({ error }) => inject(Notices).failed(error)),
     ),
-    provideHttpClient(withInterceptors([ownHeader])),
+    provideHttpClient(withInterceptors([ownRequests])),
     provideStore(),
     provideEffects(),
     { provide: ErrorHandler, useClass: ToldErrors },

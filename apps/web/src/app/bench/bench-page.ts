@@ -31,6 +31,8 @@ import { DrawingPane } from './drawing-pane';
 import { Findings } from './findings/findings-list';
 import { FitStep } from './fit/fit-step';
 import { FrontsStep } from './fronts/fronts-step';
+import { KeptNowhere } from './kept-nowhere';
+import { LogRefused } from './log-refused';
 import { MeasureStep } from './measure/measure-step';
 import { PrintPlace } from './print/print-place';
 import { Reckoning } from './reckoning/reckoning';
@@ -54,6 +56,8 @@ import { STEPS } from './steps';
     Findings,
     FitStep,
     FrontsStep,
+    KeptNowhere,
+    LogRefused,
     MeasureStep,
     PrintPlace,
     Reckoning,

@@ -17,7 +17,7 @@ import { jobFeature } from '../store/job/job.reducer';
   >
     <div class="flex flex-wrap items-center gap-3">
       <p i18n class="flex-1 font-medium" role="alert">
-        This job was changed elsewhere meanwhile. Yours is kept here and nothing was overwritten: which shall stand?
+        This job was changed elsewhere meanwhile. Yours is still here and nothing was overwritten: which shall stand?
       </p>
       <button i18n type="button" class="press" (click)="mine()">Mine, in place of the server’s</button>
       <button i18n type="button" class="press" (click)="theirs()">The server’s (undo brings mine back)</button>

@@ -1,58 +1,61 @@
-import { Injectable } from '@angular/core';
+import { inject, Injectable } from '@angular/core';
 import type { KeptEntry } from '@zabble/contract';
 import type { LogEntryDocument } from '@zabble/core';
+import { DeviceStore } from './device-store';
+import { NewestJobs } from './newest';
 
-/** The jobs whose log is remembered on this device, newest first. */
-const JOBS = 4;
-const ORDER = 'zabble.log.jobs';
+/** The jobs whose log is remembered on this device. */
+const MOST_JOBS = 4;
+const COPY = 'zabble.log.copy.';
+
+/** An entry the server does not take, with why. */
+export interface RefusedEntry {
+  readonly entry: LogEntryDocument;
+  readonly says: string;
+}
+
+/** What of a job's log is on this device alone. */
+export interface OutboxOfJob {
+  /** To be sent. */
+  readonly waiting: readonly LogEntryDocument[];
+  /** Sent, not taken by the server: to be mended, copied, or put away by who wrote it. */
+  readonly refused: readonly RefusedEntry[];
+}
 
 /** Entries that wait to be sent, and what the server had when it was last heard: kept on this device across a reload. */
 @Injectable({ providedIn: 'root' })
 export class Outbox {
-  waiting(job: string): readonly LogEntryDocument[] {
-    return read<readonly LogEntryDocument[]>(`zabble.log.waiting.${job}`) ?? [];
+  private readonly store = inject(DeviceStore);
+  private readonly newest = inject(NewestJobs);
+
+  async read(job: string): Promise<OutboxOfJob> {
+    const [waiting, refused] = await Promise.all([
+      this.store.read<readonly LogEntryDocument[]>(waitingOf(job)),
+      this.store.read<readonly RefusedEntry[]>(refusedOf(job)),
+    ]);
+    return { waiting: waiting ?? [], refused: refused ?? [] };
   }
 
   /** False where the browser won’t keep it. */
-  write(job: string, waiting: readonly LogEntryDocument[]): boolean {
-    return waiting.length > 0 ? keep(`zabble.log.waiting.${job}`, waiting) : drop(`zabble.log.waiting.${job}`);
+  async write(job: string, { waiting, refused }: OutboxOfJob): Promise<boolean> {
+    const kept = await Promise.all([this.keep(waitingOf(job), waiting), this.keep(refusedOf(job), refused)]);
+    return kept.every(Boolean);
   }
 
-  copy(job: string): readonly KeptEntry[] {
-    return read<readonly KeptEntry[]>(`zabble.log.copy.${job}`) ?? [];
+  async copy(job: string): Promise<readonly KeptEntry[]> {
+    return (await this.newest.read<readonly KeptEntry[]>(COPY, job)) ?? [];
   }
 
-  writeCopy(job: string, kept: readonly KeptEntry[]): void {
-    const order = [job, ...(read<string[]>(ORDER) ?? []).filter((each) => each !== job)];
-    for (const old of order.splice(JOBS)) drop(`zabble.log.copy.${old}`);
-    keep(ORDER, order);
-    if (!keep(`zabble.log.copy.${job}`, kept)) drop(`zabble.log.copy.${job}`);
+  async writeCopy(job: string, kept: readonly KeptEntry[]): Promise<void> {
+    await this.newest.write(COPY, job, kept, MOST_JOBS);
   }
-}
 
-function read<T>(key: string): T | undefined {
-  try {
-    const text = localStorage.getItem(key);
-    return text === null ? undefined : (JSON.parse(text) as T);
-  } catch {
-    return undefined;
-  }
-}
-
-function keep(key: string, value: unknown): boolean {
-  try {
-    localStorage.setItem(key, JSON.stringify(value));
+  private async keep(key: string, list: readonly unknown[]): Promise<boolean> {
+    if (list.length > 0) return this.store.write(key, list);
+    await this.store.drop(key);
     return true;
-  } catch {
-    return false;
   }
 }
 
-function drop(key: string): boolean {
-  try {
-    localStorage.removeItem(key);
-    return true;
-  } catch {
-    return false;
-  }
-}
+const waitingOf = (job: string): string => `zabble.log.waiting.${job}`;
+const refusedOf = (job: string): string => `zabble.log.refused.${job}`;

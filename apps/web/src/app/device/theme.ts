@@ -1,4 +1,5 @@
 import { computed, effect, Injectable, signal } from '@angular/core';
+import { settings } from './settings';
 
 export type Theme = 'light' | 'dim';
 const KEY = 'zabble.theme';
@@ -19,19 +20,11 @@ export class ThemeChoice {
 
   turn(): void {
     this.theme.set(this.other());
-    try {
-      localStorage.setItem(KEY, this.theme());
-    } catch {
-      // Not remembered, then; it holds until the page is closed.
-    }
+    settings.write(KEY, this.theme());
   }
 }
 
 function remembered(): Theme | undefined {
-  try {
-    const kept = localStorage.getItem(KEY);
-    return kept === 'light' || kept === 'dim' ? kept : undefined;
-  } catch {
-    return undefined;
-  }
+  const kept = settings.read(KEY);
+  return kept === 'light' || kept === 'dim' ? kept : undefined;
 }

@@ -1,4 +1,5 @@
 import { effect, Injectable, signal } from '@angular/core';
+import { settings } from '../device/settings';
 import { ON_A_RULE, writeLength, type Length, type Showing, type SizeKind } from '@zabble/core';
 
 const KEY = 'zabble.both-units';
@@ -6,29 +7,14 @@ const KEY = 'zabble.both-units';
 /** Whether sizes are shown in both units, as the person last asked. */
 @Injectable({ providedIn: 'root' })
 export class BothUnits {
-  readonly shown = signal(remembered());
+  readonly shown = signal(settings.read(KEY) === 'true');
 
   constructor() {
-    effect(() => {
-      const shown = this.shown();
-      try {
-        localStorage.setItem(KEY, String(shown));
-      } catch {
-        // Not remembered, then; it holds until the page is closed.
-      }
-    });
+    effect(() => settings.write(KEY, String(this.shown())));
   }
 
   turn(): void {
     this.shown.update((shown) => !shown);
-  }
-}
-
-function remembered(): boolean {
-  try {
-    return localStorage.getItem(KEY) === 'true';
-  } catch {
-    return false;
   }
 }
 

@@ -3,13 +3,18 @@ import { Store } from '@ngrx/store';
 import { jobFeature, type Sync } from '../store/job/job.reducer';
 import { logFeature } from '../store/log/log.reducer';
 
-const WORDS: Readonly<Record<Sync, string>> = {
+/** Where the newest edits are, of the job and its log together. */
+type Mark = Sync | 'keeping' | 'nowhere';
+
+const WORDS: Readonly<Record<Mark, string>> = {
   kept: $localize`On the server`,
+  keeping: $localize`Keeping …`,
   sending: $localize`Kept here, sending`,
   here: $localize`Kept here`,
   unreached: $localize`Server not reached, kept here`,
   conflict: $localize`Changed elsewhere, kept here`,
   refused: $localize`Not taken by the server, kept here`,
+  nowhere: $localize`Kept nowhere`,
 };
 
 /** A small mark: where the newest edits are. Its shape says it as well as its words. */
@@ -18,6 +23,7 @@ const WORDS: Readonly<Record<Sync, string>> = {
   changeDetection: ChangeDetectionStrategy.OnPush,
   template: `<span
     class="caption inline-flex items-center gap-1.5"
+    [class]="mark() === 'nowhere' ? 'font-semibold text-lead' : ''"
     role="status"
     data-testid="save-mark"
     [title]="says() ?? words()"
@@ -32,12 +38,15 @@ const WORDS: Readonly<Record<Sync, string>> = {
       stroke-width="1.6"
     >
       <path d="M1.5 12.5h11" />
-      @switch (sync()) {
+      @switch (mark()) {
         @case ('kept') {
           <path d="M3 9.5h8v-7H3z" fill="currentColor" />
         }
         @case ('unreached') {
           <path d="M3 9.5h8v-7H3zM1 1l12 9" stroke-dasharray="2 1.5" />
+        }
+        @case ('nowhere') {
+          <path d="M3 2.5l8 7M11 2.5l-8 7" />
         }
         @default {
           <path d="M3 9.5h8v-7H3z" />
@@ -50,14 +59,22 @@ const WORDS: Readonly<Record<Sync, string>> = {
 export class SaveMark {
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectSync);
+  private readonly here = this.store.selectSignal(jobFeature.selectHere);
   private readonly waiting = this.store.selectSignal(logFeature.selectWaiting);
+  private readonly logHere = this.store.selectSignal(logFeature.selectHere);
   private readonly reached = this.store.selectSignal(logFeature.selectReached);
-  /** Of the job and its log, whichever is further from the server. */
-  protected readonly sync = computed((): Sync => {
+  /** Whichever is further from the server; what this device does not keep is kept nowhere until the server has it. */
+  protected readonly mark = computed((): Mark => {
+    const sync = this.sync();
+    if (sync === 'kept') return sync;
+    if (this.document() !== 'kept' && this.here() !== 'kept') return this.here() === 'nowhere' ? 'nowhere' : 'keeping';
+    return this.waiting().length > 0 && !this.logHere() ? 'nowhere' : sync;
+  });
+  private readonly sync = computed((): Sync => {
     const sync = this.document();
     if (sync !== 'kept' || this.waiting().length === 0) return sync;
     return this.reached() ? 'sending' : 'unreached';
   });
   protected readonly says = this.store.selectSignal(jobFeature.selectSays);
-  protected readonly words = computed(() => WORDS[this.sync()]);
+  protected readonly words = computed(() => WORDS[this.mark()]);
 }

@@ -1,5 +1,6 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import type { Conflict, Problem } from '@zabble/contract';
+import { ChangeUnanswered } from './own-requests';
 
 /** What the server answered with a refusal; nothing where it is not reached. */
 export function problemOf(problem: unknown): Problem | Conflict | undefined {
@@ -7,9 +8,16 @@ export function problemOf(problem: unknown): Problem | Conflict | undefined {
   return (problem.error as Problem | Conflict | null) ?? undefined;
 }
 
-/** What the server said, or that it is not reached. */
+/** What the server said, or that it is not reached; of a change that was not answered, that nobody knows. */
 export function sentenceOf(problem: unknown): string {
+  if (problem instanceof ChangeUnanswered)
+    return $localize`The server did not answer. Whether this was done is not known: look before you do it again.`;
   return problemOf(problem)?.says ?? $localize`The server is not reached. Nothing was changed; try again in a moment.`;
+}
+
+/** The status of what the server answered; 0 where it is not reached. */
+export function statusOf(problem: unknown): number {
+  return problem instanceof HttpErrorResponse ? problem.status : 0;
 }
 
 /** The server, or its database, does not answer: worth trying again. `from` is the first status that says so. */

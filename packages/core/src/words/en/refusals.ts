@@ -56,6 +56,7 @@ export const REFUSALS = {
     return `The ${THINGS[p.what]} can’t be read: ${why}. Nothing was ${p.done}.`;
   },
   'no-such-job': 'There is no job with this id; it may have been deleted.',
+  'id-taken': 'There was a job with this id before. Nothing was changed; try again.',
   'no-deleted-job': 'There is no deleted job with this id.',
   'job-unreadable-now': 'This job can’t be read any more. Nothing was changed.',
   'log-not-replaced': 'log: entries are added to a job’s log one by one, never replaced with it. Nothing was changed.',
@@ -92,6 +93,10 @@ export const REFUSALS = {
   'sent-no-json': 'What was sent is not JSON. Nothing was changed.',
   'sent-encoding': 'What was sent is in an encoding that can’t be read. Nothing was changed.',
   'database-away': 'The database does not answer. Nothing was changed; try again in a moment.',
+  'outcome-unknown':
+    'The database went away while this was done: whether it was done is not known. Look before you do it again.',
+  'too-busy': 'Too much is asked of the server just now. Nothing was changed; try again in a moment.',
+  'too-many-listening': 'Too many pages follow logs just now. Nothing was changed; it is tried again by itself.',
   'another-name': ({ host }: { host: string }) =>
     `This Zabble is not known as ${host === '' ? 'nothing at all' : host}. Nothing was shown.`,
   'from-elsewhere': 'This was asked for by a page from elsewhere. Nothing was changed.',

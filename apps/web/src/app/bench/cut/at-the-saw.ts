@@ -84,8 +84,14 @@ export class AtTheSaw {
     part: undefined,
     beside: '',
   });
-  /** Where the part in hand opens; on top where it was not pressed here. */
-  protected readonly beside = computed(() => (this.pressed().part === this.state.part() ? this.pressed().beside : ''));
+  /** Where the part in hand opens; on top where it was not pressed here, or what was pressed is gone. */
+  protected readonly beside = computed(() => {
+    const { part, beside } = this.pressed();
+    if (part === undefined || part !== this.state.part()) return '';
+    const rows = this.groups().flatMap(({ rips }) => rips.flatMap(({ crosscuts }) => crosscuts.map(rowOf)));
+    const lists = [...this.amiss().map(({ fits }) => fits), ...this.held().map(({ release }) => release), 'cut'];
+    return [...rows, ...lists].includes(beside) ? beside : '';
+  });
   protected readonly named = materialCalled;
   protected readonly groups = computed(() => groupsOf(this.state.job()?.materials ?? [], this.state.free()));
   protected readonly held = computed((): readonly Held[] => {
@@ -197,9 +203,7 @@ export class AtTheSaw {
     this.state.part.set(part?.name);
   }
 
-  protected rowOf({ parts }: Crosscut): string {
-    return `row ${parts[0]?.name ?? ''}`;
-  }
+  protected readonly rowOf = rowOf;
 
   protected markCut({ parts }: Crosscut): void {
     const [document, unit] = [this.document(), this.showing()?.unit];
@@ -246,4 +250,9 @@ export class AtTheSaw {
     const plan = this.state.plan();
     return [...(plan ? bankTelling(plan, path) : []), place + 1].join(' ');
   }
+}
+
+/** A row of the list, by its first part. */
+function rowOf({ parts }: Crosscut): string {
+  return `row ${parts[0]?.name ?? ''}`;
 }

@@ -1,3 +1,4 @@
+import { newId } from '../../server-api/new-id';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
@@ -119,7 +120,7 @@ export class CsvImport {
     }
     const before = this.had();
     const added = (onlyNew ? newParts(this.parts(), before) : this.parts()).map((part) => ({
-      id: crypto.randomUUID().slice(0, 8),
+      id: newId().slice(0, 8),
       ...part,
     }));
     const refused = this.edits.apply($localize`${added.length} parts from ${this.file()}`, [

@@ -1,3 +1,4 @@
+import { newId } from '../../server-api/new-id';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { valueAt, type ExtraPartOf, type Patch } from '@zabble/core';
@@ -118,7 +119,7 @@ export class ExtraParts {
     const material = this.document()?.materials[0]?.id;
     if (material === undefined) return;
     const value = {
-      id: crypto.randomUUID().slice(0, 8),
+      id: newId().slice(0, 8),
       name: $localize`part ${this.parts().length + 1}`,
       material,
       length: this.edits.usual('12 in', '300 mm'),

@@ -1,3 +1,4 @@
+import { newId } from '../../server-api/new-id';
 import { LengthInput, wrongLength } from '../../ui/length-input';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
@@ -85,7 +86,7 @@ export class RackView {
     if (!money.ok) return this.says.set(money.says);
     const exact = (each: Length): string => writeExact(each, this.unit());
     this.says.set('');
-    this.rack.keep(crypto.randomUUID(), {
+    this.rack.keep(newId(), {
       material: material.trim(),
       kind,
       length: exact(length),

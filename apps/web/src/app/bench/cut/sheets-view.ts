@@ -1,3 +1,4 @@
+import { newId } from '../../server-api/new-id';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { holds, isOffcut, lyingIn, movesOf, stepsOf, writeExact, type Found, type StockItemOf } from '@zabble/core';
@@ -141,7 +142,7 @@ export class SheetsView {
         from: job.name,
       }));
     const taken = sheet.stock === shown.material ? [] : [{ stock: sheet.stock, count: 1 }];
-    const booked = { id: crypto.randomUUID(), job: this.id() ?? '', material: material.name, taken, brought };
+    const booked = { id: newId(), job: this.id() ?? '', material: material.name, taken, brought };
     this.rack.book(booked, () => {
       this.says.set(this.edits.apply($localize`sheet of ${material.name} cut`, this.walk.finished(shown)) ?? '');
     });

@@ -63,6 +63,7 @@ export class MeasureBack {
   private readonly showing = this.store.selectSignal(selectShowing);
   protected readonly refused = this.store.selectSignal(logFeature.selectSays);
   protected readonly waiting = this.store.selectSignal(logFeature.selectWaiting);
+  protected readonly here = this.store.selectSignal(logFeature.selectHere);
   protected readonly reached = this.store.selectSignal(logFeature.selectReached);
   protected readonly named = bankKey(this.bank);
   protected readonly subjects = SUBJECTS;

@@ -1,3 +1,4 @@
+import { newId } from '../../server-api/new-id';
 import { problemOf } from '../../server-api/problem';
 import { PhotosApi } from '../../server-api/photos-api';
 import { inject, Injectable, signal } from '@angular/core';
@@ -21,7 +22,7 @@ export class Photos {
         ok: false,
         says: $localize`${file.name} has ${megabytes(file.size)} MB: a photograph may have ${megabytes(LARGEST_PICTURE)}. Nothing was kept.`,
       };
-    const id = crypto.randomUUID();
+    const id = newId();
     this.busy.set(true);
     try {
       await firstValueFrom(this.api.keep(this.job() ?? '', id, file));

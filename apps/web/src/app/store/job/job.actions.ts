@@ -18,6 +18,8 @@ export const JobActions = createActionGroup({
     Edited: props<{ name: string; document: JobDocument; merge?: string }>(),
     Undone: emptyProps(),
     Redone: emptyProps(),
+    /** Whether this document is kept on the device across a reload. */
+    'Kept Here': props<{ document: JobDocument | undefined; kept: boolean }>(),
     'Save Due': emptyProps(),
     'Save Started': emptyProps(),
     Saved: props<{ job: StoredJob }>(),

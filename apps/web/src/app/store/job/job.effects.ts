@@ -4,27 +4,30 @@ import { inject, Injectable } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import type { StoredJob } from '@zabble/contract';
+import type { JobDocument } from '@zabble/core';
 import {
   catchError,
   concatMap,
   debounceTime,
+  defer,
   EMPTY,
   filter,
+  from,
   fromEvent,
   map,
   merge,
   of,
   switchMap,
-  tap,
   throttleTime,
   timer,
   type Observable,
 } from 'rxjs';
 import { JobsApi } from '../../server-api/jobs-api';
 import { Copies } from '../../device/copies';
-import { Drafts } from '../../device/drafts';
+import { Drafts, type Draft } from '../../device/drafts';
 import { Histories } from '../../device/histories';
 import { JobActions } from './job.actions';
+import { SaveAttempts } from './save-attempts';
 import { jobFeature, type JobState } from './job.reducer';
 import type { History } from '../../device/undo';
 
@@ -46,7 +49,9 @@ export class JobEffects {
   private readonly drafts = inject(Drafts);
   private readonly copies = inject(Copies);
   private readonly histories = inject(Histories);
+  private readonly attempts = inject(SaveAttempts);
   private readonly state$ = this.store.select(jobFeature.selectJobState);
+  private readonly state = this.store.selectSignal(jobFeature.selectJobState);
   private readonly changes$ = this.actions.pipe(
     ofType(
       JobActions.edited,
@@ -63,34 +68,29 @@ export class JobEffects {
       ofType(JobActions.open),
       switchMap(({ id }) =>
         this.api.read(id).pipe(
-          map((job) => this.opened(job)),
-          catchError((problem: unknown) => of(this.notOpened(id, problem))),
+          concatMap((job) => this.opened(job)),
+          catchError((problem: unknown) => this.notOpened(id, problem)),
         ),
       ),
     );
   });
 
-  readonly keepHere$ = createEffect(
-    () => {
-      return this.changes$.pipe(
-        // A joint that is dragged changes the job with every frame: at once, then a few times a second.
-        throttleTime(HERE, undefined, { leading: true, trailing: true }),
-        concatLatestFrom(() => this.state$),
-        tap(([, { id, document, revision }]) => {
-          if (id && document) this.drafts.write(id, { document, revision });
-        }),
-      );
-    },
-    { dispatch: false },
-  );
+  readonly keepHere$ = createEffect(() => {
+    return this.changes$.pipe(
+      // A joint that is dragged changes the job with every frame: at once, then a few times a second.
+      throttleTime(HERE, undefined, { leading: true, trailing: true }),
+      concatLatestFrom(() => this.state$),
+      concatMap(([, state]) => this.keepHere(state)),
+    );
+  });
 
   /** What can be undone, a moment after the last change and before the page goes. */
   readonly keepHistory$ = createEffect(
     () => {
       return merge(this.changes$.pipe(debounceTime(PAUSE)), fromEvent(window, 'pagehide')).pipe(
         concatLatestFrom(() => this.state$),
-        tap(([, { id, document, past, future }]) => {
-          if (id && document) this.histories.write(id, document, { past, future });
+        concatMap(async ([, { id, document, past, future }]) => {
+          if (id && document) await this.histories.write(id, document, { past, future });
         }),
       );
     },
@@ -100,7 +100,7 @@ export class JobEffects {
   readonly findHistory$ = createEffect(() => {
     return this.actions.pipe(
       ofType(JobActions.opened),
-      map(({ job: { id }, document }) => ({ id, history: this.histories.read(id, document) })),
+      concatMap(async ({ job: { id }, document }) => ({ id, history: await this.histories.read(id, document) })),
       filter((found): found is { id: string; history: History } => found.history !== undefined),
       map((found) => JobActions.historyFound(found)),
     );
@@ -136,89 +136,115 @@ export class JobEffects {
   });
 
   /** What the server has need not be kept here; what is newer is now made from what the server has. */
-  readonly settle$ = createEffect(
-    () => {
-      return this.actions.pipe(
-        ofType(JobActions.saved),
-        tap(({ job }) => {
-          this.copies.write(job);
-          const draft = this.drafts.read(job.id);
-          if (!draft) return;
-          if (JSON.stringify(draft.document) === JSON.stringify(job.document)) this.drafts.drop(job.id);
-          else this.drafts.write(job.id, { ...draft, revision: job.revision });
-        }),
-      );
-    },
-    { dispatch: false },
-  );
-
-  /** A job left with edits newer than the save that was on its way: they are sent after it. */
-  readonly finish$ = createEffect(() => {
+  readonly settle$ = createEffect(() => {
     return this.actions.pipe(
       ofType(JobActions.saved),
-      concatLatestFrom(() => this.state$),
-      concatMap(([{ job }, { id }]) => {
-        const draft = id === job.id ? undefined : this.drafts.read(job.id);
-        if (!draft || JSON.stringify(draft.document) === JSON.stringify(job.document)) return EMPTY;
-        return this.api.replace(job.id, job.revision, draft.document).pipe(
-          map((saved) => JobActions.saved({ job: saved })),
-          // It stays kept here and is taken up when the job is opened again.
-          catchError(() => EMPTY),
-        );
+      concatMap(async ({ job }) => {
+        await this.copies.write(job);
+        const left = await this.drafts.read(job.id);
+        // What is on the bench may be newer than what was read just now.
+        const onBench = this.onBench(job.id);
+        const document = onBench ?? left?.document;
+        const newer = document && JSON.stringify(document) !== JSON.stringify(job.document) ? document : undefined;
+        if (newer) await this.drafts.write(job.id, { document: newer, revision: job.revision });
+        else await this.drafts.drop(job.id);
+        return onBench || !newer ? undefined : { job, document: newer };
       }),
+      concatMap((unsent) => (unsent ? this.finish(unsent.job, unsent.document) : EMPTY)),
     );
   });
 
+  /** A job left with edits newer than the save that was on its way: they are sent after it. */
+  private finish(job: StoredJob, document: JobDocument): Observable<JobAction> {
+    const save = this.attempts.idOf(job.id, job.revision, document);
+    return this.api.replace(job.id, { revision: job.revision, document, save }).pipe(
+      map((saved) => JobActions.saved({ job: saved })),
+      // It stays kept here and is taken up when the job is opened again.
+      catchError(() => EMPTY),
+    );
+  }
+
+  private async keepHere({ id, document, revision, sync }: JobState): Promise<JobAction> {
+    if (!id || !document) return JobActions.keptHere({ document: undefined, kept: true });
+    // The server's version was taken: there is nothing of one's own to keep, and none may come up again later.
+    if (sync === 'kept') {
+      await this.drafts.drop(id);
+      return JobActions.keptHere({ document, kept: true });
+    }
+    const save = this.attempts.lastOf(id, revision);
+    const kept = await this.drafts.write(id, { document, revision, ...(save === undefined ? {} : { save }) });
+    return JobActions.keptHere({ document, kept });
+  }
+
   private save({ id, document, revision, sync }: JobState): Observable<JobAction> {
     if (!id || !document || sync === 'kept' || sync === 'conflict') return EMPTY;
-    // Opened from the copy and nothing written since: there is nothing to send, only to look for what is newer.
-    if (revision === this.copies.read(id)?.revision && !this.drafts.read(id)) return this.lookAgain(id);
-    this.store.dispatch(JobActions.saveStarted());
-    return this.api.replace(id, revision, document).pipe(
-      map((job): JobAction => JobActions.saved({ job })),
-      catchError((problem: unknown) => of(this.notSaved(id, problem))),
+    return defer(() => Promise.all([this.copies.read(id), this.drafts.read(id)])).pipe(
+      switchMap(([copy, draft]) => {
+        // Opened from the copy and nothing written since: there is nothing to send, only to look for what is newer.
+        if (revision === copy?.revision && !draft && sync === 'unreached') return this.lookAgain(id);
+        return this.send(id, revision, document);
+      }),
     );
+  }
+
+  /** With an id of its own, written down first: where the answer is lost it is known again. */
+  private send(id: string, revision: number, document: JobDocument): Observable<JobAction> {
+    this.store.dispatch(JobActions.saveStarted());
+    const save = this.attempts.idOf(id, revision, document);
+    // With what is newest by now: what was written meanwhile is not written over.
+    const draft = (): Draft => ({ document: this.onBench(id) ?? document, revision, save });
+    return defer(() => this.drafts.write(id, draft())).pipe(
+      switchMap(() => this.api.replace(id, { revision, document, save })),
+      map((job): JobAction => JobActions.saved({ job })),
+      catchError((problem: unknown) => from(this.notSaved(id, problem))),
+    );
+  }
+
+  private onBench(id: string): JobDocument | undefined {
+    const { id: now, document } = this.state();
+    return now === id ? document : undefined;
   }
 
   private lookAgain(id: string): Observable<JobAction> {
     return this.api.read(id).pipe(
-      map((job): JobAction => this.opened(job)),
-      catchError((problem: unknown) => of(this.notSaved(id, problem))),
+      concatMap((job) => this.opened(job)),
+      catchError((problem: unknown) => from(this.notSaved(id, problem))),
     );
   }
 
-  private notSaved(id: string, problem: unknown): JobAction {
+  private notSaved(id: string, problem: unknown): readonly JobAction[] {
     if (isAway(problem))
-      return JobActions.notReached({
-        id,
-        says: $localize`The server is not reached. Everything is kept here and sent when it answers.`,
-      });
+      return [JobActions.notReached({ id, says: $localize`The server is not reached. It is tried again by itself.` })];
     const answer = problemOf(problem);
-    if (answer && 'kept' in answer) return JobActions.conflictFound({ kept: answer.kept });
-    return JobActions.refused({
-      id,
-      says: answer?.says ?? $localize`The server would not keep this. It is kept here.`,
-    });
+    if (answer && 'kept' in answer) {
+      const { kept } = answer;
+      // What stands there is a save of one's own whose answer was lost: what is newer is made from it and sent.
+      if (this.attempts.isOwn(kept)) return [JobActions.saved({ job: kept }), JobActions.saveDue()];
+      return [JobActions.conflictFound({ kept })];
+    }
+    return [JobActions.refused({ id, says: answer?.says ?? $localize`The server would not keep this.` })];
   }
 
-  private opened(job: StoredJob): JobAction {
-    this.copies.write(job);
-    const draft = this.drafts.read(job.id);
+  private async opened(job: StoredJob): Promise<JobAction> {
+    await this.copies.write(job);
+    const draft = await this.drafts.read(job.id);
     if (!draft || JSON.stringify(draft.document) === JSON.stringify(job.document)) {
-      this.drafts.drop(job.id);
+      await this.drafts.drop(job.id);
       return JobActions.opened({ job, document: job.document, sync: 'kept' });
     }
-    if (draft.revision === job.revision) return JobActions.opened({ job, document: draft.document, sync: 'here' });
+    const own = draft.save !== undefined && draft.save === job.save && draft.revision + 1 === job.revision;
+    if (draft.revision === job.revision || own)
+      return JobActions.opened({ job, document: draft.document, sync: 'here' });
     return JobActions.conflictFound({ kept: job, mine: draft.document });
   }
 
-  private notOpened(id: string, problem: unknown): JobAction {
-    const draft = isAway(problem) ? this.drafts.read(id) : undefined;
+  private async notOpened(id: string, problem: unknown): Promise<JobAction> {
+    const draft = isAway(problem) ? await this.drafts.read(id) : undefined;
     if (draft) {
       const job: StoredJob = { id, revision: draft.revision, document: draft.document, createdAt: '', updatedAt: '' };
       return JobActions.opened({ job, document: draft.document, sync: 'unreached' });
     }
-    const copy = isAway(problem) ? this.copies.read(id) : undefined;
+    const copy = isAway(problem) ? await this.copies.read(id) : undefined;
     if (copy) return JobActions.opened({ job: copy, document: copy.document, sync: 'unreached' });
     const answer = problemOf(problem);
     const says = isAway(problem)

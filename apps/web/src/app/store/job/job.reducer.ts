@@ -14,6 +14,8 @@ export interface JobState {
   readonly past: readonly Step[];
   readonly future: readonly Step[];
   readonly sync: Sync;
+  /** Whether the newest edits are kept on this device: not known yet, they are, or it keeps nothing. */
+  readonly here: 'keeping' | 'kept' | 'nowhere';
   readonly says: string | undefined;
   /** The server's job, where another edit got there first. */
   readonly kept: StoredJob | undefined;
@@ -27,6 +29,7 @@ const closed: JobState = {
   past: [],
   future: [],
   sync: 'kept',
+  here: 'kept',
   says: undefined,
   kept: undefined,
 };
@@ -60,6 +63,9 @@ export const jobFeature = createFeature({
       const past = [...state.past, { name: next.name, document: state.document }];
       return pending({ ...state, document: next.document, past, future: state.future.slice(0, -1) });
     }),
+    on(JobActions.keptHere, (state, { document, kept }): JobState =>
+      state.document === document ? { ...state, here: kept ? 'kept' : 'nowhere' } : state,
+    ),
     on(JobActions.saveStarted, (state): JobState =>
       state.sync === 'unreached' ? state : { ...state, sync: 'sending' },
     ),
@@ -109,7 +115,8 @@ function edited(state: JobState, name: string, document: JobDocument, merge?: st
 
 /** Edits wait here until they are sent; what is away or in doubt stays so. */
 function pending(state: JobState): JobState {
-  return state.sync === 'conflict' || state.sync === 'unreached' ? state : { ...state, sync: 'here' };
+  const now = { ...state, here: 'keeping' } as const;
+  return state.sync === 'conflict' || state.sync === 'unreached' ? now : { ...now, sync: 'here' };
 }
 
 /** Nothing in doubt and nothing to say any more. */

@@ -1,6 +1,9 @@
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { LogEntryDocument } from '@zabble/core';
+import { readLog, type JobError, type LogEntryDocument } from '@zabble/core';
+import { newId } from '../../server-api/new-id';
+import { Speech } from '../../words/speech';
+import { SessionActions } from '../session/session';
 import { jobFeature } from '../job/job.reducer';
 import { Who } from '../../device/who';
 import { LogActions } from './log.actions';
@@ -15,12 +18,22 @@ export type NewEntry = New<LogEntryDocument>;
 export class LogWriter {
   private readonly store = inject(Store);
   private readonly who = inject(Who);
+  private readonly speech = inject(Speech);
   private readonly job = this.store.selectSignal(jobFeature.selectId);
 
   add(entry: NewEntry): void {
     const job = this.job();
     if (job === undefined) return;
-    const written = { ...entry, id: crypto.randomUUID(), ...this.who.deed() } as LogEntryDocument;
-    this.store.dispatch(LogActions.added({ job, entry: written }));
+    const written = { ...entry, id: newId(), ...this.who.deed() } as LogEntryDocument;
+    // Read before it is written down: what the server could not read would only come back.
+    const reading = readLog([written]);
+    if (reading.ok) this.store.dispatch(LogActions.added({ job, entry: written }));
+    else this.store.dispatch(SessionActions.refused({ says: this.says(reading.errors) }));
+  }
+
+  private says(errors: readonly JobError[]): string {
+    const [first] = errors;
+    const why = first ? this.speech.say(first.said) : '';
+    return $localize`This can’t be written to the log: ${why}. Nothing was written.`;
   }
 }

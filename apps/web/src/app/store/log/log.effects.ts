@@ -1,8 +1,10 @@
 import { concatLatestFrom } from '@ngrx/operators';
-import { isAway, problemOf } from '../../server-api/problem';
+import { isAway, problemOf, statusOf } from '../../server-api/problem';
 import { inject, Injectable } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
+import type { EntriesKept } from '@zabble/contract';
+import type { LogEntryDocument } from '@zabble/core';
 import { MOST_ENTRIES } from '@zabble/contract/routes';
 import {
   bufferTime,
@@ -10,13 +12,13 @@ import {
   concatMap,
   EMPTY,
   filter,
+  from,
   fromEvent,
   map,
   merge,
   of,
   switchMap,
   takeUntil,
-  tap,
   timer,
   type Observable,
 } from 'rxjs';
@@ -33,6 +35,13 @@ const TOGETHER = 40;
 
 type LogAction = ReturnType<(typeof LogActions)[keyof typeof LogActions]>;
 
+/** Entries on their way, and whether others wait behind them. */
+interface Sending {
+  readonly job: string;
+  readonly entries: readonly LogEntryDocument[];
+  readonly more: boolean;
+}
+
 /** The log: kept on the device at once, sent until the server has it, and heard of as others write. */
 @Injectable()
 export class LogEffects {
@@ -40,13 +49,15 @@ export class LogEffects {
   private readonly api = inject(LogApi);
   private readonly outbox = inject(Outbox);
   private readonly state$ = inject(Store).select(logFeature.selectLogState);
+  /** How many are sent together: fewer where the server took them for too much. */
+  private atOnce = MOST_ENTRIES;
   private readonly left$ = this.actions.pipe(ofType(JobActions.left));
 
   readonly remember$ = createEffect(() => {
     return this.actions.pipe(
       ofType(JobActions.opened),
-      map(({ job: { id } }) =>
-        LogActions.remembered({ job: id, kept: this.outbox.copy(id), waiting: this.outbox.waiting(id) }),
+      concatMap(async ({ job: { id } }) =>
+        LogActions.remembered({ job: id, kept: await this.outbox.copy(id), ...(await this.outbox.read(id)) }),
       ),
     );
   });
@@ -68,27 +79,24 @@ export class LogEffects {
     );
   });
 
-  readonly keepHere$ = createEffect(
-    () => {
-      return this.actions.pipe(
-        ofType(LogActions.added, LogActions.heard, LogActions.refused),
-        concatLatestFrom(() => this.state$),
-        // An answer about a job just left is not about what waits of the one on the bench.
-        tap(([action, { job, waiting }]) => {
-          if (action.job === job) this.outbox.write(job, waiting);
-        }),
-      );
-    },
-    { dispatch: false },
-  );
+  readonly keepHere$ = createEffect(() => {
+    return this.actions.pipe(
+      ofType(LogActions.added, LogActions.heard, LogActions.refused, LogActions.triedAgain, LogActions.putAway),
+      concatLatestFrom(() => this.state$),
+      // An answer about a job just left is not about what waits of the one on the bench.
+      filter(([action, { job }]) => action.job === job),
+      map(([{ job }, { waiting, refused }]) => ({ job, written: this.outbox.write(job, { waiting, refused }) })),
+      concatMap(async ({ job, written }) => LogActions.keptHere({ job, kept: await written })),
+    );
+  });
 
   readonly copy$ = createEffect(
     () => {
       return this.actions.pipe(
         ofType(LogActions.heard),
         concatLatestFrom(() => this.state$),
-        tap(([action, { job, kept }]) => {
-          if (action.job === job) this.outbox.writeCopy(job, kept);
+        concatMap(async ([action, { job, kept }]) => {
+          if (action.job === job) await this.outbox.writeCopy(job, kept);
         }),
       );
     },
@@ -97,7 +105,7 @@ export class LogEffects {
 
   readonly due$ = createEffect(() => {
     return merge(
-      this.actions.pipe(ofType(LogActions.added, LogActions.remembered)),
+      this.actions.pipe(ofType(LogActions.added, LogActions.remembered, LogActions.triedAgain)),
       this.actions.pipe(
         ofType(LogActions.notReached),
         switchMap(() => timer(AGAIN)),
@@ -121,24 +129,58 @@ export class LogEffects {
 
   private send({ job, waiting }: LogState): Observable<LogAction> {
     if (job === undefined || waiting.length === 0) return EMPTY;
-    const entries = waiting.slice(0, MOST_ENTRIES);
-    const byId = new Map(entries.map((entry) => [entry.id, entry]));
+    const entries = waiting.slice(0, this.atOnce);
+    const more = waiting.length > entries.length;
     return this.api.add(job, entries).pipe(
-      map(({ kept }): LogAction =>
-        LogActions.heard({
-          job,
-          kept: kept.flatMap(({ id, seq }) => {
-            const entry = byId.get(id);
-            return entry ? [{ seq, entry }] : [];
-          }),
-        }),
-      ),
-      catchError((problem: unknown) => of(notSent(job, [...byId.keys()], problem))),
+      concatMap((answer) => {
+        this.atOnce = MOST_ENTRIES;
+        return answered(job, entries, answer, more);
+      }),
+      catchError((problem: unknown) => this.notSent({ job, entries, more }, problem)),
     );
+  }
+
+  private notSent({ job, entries, more }: Sending, problem: unknown): Observable<LogAction> {
+    if (isAway(problem, 500)) return of(LogActions.notReached({ job }));
+    const says = problemOf(problem)?.says ?? $localize`The server would not keep this.`;
+    const status = statusOf(problem);
+    if (status === 404)
+      return of(
+        LogActions.jobGone({
+          job,
+          says: $localize`This job is deleted. What was written to its log stays on this device: bring the job back, and it is sent.`,
+        }),
+      );
+    // Too much at once goes in halves; one that is too much by itself is refused.
+    if (status === 413 && entries.length > 1) {
+      this.atOnce = Math.max(1, Math.floor(entries.length / 2));
+      return of(LogActions.sendDue());
+    }
+    this.atOnce = MOST_ENTRIES;
+    const told = entries.map(({ id }) => ({ id, says }));
+    return from([LogActions.refused({ job, entries: told }), ...(more ? [LogActions.sendDue()] : [])]);
   }
 }
 
-function notSent(job: string, ids: readonly string[], problem: unknown): LogAction {
-  if (isAway(problem, 500)) return LogActions.notReached({ job });
-  return LogActions.refused({ job, ids, says: problemOf(problem)?.says ?? $localize`The server would not keep this.` });
+/** What is kept is let go of, what is refused is told; and what did not fit into this one is sent next. */
+function answered(
+  job: string,
+  sent: readonly LogEntryDocument[],
+  { kept, refused }: EntriesKept,
+  more: boolean,
+): readonly LogAction[] {
+  const byId = new Map(sent.map((entry) => [entry.id, entry]));
+  const heard = kept.flatMap(({ id, seq }) => {
+    const entry = byId.get(id);
+    return entry ? [{ seq, entry }] : [];
+  });
+  const told = refused.flatMap(({ index, says }) => {
+    const id = sent[index]?.id;
+    return id === undefined ? [] : [{ id, says }];
+  });
+  return [
+    LogActions.heard({ job, kept: heard }),
+    ...(told.length > 0 ? [LogActions.refused({ job, entries: told })] : []),
+    ...(more && heard.length + told.length > 0 ? [LogActions.sendDue()] : []),
+  ];
 }

@@ -34,7 +34,7 @@ describe('what is looked at on the bench', () => {
     store.dispatch(SessionActions.asked({ asked: { kind: 'drawer', drawer: 'd2', dimension: 'box.width' } as never }));
     expect(state()).toMatchObject({ bank: BESIDE, drawer: 'd2' });
     open('k');
-    expect(state()).toEqual({ bank: 'cases[0].banks[0]', drawer: undefined, asked: undefined, refused: '' });
+    expect(state()).toMatchObject({ bank: 'cases[0].banks[0]', near: 'bank', drawer: undefined, asked: undefined });
   });
 
   it('is the first bank where the chosen one is gone', () => {
