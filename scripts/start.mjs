@@ -13,6 +13,10 @@ import { main, say, Stop } from './lib/say.mjs';
 const port = Number(process.env.PORT ?? 4870);
 const runningFile = join(STATE, 'running');
 
+/** So often what died in a row is started again, at growing intervals, in seconds; what ran longer begins a new row. */
+const AGAIN = [1, 2, 5, 10, 30];
+const LONG = 120_000;
+
 await main(async () => {
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new Stop(`PORT is "${process.env.PORT}": a port is a whole number from 1 to 65535.`);
@@ -42,10 +46,6 @@ async function serve() {
     await database?.stop();
   }
 }
-
-/** So often what died in a row is started again, at growing intervals, in seconds; what ran longer begins a new row. */
-const AGAIN = [1, 2, 5, 10, 30];
-const LONG = 120_000;
 
 /** Runs server and database until it is told to stop; one that dies is started again, and it is said. */
 async function watch(database, stopped) {

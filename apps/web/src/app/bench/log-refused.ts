@@ -21,9 +21,9 @@ import { Speech } from '../words/speech';
       <div class="flex flex-wrap items-center gap-3">
         <p i18n class="mr-auto font-medium">
           {refused().length, plural,
-            =1 {An entry of the log was not taken by the server. It is still on this device.}
+            =1 {An entry of the log was not taken by the server. It is still here.}
             other {
-              {{ refused().length }} entries of the log were not taken by the server. They are still on this device.
+              {{ refused().length }} entries of the log were not taken by the server. They are still here.
             }
           }
         </p>
