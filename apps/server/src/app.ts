@@ -29,6 +29,9 @@ import { LogRepository } from './log/repository';
 import { logRouter, recordRouter } from './log/router';
 import { Following } from './log/following';
 import { LogService } from './log/service';
+import { MoneyRepository } from './money/repository';
+import { moneyRouter } from './money/router';
+import { MoneyService } from './money/service';
 import { PhotoRepository } from './photos/repository';
 import { photosRouter } from './photos/router';
 import { PriceRepository } from './prices/repository';
@@ -93,6 +96,7 @@ export function createApp({ pool, jobs, logger, webRoot, printer, version, names
   );
   app.use('/api/shop', shopRouter(slides, materials));
   app.use('/api/shop', stockRouter(new StockService(new StockRepository(pool))));
+  app.use('/api/shop/money', moneyRouter(new MoneyService(new MoneyRepository(pool))));
   const supplier = simulatedSupplier(Math.random, () => new Date());
   app.use('/api/shop/prices', pricesRouter(new PriceService(new PriceRepository(pool), supplier)));
   app.use('/api/print', printRouter(printer));

@@ -1,6 +1,7 @@
 export * from './devices';
 export * from './habits';
 export * from './jobs';
+export * from './money';
 export * from './print';
 export * from './record';
 export * from './routes';

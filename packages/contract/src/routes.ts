@@ -15,6 +15,7 @@ export const ROUTES = {
   stockItem: (id: string) => `/api/shop/stock/${encodeURIComponent(id)}`,
   bookings: '/api/shop/bookings',
   undoBooking: (id: string) => `/api/shop/bookings/${encodeURIComponent(id)}/undo`,
+  money: '/api/shop/money',
   prices: '/api/shop/prices',
   refreshPrices: '/api/shop/prices/refresh',
   print: (what: string) => `/api/print/${what}`,

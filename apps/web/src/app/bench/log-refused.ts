@@ -22,9 +22,7 @@ import { Speech } from '../words/speech';
         <p i18n class="mr-auto font-medium">
           {refused().length, plural,
             =1 {An entry of the log was not taken by the server. It is still here.}
-            other {
-              {{ refused().length }} entries of the log were not taken by the server. They are still here.
-            }
+            other {{{ refused().length }} entries of the log were not taken by the server. They are still here.}
           }
         </p>
         <button type="button" class="press" [attr.aria-expanded]="open()" (click)="open.set(!open())">

@@ -2,13 +2,14 @@ import { Speech } from '../words/speech';
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { readLength, writeExact, type HabitName } from '@zabble/core';
 import { Says } from '../ui/says';
+import { MoneyField } from './money-field';
 import { HABIT_WORDS, HABITS, ShopHabits } from '../shop/habits';
 
 /** The shop’s habits, written as on wood with their unit; new jobs start from them. */
 @Component({
   selector: 'z-habit-fields',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Says],
+  imports: [MoneyField, Says],
   template: `<section class="flex flex-col gap-3" aria-labelledby="habits">
     <h2 i18n id="habits" class="text-lg font-semibold">The shop’s habits</h2>
     <p i18n class="caption">Every new job starts from them. Empty: as Zabble begins.</p>
@@ -29,6 +30,7 @@ import { HABIT_WORDS, HABITS, ShopHabits } from '../shop/habits';
         />
       </label>
     }
+    <z-money-field />
     <z-says [text]="says() || habits.says()" />
   </section>`,
 })

@@ -1,6 +1,6 @@
 import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
-import type { ShopMaterial, ShopMaterialList, ShopSlide, ShopSlideList } from '@zabble/contract';
+import type { ShopMoney, ShopMaterial, ShopMaterialList, ShopSlide, ShopSlideList } from '@zabble/contract';
 import { ROUTES } from '@zabble/contract/routes';
 import type { MaterialOf, OwnSlideOf } from '@zabble/core';
 import type { Observable } from 'rxjs';
@@ -9,6 +9,14 @@ import type { Observable } from 'rxjs';
 @Injectable({ providedIn: 'root' })
 export class ShopApi {
   private readonly http = inject(HttpClient);
+
+  money(): Observable<ShopMoney> {
+    return this.http.get<ShopMoney>(ROUTES.money);
+  }
+
+  keepMoney(currency: string | null): Observable<ShopMoney> {
+    return this.http.put<ShopMoney>(ROUTES.money, { currency });
+  }
 
   slides(): Observable<ShopSlideList> {
     return this.http.get<ShopSlideList>(ROUTES.shopSlides);

@@ -97,6 +97,7 @@ export const REFUSALS = {
     'The database went away while this was done: whether it was done is not known. Look before you do it again.',
   'too-busy': 'Too much is asked of the server just now. Nothing was changed; try again in a moment.',
   'too-many-listening': 'Too many pages follow logs just now. Nothing was changed; it is tried again by itself.',
+  'no-currency': ({ read }: { read: string }) => `Read "${read}": there is no such currency. Nothing was changed.`,
   'another-name': ({ host }: { host: string }) =>
     `This Zabble is not known as ${host === '' ? 'nothing at all' : host}. Nothing was shown.`,
   'from-elsewhere': 'This was asked for by a page from elsewhere. Nothing was changed.',

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import type { SupplierPrice } from '@zabble/contract';
 import { sameName, type Material } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
+import { MoneyPipe } from '../../shop/money';
 import { Says } from '../../ui/says';
 import { CutState } from './cut-state';
 import { Rack } from './rack';
@@ -10,7 +11,7 @@ import { Rack } from './rack';
 @Component({
   selector: 'z-price-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Says],
+  imports: [MoneyPipe, Says],
   template: `<section
     class="flex flex-col gap-2 border-t border-line pt-3"
     i18n-aria-label
@@ -30,13 +31,13 @@ import { Rack } from './rack';
               {{ price.name }}
               <span class="caption block">{{ price.length }} × {{ price.width }}, {{ price.pricedOn }}</span>
             </span>
-            <b class="font-semibold">{{ price.price.toFixed(2) }}</b>
+            <b class="font-semibold">{{ price.price | money }}</b>
             @if (counted(price); as material) {
               @if (material.price === price.price) {
                 <span i18n class="caption w-44 text-right">the job counts with it</span>
               } @else {
                 <button i18n type="button" class="press" (click)="take(price, material)">
-                  The job counts {{ material.price?.toFixed(2) ?? 'none' }}: take it
+                  The job counts {{ material.price === undefined ? '–' : (material.price | money) }}: take it
                 </button>
               }
             }

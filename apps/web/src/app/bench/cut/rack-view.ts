@@ -1,3 +1,4 @@
+import { MoneyPipe } from '../../shop/money';
 import { newId } from '../../server-api/new-id';
 import { LengthInput, wrongLength } from '../../ui/length-input';
 import { Speech } from '../../words/speech';
@@ -23,7 +24,7 @@ const text = () => new FormControl('', { nonNullable: true });
 @Component({
   selector: 'z-rack-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [CsvImport, LengthInput, PriceView, ReactiveFormsModule, Says],
+  imports: [MoneyPipe, CsvImport, LengthInput, PriceView, ReactiveFormsModule, Says],
   templateUrl: './rack-view.html',
 })
 export class RackView {

@@ -1,3 +1,4 @@
+import { MoneyPipe } from '../../shop/money';
 import { newId } from '../../server-api/new-id';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
@@ -45,7 +46,7 @@ function usedOf({ sheet, blade }: ShownSheet): number {
 @Component({
   selector: 'z-sheets-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [ChoiceRow, Bookings, LengthField, NumberField, Says, Importance, TwoWays],
+  imports: [MoneyPipe, ChoiceRow, Bookings, LengthField, NumberField, Says, Importance, TwoWays],
   templateUrl: './sheets-view.html',
 })
 export class SheetsView {

@@ -1,3 +1,4 @@
+import { ShopMoney } from '../../shop/money';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
@@ -61,6 +62,7 @@ export class MaterialCard {
     const document = this.document();
     return document ? materialUses(document, this.material().id).map(this.speech.say) : [];
   });
+  protected readonly money = inject(ShopMoney);
   /** What is counted where nobody says. */
   protected readonly usual = computed(() => {
     const { density_kg_m3: _d, stiffness_gpa: _s, ...plain } = this.material();

@@ -1,3 +1,4 @@
+import { ShopMoney } from '../../shop/money';
 import { Speech } from '../../words/speech';
 import {
   ChangeDetectionStrategy,
@@ -40,6 +41,7 @@ use([ScatterChart, GridComponent, SVGRenderer]);
 })
 export class SlideChart implements OnDestroy {
   private readonly speech = inject(Speech);
+  private readonly money = inject(ShopMoney);
   readonly rows = input.required<readonly SlideComparison[]>();
   readonly used = input.required<string>();
   private readonly theme = inject(ThemeChoice);
@@ -53,7 +55,7 @@ export class SlideChart implements OnDestroy {
       const element = this.place().nativeElement;
       this.chart ??= init(element, undefined, { renderer: 'svg' });
       this.observer.observe(element);
-      this.chart.setOption(optionOf(this.rows(), this.used(), inkNow(), this.speech.words()));
+      this.chart.setOption(optionOf(this.rows(), this.used(), inkNow(), this.speech.words(), this.money.say));
     });
   }
 
@@ -66,13 +68,20 @@ export class SlideChart implements OnDestroy {
 /** The plot inside the axes, in pixels; as wide as the step panel usually leaves it. */
 const PLOT = { width: 560, height: 250 };
 
-function optionOf(rows: readonly SlideComparison[], used: string, ink: Ink, { say, unit }: Words) {
+function optionOf(
+  rows: readonly SlideComparison[],
+  used: string,
+  ink: Ink,
+  { say, unit }: Words,
+  price: (amount: number) => string,
+) {
+  const prices = axis($localize`price of all pairs`, ink);
   const shown = apart(rows, used);
   const sides = sidesOf(shown, say);
   return {
     animation: false,
     grid: { left: 52, right: 20, top: 16, bottom: 48 },
-    xAxis: axis($localize`price of all pairs`, ink),
+    xAxis: { ...prices, axisLabel: { ...prices.axisLabel, formatter: price } },
     yAxis: {
       ...axis($localize`room inside, ${unitOf('room', unit)}`, ink),
       boundaryGap: ['12%', '8%'] as [string, string],

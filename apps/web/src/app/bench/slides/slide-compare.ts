@@ -1,3 +1,4 @@
+import { MoneyPipe } from '../../shop/money';
 import { Say } from '../../words/say';
 import { Speech, gone } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
@@ -14,7 +15,7 @@ import { Says } from '../../ui/says';
 @Component({
   selector: 'z-slide-compare',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Say, Says, Size, SlideChart],
+  imports: [MoneyPipe, Say, Says, Size, SlideChart],
   template: `<section class="border-t border-line pt-4">
     <h3 i18n class="text-lg font-semibold">Side by side, for this bank</h3>
     <div class="overflow-x-auto" tabindex="0" role="group" i18n-aria-label aria-label="Slides side by side">
@@ -75,7 +76,7 @@ import { Says } from '../../ui/says';
                 @if (row.cost === 0) {
                   none
                 } @else {
-                  {{ row.cost.toFixed(0) }}
+                  {{ row.cost | money }}
                 }
               </td>
               <td class="py-1 text-right">

@@ -1,0 +1,13 @@
+import { IsOptional, IsString, MaxLength } from 'class-validator';
+
+/** In what the shop's prices are: a code of ISO 4217, or nothing said. */
+export class KeepMoney {
+  @IsOptional()
+  @IsString()
+  @MaxLength(3)
+  currency: string | null = null;
+}
+
+export interface ShopMoney {
+  readonly currency: string | null;
+}
