@@ -1,5 +1,6 @@
 import {
   drawSheet,
+  lyingIn,
   movesOf,
   partsOf,
   partOfJob,
@@ -40,12 +41,16 @@ function sheetPage(pdf: Pdf, printing: Printing, { material, sheet, blade }: Mat
   const size = { length: sheet.length, width: sheet.width };
   const told = { size, whole: sheet.stock === material, kerf: saw.kerf, trim: saw.trim };
   pdf.say(said('paper/sheet', told), MARGIN + width * 0.5, MARGIN + 1, { size: 9, align: 'right', width: width * 0.5 });
-  const drawing = drawSheet(sheet, saw, labelOf(printing), (length) => sizeOf(printing, length));
+  const label = labelOf(printing);
+  const drawing = drawSheet(sheet, saw, label, (length) => sizeOf(printing, length));
   const room = pdf.height - 2 * MARGIN - 12 - STEPS;
   const scale = Math.min(width / drawing.width, room / drawing.height);
   drawOn(pdf, drawing, MARGIN, MARGIN + 9, scale);
   const top = MARGIN + 9 + drawing.height * scale + 4;
-  writeSteps(pdf, stepsOf(sheet, saw), top);
+  // The settings of held parts are held with them.
+  if (lyingIn(sheet, saw).some(({ piece }) => piece !== undefined && label(piece).held))
+    pdf.say(said('paper/held-cuts'), MARGIN, top, { size: 9, width });
+  else writeSteps(pdf, stepsOf(sheet, saw), top);
   if (index === 0) pdf.say(said('paper/caution'), MARGIN, pdf.height - MARGIN - 6, { size: 8, width });
 }
 

@@ -341,3 +341,63 @@ describe('a print that is followed', () => {
     expect(said).toContain('ink: one of colour or grey is wanted.');
   });
 });
+
+describe('one value for one thing on paper', () => {
+  /** Numbers as they are read off a page: fractions with their slash, signs of rounding left out. */
+  const read = (path: string): string =>
+    text(path)
+      .replaceAll('⁄', '/')
+      .replaceAll('~', '')
+      .replace(/[^\S\n]+/g, ' ');
+  const bare = (shown: string): string => shown.replaceAll('≈', '').trim();
+
+  it.each(['notions-bank', 'flag-chest', 'rope-bench'])(
+    '%s: the bench card has the sizes of the plan',
+    async (name) => {
+      const document = demo(name);
+      const { planned: planning } = worked(document);
+      const spoken = wordsIn(ENGLISH, planning);
+      const lines = read(await printed('bench-card.pdf', { document, layouts: [] })).split('\n');
+      let found = 0;
+      for (const { banks } of planning.cases)
+        for (const { drawers } of banks)
+          for (const { place, dimensions } of drawers) {
+            const sizes = (['front.width', 'front.height', 'box.width', 'box.height'] as const).map((size) =>
+              bare(spoken.bare(dimensions[size]!.total, 'part')),
+            );
+            const row = lines.find(
+              (line) =>
+                line.trim().startsWith(`${place + 1} `) && sizes.every((size) => ` ${line} `.includes(` ${size} `)),
+            );
+            expect([name, place + 1, sizes, row]).toEqual([name, place + 1, sizes, expect.any(String)]);
+            found += 1;
+          }
+      expect(found).toBeGreaterThan(3);
+    },
+  );
+
+  it('sheets have the sizes of the cut list for every part that may be cut', async () => {
+    const spoken = wordsIn(ENGLISH, planned);
+    const page = read(await printed('layouts.pdf')).replace(/\s+/g, ' ');
+    const parts = new Map(partsOf(job, planned).parts.map((part) => [part.name, part]));
+    let found = 0;
+    for (const { sheet } of layouts)
+      for (const { piece } of lyingIn(sheet, rulesOf(sawOf(job)))) {
+        const part = piece === undefined ? undefined : parts.get(piece);
+        if (part?.release !== 'now') continue;
+        const [length, width] = [part.length, part.width].map(({ total }) => bare(spoken.bare(total, 'part')));
+        expect(page).toContain(`${length} × ${width}`);
+        found += 1;
+      }
+    expect(found).toBeGreaterThan(20);
+  });
+
+  it('a sheet with held parts has no saw settings: they are those sizes', async () => {
+    const page = read(await printed('layouts.pdf')).replace(/\s+/g, ' ');
+    const [first, ...held] = page.split('printed at full size');
+    expect(first).toContain('1. trim both long edges');
+    expect(held.filter((each) => each.includes('HOLD')).length).toBeGreaterThan(0);
+    for (const each of held) expect(each).not.toMatch(/\d\. (?:rip|cut) /);
+    expect(held.join(' ')).toContain('Parts on this sheet are held');
+  });
+});

@@ -119,6 +119,8 @@ export const PAPER = {
   'paper/held-part': ({ part }: { part: Said }, w: Words) => `${w.say(part)} HOLD`,
   'paper/saw-order': ({ settings }: { settings: number }) =>
     `In this order, what lies at one setting together. ${settings === 1 ? 'The saw is set once.' : `The saw is set ${settings} times.`}`,
+  'paper/held-cuts':
+    'Parts on this sheet are held, and the saw’s settings with them: print it again when they are released.',
   'paper/more-cuts': ({ count }: { count: number }) => `… and ${count} more cuts, on the screen`,
   'paper/trim': (p: { rip: boolean; by: Length }, w: Words) =>
     `trim both ${p.rip ? 'long edges' : 'ends'} by ${w.bare(p.by, 'gap')}`,
