@@ -8,7 +8,7 @@ import { createApp } from './app';
 import { openPool } from './db/pool';
 import { JobRepository } from './jobs/repository';
 import { JobService } from './jobs/service';
-import { printsHere } from './own-server.spec-data';
+import { printsHere } from './print/prints-here.spec-data';
 
 const webRoot = mkdtempSync(join(tmpdir(), 'zabble-web-'));
 writeFileSync(join(webRoot, 'index.html'), '<title>Zabble</title>');

@@ -1,4 +1,3 @@
-import { join } from 'node:path';
 import { createConnection } from 'mysql2/promise';
 import { OWN_HEADER } from '@zabble/contract';
 import express, { type Express } from 'express';
@@ -8,11 +7,7 @@ import { createApp } from './app';
 import { openPool } from './db/pool';
 import { JobRepository } from './jobs/repository';
 import { JobService } from './jobs/service';
-import { makePrint } from './print/make';
-import type { Printer } from './print/printer';
-
-/** Folder of the font packages. */
-export const FONTS = join(__dirname, '../../../node_modules/@fontsource');
+import { printsHere } from './print/prints-here.spec-data';
 
 /** A pool on a database of this name, new and empty, beside the one the tests were started with. */
 export async function ownDatabase(name: string): Promise<Pool> {
@@ -45,11 +40,3 @@ export function bareApp(pool: Pool): Express {
     names: [],
   });
 }
-
-/** Prints here and now, without threads. */
-export const printsHere: Printer = {
-  print: (order, { onPages }) => {
-    let pages = 0;
-    return makePrint({ ...order, fonts: FONTS }, () => onPages((pages += 1)));
-  },
-};

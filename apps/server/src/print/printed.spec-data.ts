@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
 import { sayErrors } from '../http/errors';
-import { printsHere } from '../own-server.spec-data';
+import { printsHere } from './prints-here.spec-data';
 import { printRouter } from './router';
 
 export const app = express();

@@ -1,7 +1,7 @@
 import { mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from 'esbuild';
-import { FONTS } from '../own-server.spec-data';
+import { FONTS } from './prints-here.spec-data';
 import type { Following } from './printer';
 import { PrinterThreads } from './printer';
 import { wish } from './printed.spec-data';

@@ -2,7 +2,7 @@ import { inject, Injectable } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { jobFeature } from '../../store/job/job.reducer';
-import { PAPERS } from '../print/papers';
+import { PAPERS } from '../papers';
 import type { Action } from './action';
 
 /** Everything that can be printed, from wherever one is. */

@@ -8,7 +8,7 @@ import { CSV, cutRows, drawPart, drawParts, drawSheet } from '@zabble/core';
 import Papa from 'papaparse';
 import { jobFeature } from '../../store/job/job.reducer';
 import { FilesOut } from '../files-out';
-import { PAPERS } from '../print/papers';
+import { PAPERS } from '../papers';
 import { CsvImport } from './csv-import';
 import { CutState } from './cut-state';
 import { ExtraParts } from './extra-parts';

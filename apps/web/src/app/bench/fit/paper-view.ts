@@ -7,7 +7,7 @@ import type { PrintName } from '@zabble/contract';
 import { drawStickPaper, drawTemplates, type BankPlan } from '@zabble/core';
 import { jobFeature } from '../../store/job/job.reducer';
 import { FilesOut } from '../files-out';
-import { PAPERS } from '../print/papers';
+import { PAPERS } from '../papers';
 
 /** The papers that go to the case. */
 const TO_THE_CASE: readonly PrintName[] = [

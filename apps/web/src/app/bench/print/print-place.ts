@@ -22,7 +22,7 @@ import { ChoiceRow, type Choice } from '../../ui/choice-row';
 import { CutState } from '../cut/cut-state';
 import { WHICH_PARTS } from '../cut/which-parts';
 import { PagesView } from './pages-view';
-import { CUT_LIST, PAPERS } from './papers';
+import { CUT_LIST, PAPERS } from '../papers';
 import { PrintState, type Ink, type PaperSize, type PrintStanding, type PrintWishNow } from './print-state';
 import { ZipPress } from './zip-press';
 

@@ -3,7 +3,6 @@ import { Store } from '@ngrx/store';
 import { readLog, type JobError, type LogEntryDocument } from '@zabble/core';
 import { newId } from '../../server-api/new-id';
 import { Speech } from '../../words/speech';
-import { SessionActions } from '../session/session';
 import { jobFeature } from '../job/job.reducer';
 import { Who } from '../../device/who';
 import { LogActions } from './log.actions';
@@ -28,7 +27,7 @@ export class LogWriter {
     // Read before it is written down: what the server could not read would only come back.
     const reading = readLog([written]);
     if (reading.ok) this.store.dispatch(LogActions.added({ job, entry: written }));
-    else this.store.dispatch(SessionActions.refused({ says: this.says(reading.errors) }));
+    else this.store.dispatch(LogActions.notWritten({ job, says: this.says(reading.errors) }));
   }
 
   private says(errors: readonly JobError[]): string {

@@ -10,6 +10,8 @@ export const LogActions = createActionGroup({
     Remembered: props<{ job: string; kept: readonly KeptEntry[] } & OutboxOfJob>(),
     /** Written here. */
     Added: props<{ job: string; entry: LogEntryDocument }>(),
+    /** It could not be read: nothing was written. */
+    'Not Written': props<{ job: string; says: string }>(),
     /** What the server keeps, of whoever wrote it. */
     Heard: props<{ job: string; kept: readonly KeptEntry[] }>(),
     'Send Due': emptyProps(),

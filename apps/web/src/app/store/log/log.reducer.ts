@@ -37,7 +37,9 @@ export const logFeature = createFeature({
     ),
     on(LogActions.notReached, (state, { job }): LogState => (state.job === job ? { ...state, reached: false } : state)),
     on(LogActions.refused, (state, { job, entries }): LogState => (state.job === job ? refuse(state, entries) : state)),
-    on(LogActions.jobGone, (state, { job, says }): LogState => (state.job === job ? { ...state, says } : state)),
+    on(LogActions.notWritten, LogActions.jobGone, (state, { job, says }): LogState =>
+      state.job === job ? { ...state, says } : state,
+    ),
     on(LogActions.triedAgain, (state, { job, id }): LogState => {
       const again = state.refused.find(({ entry }) => entry.id === id);
       if (state.job !== job || !again) return state;
