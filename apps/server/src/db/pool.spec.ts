@@ -2,7 +2,7 @@ import { createServer, connect, type Socket } from 'node:net';
 import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
 import request from 'supertest';
-import { quietApp } from '../own-server.spec-data';
+import { ownDatabase, quietApp } from '../own-server.spec-data';
 import { migrate } from './migrate';
 import { answers, openPool, type PoolLimits } from './pool';
 import { join } from 'node:path';
@@ -39,7 +39,9 @@ async function heldWire() {
   };
 }
 
-async function through(limits: PoolLimits) {
+async function through(name: string, limits: PoolLimits) {
+  await (await ownDatabase(name)).end();
+  own.pathname = `/${name}`;
   const wire = await heldWire();
   const pool = openPool(wire.url, limits);
   return {
@@ -55,7 +57,7 @@ async function through(limits: PoolLimits) {
 
 describe('a database that is stopped in its tracks', () => {
   it('is told not to answer, and answers again when it goes on', async () => {
-    const { pool, hold, end } = await through({ connections: 2, patience: 700 });
+    const { pool, hold, end } = await through('zabble_wire', { connections: 2, patience: 700 });
     await migrate(pool, join(__dirname, '../../migrations'));
     const app = quietApp(pool);
     await request(app).get('/api/jobs').expect(200);
@@ -73,7 +75,7 @@ describe('a database that is stopped in its tracks', () => {
   });
 
   it('has only so many wait for it', async () => {
-    const { pool, hold, end } = await through({ connections: 1, waiting: 2, patience: 900 });
+    const { pool, hold, end } = await through('zabble_queue', { connections: 1, waiting: 2, patience: 900 });
     const app = quietApp(pool);
     await pool.query('SELECT 1');
     hold(true);

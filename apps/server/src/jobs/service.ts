@@ -86,7 +86,7 @@ export class JobService {
     const isNew = await this.jobs.insert(shop, id, document, kept);
     const stored = await this.jobs.find(shop, id);
     // Deleted since, or of someone else.
-    if (!stored) throw isNew ? noSuchJob() : refuse(409, said('id-taken'));
+    if (!stored) throw isNew ? noSuchJob() : refuse(409, said('job-id-taken'));
     return stored;
   }
 }

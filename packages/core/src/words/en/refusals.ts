@@ -56,7 +56,7 @@ export const REFUSALS = {
     return `The ${THINGS[p.what]} can’t be read: ${why}. Nothing was ${p.done}.`;
   },
   'no-such-job': 'There is no job with this id; it may have been deleted.',
-  'id-taken': 'There was a job with this id before. Nothing was changed; try again.',
+  'job-id-taken': 'There was a job with this id before. Nothing was changed; try again.',
   'no-deleted-job': 'There is no deleted job with this id.',
   'job-unreadable-now': 'This job can’t be read any more. Nothing was changed.',
   'log-not-replaced': 'log: entries are added to a job’s log one by one, never replaced with it. Nothing was changed.',
