@@ -48,6 +48,8 @@ test('every paper is shown before it is printed, on the paper and in the ink tha
   await expect(page.getByText('notions-bank-templates.pdf')).toBeVisible();
   const { name, data } = await saved(page, 'All of it, one zip');
   expect([name, data.toString('latin1', 0, 2)]).toEqual(['notions-bank-job.zip', 'PK']);
+  for (const file of ['job.json', 'cut-list.pdf', 'sheets.pdf', 'sheets/sheet-01.dxf'])
+    expect(data.includes(file), file).toBe(true);
   await page.getByRole('link', { name: 'Back to the steps' }).click();
   await expect(page.locator('z-boxes-step')).toBeVisible();
 });

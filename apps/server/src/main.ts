@@ -4,7 +4,7 @@ import { pino } from 'pino';
 import { createApp } from './app';
 import { readConfig, type Config } from './config';
 import { migrate } from './db/migrate';
-import { openPool } from './db/pool';
+import { openPatientPool, openPool } from './db/pool';
 import { addDemoJobs } from './demo/demo';
 import { JobRepository } from './jobs/repository';
 import { JobService } from './jobs/service';
@@ -18,10 +18,10 @@ try {
 }
 
 async function start(config: Config): Promise<void> {
-  const logger = pino({ level: config.logLevel, base: { version: config.version, names: config.names } });
+  const logger = pino({ level: config.logLevel, base: { version: config.version } });
   const pool = openPool(config.databaseUrl);
   const jobs = new JobService(new JobRepository(pool));
-  const { wasNew } = await migrate(pool, config.migrations);
+  const { wasNew } = await broughtUpToDate(config);
   if (wasNew) logger.info({ jobs: await addDemoJobs(jobs, config.demo) }, 'demo jobs put in');
   const printer = new PrinterThreads(config.printWorker, config.fonts);
   const server = await listen(
@@ -31,6 +31,16 @@ async function start(config: Config): Promise<void> {
   logger.info({ port: config.port }, 'listening');
   process.send?.('listening');
   stopOnSignal(server, () => Promise.all([printer.end(), pool.end()]));
+}
+
+/** On a connection of its own: to change a filled table may take longer than any request may. */
+async function broughtUpToDate({ databaseUrl, migrations }: Config): Promise<{ readonly wasNew: boolean }> {
+  const pool = openPatientPool(databaseUrl);
+  try {
+    return await migrate(pool, migrations);
+  } finally {
+    await pool.end();
+  }
 }
 
 function listen(app: ReturnType<typeof createApp>, { port, host }: Config): Promise<Server> {

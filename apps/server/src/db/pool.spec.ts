@@ -1,10 +1,11 @@
 import { createServer, connect, type Socket } from 'node:net';
 import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
+import type { Pool, RowDataPacket } from 'mysql2/promise';
 import request from 'supertest';
 import { ownDatabase, quietApp } from '../own-server.spec-data';
 import { migrate } from './migrate';
-import { answers, openPool, type PoolLimits } from './pool';
+import { answers, openPatientPool, openPool, type PoolLimits } from './pool';
 import { join } from 'node:path';
 
 const own = new URL(process.env['TEST_DATABASE_URL'] ?? '');
@@ -85,4 +86,14 @@ describe('a database that is stopped in its tracks', () => {
     expect(told.filter((says) => says.startsWith('Too much is asked')).length).toBeGreaterThanOrEqual(3);
     await end();
   });
+});
+
+it('changes of tables may take as long as they take, requests not', async () => {
+  const longest = async (pool: Pool): Promise<number> => {
+    const [[row]] = await pool.query<RowDataPacket[]>('SELECT @@max_statement_time AS longest');
+    await pool.end();
+    return Number(row!['longest']);
+  };
+  const url = process.env['TEST_DATABASE_URL'] ?? '';
+  expect([await longest(openPatientPool(url)), await longest(openPool(url))]).toEqual([0, 8]);
 });

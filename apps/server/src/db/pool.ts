@@ -1,5 +1,5 @@
 import type { Socket } from 'node:net';
-import { createPool, type Pool } from 'mysql2/promise';
+import { createPool, type Pool, type PoolOptions } from 'mysql2/promise';
 
 /** So many talk to the database at once; so many more wait for their turn, and the rest are told to come again. */
 const CONNECTIONS = 8;
@@ -9,6 +9,9 @@ const LONGEST_STATEMENT = 8;
 const LONGEST_LOCK = 5;
 /** A database from which nothing is heard for so long does not answer, in milliseconds. */
 const PATIENCE = 10_000;
+
+/** So long a connection may take to be made, in milliseconds. */
+const CONNECTING = 3000;
 
 export interface PoolLimits {
   readonly connections?: number;
@@ -22,15 +25,8 @@ export function openPool(
   url: string,
   { connections = CONNECTIONS, waiting = MOST_WAITING, patience = PATIENCE }: PoolLimits = {},
 ): Pool {
-  const pool = createPool({
-    uri: url,
-    connectionLimit: connections,
-    queueLimit: waiting,
-    charset: 'utf8mb4',
-    timezone: 'Z',
-    connectTimeout: Math.min(3000, patience),
-    supportBigNumbers: true,
-  });
+  const connectTimeout = Math.min(CONNECTING, patience);
+  const pool = createPool({ ...optionsOn(url), connectionLimit: connections, queueLimit: waiting, connectTimeout });
   pool.pool.on('connection', (connection) => {
     connection.query(
       `SET SESSION max_statement_time = ${LONGEST_STATEMENT}, innodb_lock_wait_timeout = ${LONGEST_LOCK}`,
@@ -43,6 +39,15 @@ export function openPool(
     );
   });
   return pool;
+}
+
+/** A pool for what may take as long as it takes: one connection, without limits. */
+export function openPatientPool(url: string): Pool {
+  return createPool({ ...optionsOn(url), connectionLimit: 1, connectTimeout: CONNECTING });
+}
+
+function optionsOn(url: string): PoolOptions {
+  return { uri: url, charset: 'utf8mb4', timezone: 'Z', supportBigNumbers: true };
 }
 
 /** Whether the database answers within so many milliseconds. */

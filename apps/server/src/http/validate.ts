@@ -36,16 +36,16 @@ interface FieldOfContract {
   readonly nested: boolean;
 }
 
-const known = new Map<unknown, ReadonlyMap<string, FieldOfContract>>();
+const contracts = new Map<unknown, ReadonlyMap<string, FieldOfContract>>();
 
 /** The fields a contract has rules for. */
 function fieldsOf(type: ClassConstructor<object>): ReadonlyMap<string, FieldOfContract> {
-  const found = known.get(type);
+  const found = contracts.get(type);
   if (found) return found;
   const fields = new Map<string, FieldOfContract>();
   for (const { propertyName, type: rule } of getMetadataStorage().getTargetValidationMetadatas(type, '', true, false))
     fields.set(propertyName, { nested: rule === 'nestedValidation' || (fields.get(propertyName)?.nested ?? false) });
-  known.set(type, fields);
+  contracts.set(type, fields);
   return fields;
 }
 

@@ -35,9 +35,13 @@ export class Following {
     log.grown.on('grown', (job: string) => void this.tell((each) => each.job === job));
   }
 
-  /** Undefined where too many follow already. */
-  add(follower: Follower): object | undefined {
-    if (this.followers.size >= MOST) return undefined;
+  /** Nobody more is taken. */
+  get full(): boolean {
+    return this.followers.size >= MOST;
+  }
+
+  /** Answers what lets go of it again. */
+  add(follower: Follower): object {
     const added = { ...follower };
     this.followers.add(added);
     this.timer ??= setInterval(() => void this.look(), LOOK).unref();

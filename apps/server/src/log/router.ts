@@ -26,8 +26,8 @@ export function logRouter(log: LogService, following: Following): Router {
     const last = request.get('last-event-id');
     const { after } = validated(LogQuery, last === undefined ? { ...request.query } : { after: last });
     await log.assertJob(whose(response), id);
+    if (following.full) throw refuse(503, said('too-many-listening'));
     const follower = following.add({ shop: whose(response), job: id, after, send: events(response) });
-    if (!follower) throw refuse(503, said('too-many-listening'));
     response.on('close', () => following.remove(follower));
   });
   return router;

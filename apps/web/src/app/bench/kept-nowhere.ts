@@ -4,6 +4,7 @@ import { plainFileName } from '@zabble/core';
 import { handOver } from '../device/hand-over';
 import { jobFeature } from '../store/job/job.reducer';
 import { logFeature } from '../store/log/log.reducer';
+import { selectFromServer, selectWhereKept } from '../store/where-kept';
 
 /** Said loudly while this browser keeps nothing and the server has not got it: with a file to save oneself. */
 @Component({
@@ -25,18 +26,14 @@ import { logFeature } from '../store/log/log.reducer';
 })
 export class KeptNowhere {
   private readonly store = inject(Store);
-  private readonly sync = this.store.selectSignal(jobFeature.selectSync);
-  private readonly here = this.store.selectSignal(jobFeature.selectHere);
+  private readonly sync = this.store.selectSignal(selectFromServer);
+  private readonly where = this.store.selectSignal(selectWhereKept);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly log = this.store.selectSignal(logFeature.selectEntries);
-  private readonly waiting = this.store.selectSignal(logFeature.selectWaiting);
-  private readonly logHere = this.store.selectSignal(logFeature.selectHere);
+  /** Not while the server is about to have it: the mark in the header says enough then. */
   protected readonly nowhere = computed(
-    () =>
-      (this.here() === 'nowhere' && this.sync() !== 'kept' && this.sync() !== 'sending') ||
-      (!this.logHere() && this.waiting().length > 0),
+    () => this.where() === 'nowhere' && this.sync() !== 'here' && this.sync() !== 'sending',
   );
-
   protected save(): void {
     const [document, log] = [this.document(), this.log()];
     if (!document) return;
@@ -46,6 +43,6 @@ export class KeptNowhere {
 
   /** The browser asks before such a page is closed. */
   protected ask(event: BeforeUnloadEvent): void {
-    if (this.nowhere()) event.preventDefault();
+    if (this.where() === 'nowhere') event.preventDefault();
   }
 }

@@ -1,12 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { jobFeature, type Sync } from '../store/job/job.reducer';
-import { logFeature } from '../store/log/log.reducer';
+import { jobFeature } from '../store/job/job.reducer';
+import { selectWhereKept, type WhereKept } from '../store/where-kept';
 
-/** Where the newest edits are, of the job and its log together. */
-type Mark = Sync | 'keeping' | 'nowhere';
-
-const WORDS: Readonly<Record<Mark, string>> = {
+const WORDS: Readonly<Record<WhereKept, string>> = {
   kept: $localize`On the server`,
   keeping: $localize`Keeping …`,
   sending: $localize`Kept here, sending`,
@@ -58,23 +55,7 @@ const WORDS: Readonly<Record<Mark, string>> = {
 })
 export class SaveMark {
   private readonly store = inject(Store);
-  private readonly document = this.store.selectSignal(jobFeature.selectSync);
-  private readonly here = this.store.selectSignal(jobFeature.selectHere);
-  private readonly waiting = this.store.selectSignal(logFeature.selectWaiting);
-  private readonly logHere = this.store.selectSignal(logFeature.selectHere);
-  private readonly reached = this.store.selectSignal(logFeature.selectReached);
-  /** Whichever is further from the server; what this device does not keep is kept nowhere until the server has it. */
-  protected readonly mark = computed((): Mark => {
-    const sync = this.sync();
-    if (sync === 'kept') return sync;
-    if (this.document() !== 'kept' && this.here() !== 'kept') return this.here() === 'nowhere' ? 'nowhere' : 'keeping';
-    return this.waiting().length > 0 && !this.logHere() ? 'nowhere' : sync;
-  });
-  private readonly sync = computed((): Sync => {
-    const sync = this.document();
-    if (sync !== 'kept' || this.waiting().length === 0) return sync;
-    return this.reached() ? 'sending' : 'unreached';
-  });
+  protected readonly mark = this.store.selectSignal(selectWhereKept);
   protected readonly says = this.store.selectSignal(jobFeature.selectSays);
   protected readonly words = computed(() => WORDS[this.mark()]);
 }

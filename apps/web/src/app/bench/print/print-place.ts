@@ -99,7 +99,8 @@ export class PrintPlace implements OnDestroy {
   });
 
   constructor() {
-    effect(() => this.cut.active.set(this.sheets()));
+    // The sheets go into the zip too, whatever paper is looked at.
+    this.cut.active.set(true);
     effect(() => {
       this.paper();
       untracked(() => this.stopped.set(false));
