@@ -32,6 +32,48 @@ describe('what this device keeps', () => {
     expect(await store.read('zabble.draft.k')).toBeUndefined();
   });
 
+  describe('a page that goes before the browser has kept it', () => {
+    const own = indexedDB.open.bind(indexedDB);
+    afterEach(() => {
+      indexedDB.open = own;
+      localStorage.clear();
+    });
+
+    async function gone(leave: (store: DeviceStore) => void): Promise<DeviceStore> {
+      await new DeviceStore().write('d', 'long ago');
+      // What was asked of the browser is never done.
+      indexedDB.open = () => ({}) as IDBOpenDBRequest;
+      leave(new DeviceStore());
+      indexedDB.open = own;
+      return new DeviceStore();
+    }
+
+    it('finds what was on its way, and what was written as it went, when it comes back', async () => {
+      const before = await gone((store) => {
+        void store.write('d', { n: 1 });
+        window.dispatchEvent(new Event('pagehide'));
+      });
+      expect(await before.read('d')).toEqual({ n: 1 });
+      const after = await gone((store) => {
+        window.dispatchEvent(new Event('pagehide'));
+        void store.write('d', { n: 2 });
+      });
+      expect(await after.read('d')).toEqual({ n: 2 });
+    });
+
+    it('and lets go of it when something newer is kept', async () => {
+      const store = await gone((old) => {
+        window.dispatchEvent(new Event('pagehide'));
+        void old.write('d', 1);
+      });
+      await store.write('d', 2);
+      expect(localStorage.getItem('d')).toBeNull();
+      expect(await new DeviceStore().read('d')).toBe(2);
+      await store.drop('d');
+      expect(await store.read('d')).toBeUndefined();
+    });
+  });
+
   describe('where the browser keeps nothing', () => {
     const own = indexedDB.open.bind(indexedDB);
     afterEach(() => (indexedDB.open = own));

@@ -12,33 +12,46 @@ const PATIENCE = 4_000;
 export class DeviceStore {
   private readonly held = new Map<string, unknown>();
   private opened: UseStore | undefined;
+  /** The page is going: nothing that takes a moment is sure to be done. */
+  private leaving = false;
   /** Whether the last thing that was to be kept here was. */
   readonly keeps = signal(true);
+
+  constructor() {
+    addEventListener('pagehide', () => {
+      this.leaving = true;
+      for (const [key, value] of this.held) setDown(key, value);
+    });
+    addEventListener('pageshow', () => (this.leaving = false));
+  }
 
   async read<T>(key: string): Promise<T | undefined> {
     // Newer than what is kept, or kept nowhere else.
     if (this.held.has(key)) return this.held.get(key) as T;
+    const down = setDownBefore<T>(key);
+    if (down !== undefined) return down;
     try {
-      return (await inTime(get<T>(key, this.store()))) ?? older<T>(key);
+      return await inTime(get<T>(key, this.store()));
     } catch {
-      return older<T>(key);
+      return undefined;
     }
   }
 
   /** True once it is kept across a reload; false where it is held only while the page is open. */
   async write(key: string, value: unknown): Promise<boolean> {
     this.held.set(key, value);
+    if (this.leaving) setDown(key, value);
     const kept = await this.tried(() => set(key, value, this.store()));
     if (kept && this.held.get(key) === value) {
       this.held.delete(key);
-      forgetOlder(key);
+      forget(key);
     }
     return kept;
   }
 
   async drop(key: string): Promise<void> {
     this.held.delete(key);
-    forgetOlder(key);
+    forget(key);
     await this.tried(() => del(key, this.store()));
   }
 
@@ -65,8 +78,17 @@ function inTime<T>(work: Promise<T>): Promise<T> {
   });
 }
 
-/** What an older Zabble kept under the same key, as text. */
-function older<T>(key: string): T | undefined {
+/** At once, as text: for what was on its way here when the page went. It is let go of when something newer is kept. */
+function setDown(key: string, value: unknown): void {
+  try {
+    localStorage.setItem(key, JSON.stringify(value));
+  } catch {
+    // No room, or none allowed: it was never said to be kept.
+  }
+}
+
+/** What was set down as a page went, or by an older Zabble, and nothing was kept here since. */
+function setDownBefore<T>(key: string): T | undefined {
   try {
     const text = localStorage.getItem(key);
     return text === null ? undefined : (JSON.parse(text) as T);
@@ -75,7 +97,7 @@ function older<T>(key: string): T | undefined {
   }
 }
 
-function forgetOlder(key: string): void {
+function forget(key: string): void {
   try {
     localStorage.removeItem(key);
   } catch {

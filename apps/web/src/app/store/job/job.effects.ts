@@ -16,6 +16,7 @@ import {
   fromEvent,
   map,
   merge,
+  mergeMap,
   of,
   switchMap,
   throttleTime,
@@ -84,13 +85,26 @@ export class JobEffects {
     );
   });
 
-  /** What can be undone, a moment after the last change and before the page goes. */
+  /** What can be undone, a moment after the last change. */
   readonly keepHistory$ = createEffect(
     () => {
-      return merge(this.changes$.pipe(debounceTime(PAUSE)), fromEvent(window, 'pagehide')).pipe(
+      return this.changes$.pipe(
+        debounceTime(PAUSE),
         concatLatestFrom(() => this.state$),
-        concatMap(async ([, { id, document, past, future }]) => {
-          if (id && document) await this.histories.write(id, document, { past, future });
+        concatMap(([, state]) => this.keepHistory(state)),
+      );
+    },
+    { dispatch: false },
+  );
+
+  /** As the page goes, at once: the last edits, and what can be undone. */
+  readonly keepLast$ = createEffect(
+    () => {
+      return fromEvent(window, 'pagehide').pipe(
+        concatLatestFrom(() => this.state$),
+        mergeMap(([, state]) => {
+          const settled = state.sync === 'kept' || state.sync === 'conflict';
+          return Promise.all([settled || this.keepHere(state), this.keepHistory(state)]);
         }),
       );
     },
@@ -174,6 +188,10 @@ export class JobEffects {
     const save = this.attempts.lastOf(id, revision);
     const kept = await this.drafts.write(id, { document, revision, ...(save === undefined ? {} : { save }) });
     return JobActions.keptHere({ document, kept });
+  }
+
+  private async keepHistory({ id, document, past, future }: JobState): Promise<void> {
+    if (id && document) await this.histories.write(id, document, { past, future });
   }
 
   private save({ id, document, revision, sync }: JobState): Observable<JobAction> {
