@@ -6,6 +6,12 @@ export class KeepMoney {
   @IsString()
   @MaxLength(3)
   currency: string | null = null;
+
+  /** What was said before: where it is told, only that is changed. */
+  @IsOptional()
+  @IsString()
+  @MaxLength(3)
+  was?: string | null;
 }
 
 export interface ShopMoney {

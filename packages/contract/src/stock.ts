@@ -5,6 +5,7 @@ import {
   IsArray,
   IsInt,
   IsObject,
+  IsOptional,
   IsString,
   IsUUID,
   Max,
@@ -23,6 +24,12 @@ export class StockId {
 export class KeepStock {
   @IsObject()
   item!: object;
+
+  /** The revision it was made from; none where the item is new. */
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  revision?: number;
 }
 
 /** So many more of an item, or fewer. */
@@ -85,6 +92,8 @@ export class BookingsQuery {
 export interface StockEntry {
   readonly id: string;
   readonly item: StockItemOf<string>;
+  /** How often it was changed. */
+  readonly revision: number;
   /** ISO 8601, UTC. */
   readonly updatedAt: string;
 }

@@ -12,7 +12,8 @@ export function habitsRouter(habits: HabitService): Router {
     response.json(await habits.read(whose(response)));
   });
   router.patch('/', jsonBody(LARGEST_BODY), async (request, response) => {
-    response.json(await habits.keep(whose(response), { ...validated(KeepHabits, request.body) }));
+    const { was, ...wished } = validated(KeepHabits, request.body);
+    response.json(await habits.keep(whose(response), wished, was && { ...was }));
   });
   return router;
 }

@@ -12,13 +12,17 @@ export class HabitService {
     return this.habits.read(shop);
   }
 
-  /** Those given in place of what was said before, each a length that can be read; an empty one is taken out. */
-  async keep(shop: ShopId, wished: HabitTexts): Promise<HabitTexts> {
+  /**
+   * Those given in place of what was said before, each a length that can be read; an empty one is taken out. One changed
+   * elsewhere since it `was` so is not overwritten.
+   */
+  async keep(shop: ShopId, wished: HabitTexts, was?: HabitTexts): Promise<HabitTexts> {
     for (const [habit, text] of Object.entries(wished) as [string, string | undefined][]) {
       const read = text === undefined || text === '' ? undefined : readFileLength(text);
       if (read && !read.ok) throw refuse(422, said('habit-refused', { habit, why: read.wrong }));
     }
-    await this.habits.keep(shop, wished);
-    return this.habits.read(shop);
+    const outcome = await this.habits.keep(shop, wished, was);
+    if (outcome.kept) return outcome.habits;
+    throw refuse(409, said('habit-changed', { habit: outcome.habit, stands: outcome.stands }));
   }
 }

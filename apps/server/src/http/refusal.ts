@@ -1,4 +1,4 @@
-import type { Conflict, Problem } from '@zabble/contract';
+import type { Conflict, Problem, RowConflict } from '@zabble/contract';
 import { ENGLISH, millimetres, said, wordsIn, type JobError, type Said } from '@zabble/core';
 
 /** How refusals are said: they have no lengths of a job in them. */
@@ -6,7 +6,7 @@ const WORDS = wordsIn(ENGLISH, { unit: 'mm', step: millimetres(0.5) });
 
 /** An answer other than yes: its status and the sentence the person reads. */
 export class Refusal extends Error {
-  constructor(readonly problem: Problem | Conflict) {
+  constructor(readonly problem: Problem | Conflict | RowConflict) {
     super(problem.says);
   }
 }

@@ -274,4 +274,16 @@ describe('habits of the shop', () => {
     const { body } = await request(app).patch('/api/shop/habits').send({ kerf: '' }).expect(200);
     expect(body).toEqual({ ease: '1/32 in', gap: '2 mm' });
   });
+
+  it('are not overwritten where they no longer stand as they did', async () => {
+    const patch = (body: object) => request(app).patch('/api/shop/habits').send(body);
+    const { body } = await patch({ gap: '3 mm', ease: '1 mm', was: { gap: '1.5 mm', ease: '1/32 in' } }).expect(409);
+    expect((body as Problem).says).toBe(
+      'gap: it was changed elsewhere meanwhile and stands at 2 mm. Nothing was changed.',
+    );
+    const two = await Promise.all(['3 mm', '4 mm'].map((play) => patch({ play, was: {} })));
+    expect(two.map(({ status }) => status).sort()).toEqual([200, 409]);
+    await patch({ gap: '', was: { gap: '2 mm' } }).expect(200);
+    await patch({ gap: '', was: { gap: '2 mm' } }).expect(200);
+  });
 });

@@ -23,6 +23,15 @@ describe('the money of a shop', () => {
     expect((await keep(null).expect(200)).body).toEqual({ currency: null });
   });
 
+  it('is not overwritten where it no longer is what it was', async () => {
+    const put = (currency: string | null, was: string | null) =>
+      request(app).put('/api/shop/money').send({ currency, was });
+    await put('EUR', null).expect(200);
+    await put('EUR', null).expect(200);
+    expect(((await put('NOK', null).expect(409)).body as { says: string }).says).toContain('changed elsewhere');
+    await put(null, 'EUR').expect(200);
+  });
+
   it.each([
     ['EURO', 400],
     [7, 400],

@@ -1,5 +1,5 @@
 import type { ShopMoney } from '@zabble/contract';
-import type { Pool, RowDataPacket } from 'mysql2/promise';
+import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 import type { ShopId } from '../whose/shop';
 
 /** What a shop has said about its money, in the table shops. */
@@ -11,7 +11,12 @@ export class MoneyRepository {
     return { currency: (row?.['currency'] as string | null | undefined) ?? null };
   }
 
-  async keep(shop: ShopId, { currency }: ShopMoney): Promise<void> {
-    await this.pool.execute('UPDATE shops SET currency = ? WHERE id = ?', [currency, shop]);
+  /** False, and nothing is changed, where it is neither as it `was` nor as it is to be. */
+  async keep(shop: ShopId, { currency }: ShopMoney, was?: string | null): Promise<boolean> {
+    const [{ affectedRows }] = await this.pool.execute<ResultSetHeader>(
+      'UPDATE shops SET currency = ? WHERE id = ? AND (? OR currency <=> ? OR currency <=> ?)',
+      [currency, shop, was === undefined, was ?? null, currency],
+    );
+    return affectedRows === 1;
   }
 }

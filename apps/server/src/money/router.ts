@@ -12,8 +12,8 @@ export function moneyRouter(money: MoneyService): Router {
     response.json(await money.read(whose(response)));
   });
   router.put('/', jsonBody(LARGEST_BODY), async (request, response) => {
-    const { currency } = validated(KeepMoney, request.body);
-    response.json(await money.keep(whose(response), { currency }));
+    const { currency, was } = validated(KeepMoney, request.body);
+    response.json(await money.keep(whose(response), { currency }, was));
   });
   return router;
 }

@@ -12,11 +12,11 @@ export class MoneyService {
     return this.money.read(shop);
   }
 
-  /** Only a currency there is (ISO 4217). */
-  async keep(shop: ShopId, wished: ShopMoney): Promise<ShopMoney> {
+  /** Only a currency there is (ISO 4217), in place of the one it `was`. */
+  async keep(shop: ShopId, wished: ShopMoney, was?: string | null): Promise<ShopMoney> {
     if (wished.currency !== null && !Intl.supportedValuesOf('currency').includes(wished.currency))
       throw refuse(422, said('no-currency', { read: wished.currency }));
-    await this.money.keep(shop, wished);
-    return this.money.read(shop);
+    if (!(await this.money.keep(shop, wished, was))) throw refuse(409, said('money-changed'));
+    return { currency: wished.currency };
   }
 }

@@ -1,5 +1,5 @@
 import { whose } from '../whose/decide';
-import { KeepRow, LARGEST_BODY, ShopRowId } from '@zabble/contract';
+import { AtRevision, KeepRow, LARGEST_BODY, ShopRowId } from '@zabble/contract';
 import type { MaterialOf, OwnSlideOf } from '@zabble/core';
 import { Router } from 'express';
 import { jsonBody } from '../http/body';
@@ -23,10 +23,12 @@ function rowsRouter<T extends { readonly name?: string }>(rows: ShopRowService<T
     response.json(await rows.list(whose(response)));
   });
   router.put('/', jsonBody(LARGEST_BODY), async (request, response) => {
-    response.json(await rows.keep(whose(response), validated(KeepRow, request.body).row));
+    const { row, revision } = validated(KeepRow, request.body);
+    response.json(await rows.keep(whose(response), row, revision));
   });
   router.delete('/:id', async (request, response) => {
-    await rows.delete(whose(response), validated(ShopRowId, request.params).id);
+    const { revision } = validated(AtRevision, { ...request.query });
+    await rows.delete(whose(response), validated(ShopRowId, request.params).id, revision);
     response.status(204).end();
   });
   return router;

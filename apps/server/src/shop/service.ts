@@ -1,8 +1,8 @@
 import type { ShopId } from '../whose/shop';
 import { randomUUID } from 'node:crypto';
-import type { ShopRow, ShopRowList } from '@zabble/contract';
+import type { RowConflict, ShopRow, ShopRowList } from '@zabble/contract';
 import { said, type JobError } from '@zabble/core';
-import { refuse, unreadable } from '../http/refusal';
+import { problemOf, refuse, Refusal, unreadable } from '../http/refusal';
 import type { ShopRepository } from './repository';
 
 interface Named {
@@ -23,16 +23,26 @@ export class ShopRowService<T extends Named> {
     return { items: await this.rows.list(shop) };
   }
 
-  /** One kept under the same name before is replaced. */
-  async keep(shop: ShopId, value: unknown): Promise<ShopRow<T> | undefined> {
+  /**
+   * One that stands under the same name at `revision` is replaced; another one is not, and is told. What stands there as
+   * it is to be is done already.
+   */
+  async keep(shop: ShopId, value: unknown, revision?: number): Promise<ShopRow<T>> {
     const reading = this.read(value);
     if (!reading.ok) throw unreadable(this.what, reading.errors);
     const name = reading.row.name?.trim();
     if (!name) throw refuse(422, said('no-name', { what: this.what }));
-    return this.rows.keep(shop, randomUUID(), name, reading.row);
+    const row = await this.rows.keep(shop, { id: randomUUID(), name, row: reading.row, revision });
+    // One that was to be replaced is gone: what is to be kept has its place for itself.
+    if (!row) return this.keep(shop, value);
+    if (JSON.stringify(row.row) === JSON.stringify(reading.row)) return row;
+    const conflict: RowConflict = { ...problemOf(409, said('row-changed', { what: this.what, name })), row };
+    throw new Refusal(conflict);
   }
 
-  async delete(shop: ShopId, id: string): Promise<void> {
-    if (!(await this.rows.delete(shop, id))) throw refuse(404, said('not-in-shop', { what: this.what }));
+  async delete(shop: ShopId, id: string, revision?: number): Promise<void> {
+    const outcome = await this.rows.delete(shop, id, revision);
+    if (outcome === 'unknown') throw refuse(404, said('not-in-shop', { what: this.what }));
+    if (outcome === 'changed') throw refuse(409, said('row-changed-since', { what: this.what }));
   }
 }

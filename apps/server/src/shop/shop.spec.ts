@@ -1,4 +1,4 @@
-import type { Problem, ShopMaterialList, ShopSlide, ShopSlideList } from '@zabble/contract';
+import type { Problem, RowConflict, ShopMaterialList, ShopSlide, ShopSlideList } from '@zabble/contract';
 import type { Express } from 'express';
 import { join } from 'node:path';
 import type { Pool } from 'mysql2/promise';
@@ -30,11 +30,31 @@ describe('the shop’s list of slides', () => {
       .expect(200);
     const { body } = await request(app)
       .put('/api/shop/slides')
-      .send({ row: { ...row, side: '10.4 mm' } });
+      .send({ row: { ...row, side: '10.4 mm' }, revision: 1 });
     const kept = await list();
     expect(kept.map((each) => each.row.name)).toEqual(['Another', 'Loft light']);
     expect(kept[1]).toEqual(body);
     expect(kept[1]?.row.side).toBe('10.4 mm');
+  });
+
+  it('puts nothing in place of a row that was changed elsewhere, but tells it', async () => {
+    const put = (side: string, revision?: number) =>
+      request(app)
+        .put('/api/shop/slides')
+        .send({ row: { ...row, side }, revision });
+    const stands = (await list()).find((each) => each.row.name === row.name)!;
+    for (const revision of [undefined, 1]) {
+      const { body } = await put('11 mm', revision).expect(409);
+      expect((body as RowConflict).says).toContain('another slide named “Loft light”');
+      expect((body as RowConflict).row).toEqual(stands);
+    }
+    // Kept already just so: there is nothing to tell.
+    await put('10.4 mm').expect(200);
+    await request(app).delete(`/api/shop/slides/${stands.id}?revision=1`).expect(409);
+    expect((await list()).find(({ id }) => id === stands.id)).toEqual(stands);
+    const two = await Promise.all([put('11 mm', 2), put('12 mm', 2)]);
+    expect(two.map(({ status }) => status).sort()).toEqual([200, 409]);
+    await put('10.4 mm', 3).expect(200);
   });
 
   it('lets one go', async () => {
@@ -74,7 +94,7 @@ describe('the shop’s list of materials', () => {
     await request(app).put('/api/shop/materials').send({ row: ash }).expect(200);
     await request(app)
       .put('/api/shop/materials')
-      .send({ row: { ...ash, thickness: '19.4 mm' } })
+      .send({ row: { ...ash, thickness: '19.4 mm' }, revision: 1 })
       .expect(200);
     const kept = await materials();
     expect(kept.map((each) => each.row)).toEqual([{ ...ash, thickness: '19.4 mm' }]);

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import type { Booking, StockEntry, Taking } from '@zabble/contract';
 import type { StockItemOf } from '@zabble/core';
 import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { deleteAt, type Deleted } from '../db/delete-at';
 import { inTransaction, RolledBack } from '../db/transaction';
 
 type Item = StockItemOf<string>;
@@ -11,6 +12,7 @@ interface StockRow extends RowDataPacket {
   id: string;
   item: string;
   count: number;
+  revision: number;
   updated_at: Date;
 }
 
@@ -41,7 +43,7 @@ export type Booked =
 /** Taken back (or it was already), never booked, or an off-cut of it is used. */
 export type Undone = 'undone' | 'unknown' | 'used';
 
-const COLUMNS = 'id, item, count, updated_at';
+const COLUMNS = 'id, item, count, revision, updated_at';
 const BOOKING = 'id, material, taken, brought, booked_at, undone_at';
 
 /** The tables stock and bookings. */
@@ -56,21 +58,29 @@ export class StockRepository {
     return rows.map(toEntry);
   }
 
-  /** Keeps the item under its id, in place of what was there. */
-  async keep(shop: ShopId, id: string, item: Item): Promise<void> {
-    await put(this.pool, shop, id, item);
+  /**
+   * Keeps the item under its id, in place of the one that stands at `revision`, or, without one, where there is none.
+   * What stands there then, if anything: another item where it stood otherwise, and nothing was changed.
+   */
+  async keep(shop: ShopId, id: string, item: Item, revision?: number): Promise<Item | undefined> {
+    return inTransaction(this.pool, async (connection) => {
+      if (revision === undefined) await put(connection, shop, id, item);
+      else
+        await connection.execute(
+          `UPDATE stock SET material = ?, kind = ?, item = ?, count = ?, revision = revision + 1,
+             updated_at = UTC_TIMESTAMP(3) WHERE shop = ? AND id = ? AND revision = ?`,
+          [item.material, item.kind, JSON.stringify(item), item.count, shop, id, revision],
+        );
+      return (await locked(connection, shop, id))?.item;
+    });
   }
 
   /** So many more, or fewer, of an item, whoever else changes it meanwhile; the item goes with its last. */
   async change(shop: ShopId, id: string, by: number): Promise<boolean> {
     return inTransaction(this.pool, async (connection) => {
-      const [changed] = await connection.execute<ResultSetHeader>(
-        `UPDATE stock SET count = GREATEST(0, CAST(count AS SIGNED) + ?), updated_at = UTC_TIMESTAMP(3)
-         WHERE shop = ? AND id = ?`,
-        [by, shop, id],
-      );
+      const changed = await countBy(connection, shop, id, by);
       await connection.execute('DELETE FROM stock WHERE shop = ? AND id = ? AND count = 0', [shop, id]);
-      return changed.affectedRows === 1;
+      return changed;
     });
   }
 
@@ -80,13 +90,8 @@ export class StockRepository {
     });
   }
 
-  /** True when there was such an item. */
-  async delete(shop: ShopId, id: string): Promise<boolean> {
-    const [result] = await this.pool.execute<ResultSetHeader>('DELETE FROM stock WHERE shop = ? AND id = ?', [
-      shop,
-      id,
-    ]);
-    return result.affectedRows === 1;
+  async delete(shop: ShopId, id: string, revision?: number): Promise<Deleted> {
+    return deleteAt(this.pool, 'stock', { shop, id, revision });
   }
 
   async bookings(shop: ShopId, job: string): Promise<readonly Booking[]> {
@@ -114,7 +119,7 @@ export class StockRepository {
       for (const item of wish.brought) {
         const id = randomUUID();
         await put(connection, shop, id, item);
-        brought.push({ id, item, updatedAt: new Date().toISOString() });
+        brought.push({ id, item, revision: 1, updatedAt: new Date().toISOString() });
       }
       await connection.execute(
         `INSERT INTO bookings (shop, id, job_id, material, taken, brought, booked_at)
@@ -131,13 +136,9 @@ export class StockRepository {
       const booking = await bookingOf(connection, shop, id);
       if (!booking) return 'unknown';
       if (booking.undoneAt) return 'undone';
-      for (const { id: offcut } of booking.brought) {
-        const [gone] = await connection.execute<ResultSetHeader>('DELETE FROM stock WHERE shop = ? AND id = ?', [
-          shop,
-          offcut,
-        ]);
-        if (gone.affectedRows === 0) throw new RolledBack<Undone>('used');
-      }
+      for (const { id: offcut, item } of booking.brought)
+        if (typeof (await take(connection, shop, offcut, item.count)) === 'number')
+          throw new RolledBack<Undone>('used');
       for (const { id: stock, item } of booking.taken) await giveBack(connection, shop, stock, item);
       await connection.execute('UPDATE bookings SET undone_at = UTC_TIMESTAMP(3) WHERE shop = ? AND id = ?', [
         shop,
@@ -148,34 +149,46 @@ export class StockRepository {
   }
 }
 
-async function put(connection: Pool | PoolConnection, shop: ShopId, id: string, item: Item): Promise<void> {
+/** A new item; what stands under its id stays as it is. */
+async function put(connection: PoolConnection, shop: ShopId, id: string, item: Item): Promise<void> {
   await connection.execute(
     `INSERT INTO stock (shop, id, material, kind, item, count, updated_at) VALUES (?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3))
-     ON DUPLICATE KEY UPDATE material = VALUES(material), kind = VALUES(kind), item = VALUES(item),
-       count = VALUES(count), updated_at = VALUES(updated_at)`,
+     ON DUPLICATE KEY UPDATE id = id`,
     [shop, id, item.material, item.kind, JSON.stringify(item), item.count],
   );
 }
 
-/** So many of an item, as an entry of that count; the row goes when none is left. How many there are, where too few. */
-async function take(connection: PoolConnection, shop: ShopId, id: string, count: number): Promise<StockEntry | number> {
+/** The item under this id, and nobody else changes it until the transaction ends. */
+async function locked(connection: PoolConnection, shop: ShopId, id: string): Promise<StockEntry | undefined> {
   const [[row]] = await connection.execute<StockRow[]>(
     `SELECT ${COLUMNS} FROM stock WHERE shop = ? AND id = ? FOR UPDATE`,
     [shop, id],
   );
-  if (!row || row.count < count) return row?.count ?? 0;
-  if (row.count === count) await connection.execute('DELETE FROM stock WHERE shop = ? AND id = ?', [shop, id]);
-  else await put(connection, shop, id, { ...toEntry(row).item, count: row.count - count });
-  const entry = toEntry(row);
+  return row && toEntry(row);
+}
+
+/** So many of an item, as an entry of that count; the row goes when none is left. How many there are, where too few. */
+async function take(connection: PoolConnection, shop: ShopId, id: string, count: number): Promise<StockEntry | number> {
+  const entry = await locked(connection, shop, id);
+  if (!entry || entry.item.count < count) return entry?.item.count ?? 0;
+  if (entry.item.count === count) await connection.execute('DELETE FROM stock WHERE shop = ? AND id = ?', [shop, id]);
+  else await countBy(connection, shop, id, -count);
   return { ...entry, item: { ...entry.item, count } };
 }
 
+/** As many as were taken; what has become of the item meanwhile stays. */
 async function giveBack(connection: PoolConnection, shop: ShopId, id: string, item: Item): Promise<void> {
-  const [[row]] = await connection.execute<StockRow[]>(
-    `SELECT ${COLUMNS} FROM stock WHERE shop = ? AND id = ? FOR UPDATE`,
-    [shop, id],
+  if (!(await countBy(connection, shop, id, item.count))) await put(connection, shop, id, item);
+}
+
+/** True where there is such an item. */
+async function countBy(connection: PoolConnection, shop: ShopId, id: string, by: number): Promise<boolean> {
+  const [{ affectedRows }] = await connection.execute<ResultSetHeader>(
+    `UPDATE stock SET count = GREATEST(0, CAST(count AS SIGNED) + ?), revision = revision + 1,
+       updated_at = UTC_TIMESTAMP(3) WHERE shop = ? AND id = ?`,
+    [by, shop, id],
   );
-  await put(connection, shop, id, { ...item, count: item.count + (row?.count ?? 0) });
+  return affectedRows === 1;
 }
 
 /** A job there is, kept from being deleted until the transaction ends. */
@@ -195,8 +208,8 @@ async function bookingOf(connection: PoolConnection, shop: ShopId, id: string): 
   return row && toBooking(row);
 }
 
-function toEntry({ id, item, count, updated_at }: StockRow): StockEntry {
-  return { id, item: { ...(JSON.parse(item) as Item), count }, updatedAt: updated_at.toISOString() };
+function toEntry({ id, item, count, revision, updated_at }: StockRow): StockEntry {
+  return { id, item: { ...(JSON.parse(item) as Item), count }, revision, updatedAt: updated_at.toISOString() };
 }
 
 function toBooking({ id, material, taken, brought, booked_at, undone_at }: BookingRow): Booking {

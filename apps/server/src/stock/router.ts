@@ -1,5 +1,14 @@
 import { whose } from '../whose/decide';
-import { AddStock, BookingsQuery, BookLayout, ChangeStock, KeepStock, LARGEST_BODY, StockId } from '@zabble/contract';
+import {
+  AddStock,
+  AtRevision,
+  BookingsQuery,
+  BookLayout,
+  ChangeStock,
+  KeepStock,
+  LARGEST_BODY,
+  StockId,
+} from '@zabble/contract';
 import { Router } from 'express';
 import { jsonBody } from '../http/body';
 import { validated } from '../http/validate';
@@ -17,14 +26,16 @@ export function stockRouter(stock: StockService): Router {
   });
   router.put('/stock/:id', json, async (request, response) => {
     const { id } = validated(StockId, request.params);
-    response.json(await stock.keep(whose(response), id, validated(KeepStock, request.body).item));
+    const { item, revision } = validated(KeepStock, request.body);
+    response.json(await stock.keep(whose(response), id, item, revision));
   });
   router.post('/stock/:id/count', json, async (request, response) => {
     const { id } = validated(StockId, request.params);
     response.json(await stock.change(whose(response), id, validated(ChangeStock, request.body).by));
   });
   router.delete('/stock/:id', async (request, response) => {
-    response.json(await stock.delete(whose(response), validated(StockId, request.params).id));
+    const { revision } = validated(AtRevision, { ...request.query });
+    response.json(await stock.delete(whose(response), validated(StockId, request.params).id, revision));
   });
   router.get('/bookings', async (request, response) => {
     response.json(await stock.bookings(whose(response), validated(BookingsQuery, { ...request.query }).job));

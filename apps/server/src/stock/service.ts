@@ -1,5 +1,6 @@
 import type { ShopId } from '../whose/shop';
 import type { Booking, BookingList, StockList, Taking } from '@zabble/contract';
+import { isDeepStrictEqual } from 'node:util';
 import { readStockItem, said, type StockItemOf } from '@zabble/core';
 import { refuse, unreadable } from '../http/refusal';
 import type { StockRepository } from './repository';
@@ -26,8 +27,12 @@ export class StockService {
     return this.list(shop);
   }
 
-  async keep(shop: ShopId, id: string, item: object): Promise<StockList> {
-    await this.stock.keep(shop, id, readItem(item));
+  /** A new item, or one in place of that of a revision; one changed elsewhere since is not overwritten. */
+  async keep(shop: ShopId, id: string, item: object, revision?: number): Promise<StockList> {
+    const wished = readItem(item);
+    const stands = await this.stock.keep(shop, id, wished, revision);
+    if (!stands) throw refuse(404, said('not-in-rack'));
+    if (!isSame(stands, wished)) throw refuse(409, said('row-changed-since', { what: 'item' }));
     return this.list(shop);
   }
 
@@ -37,8 +42,10 @@ export class StockService {
     return this.list(shop);
   }
 
-  async delete(shop: ShopId, id: string): Promise<StockList> {
-    if (!(await this.stock.delete(shop, id))) throw refuse(404, said('not-in-rack'));
+  async delete(shop: ShopId, id: string, revision?: number): Promise<StockList> {
+    const outcome = await this.stock.delete(shop, id, revision);
+    if (outcome === 'unknown') throw refuse(404, said('not-in-rack'));
+    if (outcome === 'changed') throw refuse(409, said('row-changed-since', { what: 'item' }));
     return this.list(shop);
   }
 
@@ -60,6 +67,11 @@ export class StockService {
     if (outcome === 'used') throw refuse(409, said('off-cut-used'));
     return this.list(shop);
   }
+}
+
+/** The same fields with the same values. */
+function isSame(one: Item, other: Item): boolean {
+  return isDeepStrictEqual({ ...one }, { ...other });
 }
 
 function readItem(value: object): Item {

@@ -42,16 +42,17 @@ afterAll(() => pool.end());
 
 const list = async (): Promise<readonly StockEntry[]> =>
   ((await request(app).get('/api/shop/stock').expect(200)).body as StockList).items;
-const keep = (id: string, item: object) => request(app).put(`/api/shop/stock/${id}`).send({ item });
+const keep = (id: string, item: object, revision?: number) =>
+  request(app).put(`/api/shop/stock/${id}`).send({ item, revision });
 const book = (wish: object) => request(app).post('/api/shop/bookings').send(wish);
 
 describe('the rack', () => {
   it('keeps, changes and lets go of what stands in it', async () => {
     const id = randomUUID();
     await keep(id, PLY).expect(200);
-    await keep(id, { ...PLY, count: 2, price: 71.5 }).expect(200);
+    await keep(id, { ...PLY, count: 2, price: 71.5 }, 1).expect(200);
     expect(await list()).toEqual([
-      { id, item: { ...PLY, count: 2, price: 71.5 }, updatedAt: expect.any(String) as string },
+      { id, item: { ...PLY, count: 2, price: 71.5 }, revision: 2, updatedAt: expect.any(String) as string },
     ]);
     const change = (by: unknown) => request(app).post(`/api/shop/stock/${id}/count`).send({ by });
     expect(((await change(3).expect(200)).body as StockList).items[0]?.item).toEqual({ ...PLY, count: 5, price: 71.5 });
@@ -60,6 +61,24 @@ describe('the rack', () => {
     await request(app).delete(`/api/shop/stock/${id}`).expect(404);
     await change(1).expect(404);
     expect(await list()).toEqual([]);
+  });
+
+  it('overwrites nothing that was changed elsewhere: the item, its count, its going', async () => {
+    const id = randomUUID();
+    const stands = async () => (await list()).find((each) => each.id === id);
+    await keep(id, PLY).expect(200);
+    await keep(id, PLY).expect(200);
+    expect((await stands())?.revision).toBe(1);
+    await request(app).post(`/api/shop/stock/${id}/count`).send({ by: 2 }).expect(200);
+    const { body } = await keep(id, { ...PLY, place: 'loft' }, 1).expect(409);
+    expect((body as Problem).says).toContain('changed elsewhere');
+    await keep(id, { ...PLY, place: 'loft' }).expect(409);
+    await request(app).delete(`/api/shop/stock/${id}?revision=1`).expect(409);
+    expect((await stands())?.item).toEqual({ ...PLY, count: PLY.count + 2 });
+    const two = await Promise.all(['a', 'b'].map((place) => keep(id, { ...PLY, place }, 2)));
+    expect(two.map(({ status }) => status).sort()).toEqual([200, 409]);
+    await request(app).delete(`/api/shop/stock/${id}?revision=3`).expect(200);
+    await keep(id, PLY, 3).expect(404);
   });
 
   it('takes a list whole or not at all', async () => {
@@ -117,6 +136,26 @@ describe('booking a layout', () => {
     const back = await list();
     expect(back.find(({ id }) => id === sheet.id)?.item.count).toBe(3);
     expect(back.filter(({ item }) => item.length === '700 mm')).toEqual([]);
+  });
+
+  it('undone gives back as many as it took, and leaves what was changed meanwhile', async () => {
+    const sheet = (await list()).find(({ item }) => item.kind === 'sheet')!;
+    const id = randomUUID();
+    const brought = [{ ...REST, place: 'by the door' }];
+    await book({ id, job, material: PLY.material, taken: [{ stock: sheet.id, count: 1 }], brought }).expect(200);
+    const now = (await list()).find((each) => each.id === sheet.id)!;
+    await keep(sheet.id, { ...now.item, price: 12.5, place: 'moved' }, now.revision).expect(200);
+    const offcut = (await list()).find(({ item }) => item.place === 'by the door')!;
+    await request(app).post(`/api/shop/stock/${offcut.id}/count`).send({ by: 1 }).expect(200);
+
+    await request(app).post(`/api/shop/bookings/${id}/undo`).expect(200);
+    const after = await list();
+    expect(after.find((each) => each.id === sheet.id)?.item).toEqual({ ...sheet.item, price: 12.5, place: 'moved' });
+    expect(after.find((each) => each.id === offcut.id)?.item.count).toBe(1);
+    await request(app).delete(`/api/shop/stock/${offcut.id}`).expect(200);
+    const { price: _price, place: _place, ...plain } = sheet.item;
+    const last = after.find((each) => each.id === sheet.id)!;
+    await keep(sheet.id, plain, last.revision).expect(200);
   });
 
   it('is refused whole where the rack has less, or an off-cut is used already', async () => {

@@ -66,7 +66,7 @@ describe('data of two shops', () => {
     const wish = { id: JOB, job: JOB, material: 'ply', taken: [{ stock: ROW, count: 1 }], brought: [] };
     expect(await stock.list(OTHER)).toEqual([]);
     expect(await stock.change(OTHER, ROW, -1)).toBe(false);
-    expect(await stock.delete(OTHER, ROW)).toBe(false);
+    expect(await stock.delete(OTHER, ROW)).toBe('unknown');
     expect(await stock.book(OTHER, wish)).toMatchObject({ booked: false, why: 'no-job' });
     expect(await stock.book(OWN_SHOP, wish)).toEqual({ booked: true });
     expect(await stock.undo(OTHER, JOB)).toBe('unknown');
@@ -74,15 +74,15 @@ describe('data of two shops', () => {
     expect((await stock.list(OWN_SHOP))[0]?.item.count).toBe(2);
 
     const slides = new ShopRepository<object>(pool, 'slides');
-    const mine = await slides.keep(OWN_SHOP, ROW, 'Loft', { like: 'a' });
-    const theirs = await slides.keep(OTHER, JOB, 'Loft', { like: 'b' });
+    const mine = await slides.keep(OWN_SHOP, { id: ROW, name: 'Loft', row: { like: 'a' }, revision: undefined });
+    const theirs = await slides.keep(OTHER, { id: JOB, name: 'Loft', row: { like: 'b' }, revision: undefined });
     expect([mine?.row, theirs?.row]).toEqual([{ like: 'a' }, { like: 'b' }]);
-    expect(await slides.delete(OTHER, ROW)).toBe(false);
+    expect(await slides.delete(OTHER, ROW)).toBe('unknown');
     expect(await slides.list(OWN_SHOP)).toHaveLength(1);
 
     const habits = new HabitRepository(pool);
-    await habits.keep(OWN_SHOP, { ease: '1 mm' });
-    await habits.keep(OTHER, { ease: '2 mm' });
+    await habits.keep(OWN_SHOP, { ease: '1 mm' }, {});
+    await habits.keep(OTHER, { ease: '2 mm' }, {});
     expect([await habits.read(OWN_SHOP), await habits.read(OTHER)]).toEqual([{ ease: '1 mm' }, { ease: '2 mm' }]);
 
     const prices = new PriceRepository(pool);

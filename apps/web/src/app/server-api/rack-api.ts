@@ -23,6 +23,7 @@ export class RackApi {
     return this.http.get<StockList>(ROUTES.stock);
   }
 
+  /** A new item. */
   keep(id: string, item: StockItemOf<string>): Observable<StockList> {
     return this.http.put<StockList>(ROUTES.stockItem(id), { item });
   }
@@ -33,10 +34,6 @@ export class RackApi {
 
   add(items: readonly StockItemOf<string>[]): Observable<StockList> {
     return this.http.post<StockList>(ROUTES.addStock, { items });
-  }
-
-  delete(id: string): Observable<StockList> {
-    return this.http.delete<StockList>(ROUTES.stockItem(id));
   }
 
   bookings(job: string): Observable<BookingList> {

@@ -21,7 +21,8 @@ export class RecordApi {
     return this.http.get<HabitTexts>(ROUTES.habits);
   }
 
-  keepHabits(habits: HabitTexts): Observable<HabitTexts> {
-    return this.http.patch<HabitTexts>(ROUTES.habits, habits);
+  /** Only those that stand as they `was`. */
+  keepHabits(habits: HabitTexts, was: HabitTexts): Observable<HabitTexts> {
+    return this.http.patch<HabitTexts>(ROUTES.habits, { ...habits, was });
   }
 }

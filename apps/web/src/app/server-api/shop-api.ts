@@ -1,44 +1,83 @@
-import { HttpClient } from '@angular/common/http';
+import { HttpClient, HttpErrorResponse } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
-import type { ShopMoney, ShopMaterial, ShopMaterialList, ShopSlide, ShopSlideList } from '@zabble/contract';
+import type {
+  RowConflict,
+  ShopMaterial,
+  ShopMaterialList,
+  ShopMoney,
+  ShopRow,
+  ShopSlide,
+  ShopSlideList,
+} from '@zabble/contract';
 import { ROUTES } from '@zabble/contract/routes';
 import type { MaterialOf, OwnSlideOf } from '@zabble/core';
-import type { Observable } from 'rxjs';
+import { tap, type Observable } from 'rxjs';
 
-/** The slides and the materials the shop keeps across jobs. */
+/** A row of one of the shop's lists, as far as it is told apart by. */
+type Named = ShopRow<{ readonly name?: string }>;
+
+/**
+ * The slides and the materials the shop keeps across jobs. A row takes the place of another only as this page was last
+ * told it: one that was changed elsewhere since is told first.
+ */
 @Injectable({ providedIn: 'root' })
 export class ShopApi {
   private readonly http = inject(HttpClient);
+  /** Revisions by where they are kept and their name. */
+  private readonly told = new Map<string, number>();
 
   money(): Observable<ShopMoney> {
     return this.http.get<ShopMoney>(ROUTES.money);
   }
 
-  keepMoney(currency: string | null): Observable<ShopMoney> {
-    return this.http.put<ShopMoney>(ROUTES.money, { currency });
+  /** Only in place of what `was` said. */
+  keepMoney(currency: string | null, was: string | null): Observable<ShopMoney> {
+    return this.http.put<ShopMoney>(ROUTES.money, { currency, was });
   }
 
   slides(): Observable<ShopSlideList> {
-    return this.http.get<ShopSlideList>(ROUTES.shopSlides);
+    return this.list<ShopSlideList>(ROUTES.shopSlides);
   }
 
   keep(row: OwnSlideOf<string>): Observable<ShopSlide> {
-    return this.http.put<ShopSlide>(ROUTES.shopSlides, { row });
+    return this.put<ShopSlide>(ROUTES.shopSlides, row);
   }
 
-  delete(id: string): Observable<unknown> {
-    return this.http.delete(ROUTES.shopSlide(id));
+  delete({ id, revision }: ShopSlide): Observable<unknown> {
+    return this.http.delete(ROUTES.shopSlide(id), { params: { revision } });
   }
 
   materials(): Observable<ShopMaterialList> {
-    return this.http.get<ShopMaterialList>(ROUTES.shopMaterials);
+    return this.list<ShopMaterialList>(ROUTES.shopMaterials);
   }
 
   keepMaterial(row: MaterialOf<string>): Observable<ShopMaterial> {
-    return this.http.put<ShopMaterial>(ROUTES.shopMaterials, { row });
+    return this.put<ShopMaterial>(ROUTES.shopMaterials, row);
   }
 
-  deleteMaterial(id: string): Observable<unknown> {
-    return this.http.delete(ROUTES.shopMaterial(id));
+  deleteMaterial({ id, revision }: Pick<ShopMaterial, 'id' | 'revision'>): Observable<unknown> {
+    return this.http.delete(ROUTES.shopMaterial(id), { params: { revision } });
+  }
+
+  private list<T extends { readonly items: readonly Named[] }>(route: string): Observable<T> {
+    return this.http.get<T>(route).pipe(tap(({ items }) => items.forEach((row) => this.hear(route, row))));
+  }
+
+  private put<T extends Named>(route: string, row: object & { readonly name?: string }): Observable<T> {
+    const revision = this.told.get(`${route} ${row.name ?? ''}`);
+    return this.http.put<T>(route, { row, ...(revision === undefined ? {} : { revision }) }).pipe(
+      tap({
+        next: (kept) => this.hear(route, kept),
+        error: (problem: unknown) => {
+          if (!(problem instanceof HttpErrorResponse) || problem.status !== 409) return;
+          const { row: stands } = problem.error as Partial<RowConflict>;
+          if (stands) this.hear(route, stands as Named);
+        },
+      }),
+    );
+  }
+
+  private hear(route: string, { row, revision }: Named): void {
+    this.told.set(`${route} ${row.name ?? ''}`, revision);
   }
 }

@@ -20,14 +20,24 @@ export class ShopHabits {
   readonly texts = signal<HabitTexts>({});
   readonly says = signal('');
   private readonly ask = asking(this.says);
+  private readonly quiet = asking({ set: () => undefined });
 
   fetch(): void {
     this.ask(this.api.habits(), (texts) => this.texts.set(texts));
   }
 
+  /** How they stand now; what is said of a refusal stays said. */
+  private look(): void {
+    this.quiet(this.api.habits(), (texts) => this.texts.set(texts));
+  }
+
   /** One of them said anew; empty takes it out. */
   keep(name: HabitName, length: string): void {
-    this.ask(this.api.keepHabits({ [name]: length }), (texts) => this.texts.set(texts));
+    this.ask(
+      this.api.keepHabits({ [name]: length }, { [name]: this.texts()[name] ?? '' }),
+      (texts) => this.texts.set(texts),
+      () => this.look(),
+    );
   }
 }
 

@@ -14,6 +14,7 @@ export class ShopMoney {
   readonly currency = signal<string | null>(null);
   readonly says = signal('');
   private readonly ask = asking(this.says);
+  private readonly quiet = asking({ set: (says) => says === '' || this.says.set(says) });
   private readonly format = computed(
     () =>
       new Intl.NumberFormat(this.locale, {
@@ -32,7 +33,7 @@ export class ShopMoney {
   });
 
   constructor() {
-    this.ask(this.api.money(), ({ currency }) => this.currency.set(currency));
+    this.look();
   }
 
   /** An amount with its currency: `$74.00`; `¤74.00` while the shop has not said which. */
@@ -41,8 +42,18 @@ export class ShopMoney {
   /** After the name of a field that takes an amount: which currency it is of, where the shop has said. */
   readonly after = computed(() => (this.currency() === null ? '' : `, ${this.currency() ?? ''}`));
 
+  /** What is said of a refusal stays said. */
+  private look(): void {
+    this.quiet(this.api.money(), ({ currency }) => this.currency.set(currency));
+  }
+
   keep(currency: string | null): void {
-    this.ask(this.api.keepMoney(currency), (kept) => this.currency.set(kept.currency));
+    const ask = this.api.keepMoney(currency, this.currency());
+    this.ask(
+      ask,
+      (kept) => this.currency.set(kept.currency),
+      () => this.look(),
+    );
   }
 }
 

@@ -6,6 +6,7 @@ const THINGS = {
   job: 'job',
   log: 'log',
   stock: 'stock',
+  item: 'item of the rack',
   slide: 'slide',
   material: 'material',
 };
@@ -67,6 +68,13 @@ export const REFUSALS = {
   'fields-refused': ({ fields }: { fields: readonly WrongField[] }, w: Words) =>
     `${fields.map((wrong) => `${wrong.field}: ${ruleOf(wrong, w)}.`).join(' ')} Nothing was changed.`,
   'not-in-shop': ({ what }: { what: Thing }) => `There is no ${THINGS[what]} with this id in the shop’s list.`,
+  'row-changed': ({ what, name }: { what: Thing; name: string }) =>
+    `The shop keeps another ${THINGS[what]} named “${name}” by now. Nothing was replaced; do it again to put this one in its place.`,
+  'row-changed-since': ({ what }: { what: Thing }) =>
+    `This ${THINGS[what]} was changed elsewhere meanwhile. Nothing was changed; look at it again.`,
+  'habit-changed': (p: { habit: string; stands: string }) =>
+    `${p.habit}: it was changed elsewhere meanwhile and ${p.stands === '' ? 'is not said any more' : `stands at ${p.stands}`}. Nothing was changed.`,
+  'money-changed': 'The currency was changed elsewhere meanwhile. Nothing was changed; look at what it is now.',
   'no-name': ({ what }: { what: Thing }) => `The ${THINGS[what]} has no name to be found by. Nothing was changed.`,
   'layouts-refused': (p: { why: Said }, w: Words) =>
     `The layouts don’t hold: ${w.say(p.why)}. Nothing was printed; lay the parts out again.`,

@@ -41,10 +41,6 @@ export class Rack {
     this.take(this.api.add(items), then);
   }
 
-  delete(id: string): void {
-    this.take(this.api.delete(id));
-  }
-
   /** Books the layout; what follows is done only when the rack has it. */
   book(booked: Booked, then: () => void): void {
     this.take(this.api.book(booked), then);

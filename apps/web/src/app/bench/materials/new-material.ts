@@ -13,7 +13,7 @@ import { MATERIAL_KINDS } from './material-card';
 import { putIn } from './material-edits';
 import { materialSaid } from './material-said';
 import { materialStarts, type MaterialStart } from './material-starts';
-import { ShopOffers } from './shop-offers';
+import { ShopOffers, type Kept } from './shop-offers';
 
 type Material = Omit<MaterialOf<string>, 'id'>;
 const text = () => new FormControl('', { nonNullable: true });
@@ -86,7 +86,7 @@ export class NewMaterial {
     if (refused === undefined) this.made.emit(id);
   }
 
-  protected drop(id: string): void {
-    this.ask(this.shop.deleteMaterial(id), () => this.shopOffers.fetch());
+  protected drop(kept: Kept): void {
+    this.ask(this.shop.deleteMaterial(kept), () => this.shopOffers.fetch());
   }
 }

@@ -15,8 +15,11 @@ export interface Offer {
   /** What is known of it, in a few words. */
   readonly says: string;
   /** Where the shop keeps it as a material of its own. */
-  readonly id?: string;
+  readonly kept?: Kept;
 }
+
+/** Where the shop keeps a material, as it was told. */
+export type Kept = Pick<ShopMaterial, 'id' | 'revision'>;
 
 /** What the shop has: materials kept for other jobs, and what leans in its rack. Without the server there is none. */
 @Injectable()
@@ -53,9 +56,9 @@ export class ShopOffers {
     const known = new Set(kept.map(({ row }) => row.name.toLowerCase()));
     const leaning = [...new Map(this.leaning().map((entry) => [entry.item.material.toLowerCase(), entry])).values()];
     return [
-      ...kept.map(({ id, row: { id: _id, ...material } }) => ({
+      ...kept.map(({ id, revision, row: { id: _id, ...material } }) => ({
         key: id,
-        id,
+        kept: { id, revision },
         material,
         says: [$localize`kept for the shop`, material.thickness].join(', '),
       })),

@@ -86,8 +86,8 @@ export class ShopSlides {
     this.then(this.api.keep(row));
   }
 
-  protected drop({ id }: ShopSlide): void {
-    this.then(this.api.delete(id));
+  protected drop(slide: ShopSlide): void {
+    this.then(this.api.delete(slide));
   }
 
   /** The row comes into the job, as it is kept now, and serves this bank. */
