@@ -1,5 +1,15 @@
 import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
 import { expect, figure, goTo, kept, openJob, test } from './app';
+
+/** The document of the newest job that is found so. */
+async function storedJob(page: Page, url: string, search: string): Promise<object> {
+  const list = (await (await page.request.get(`${url}/api/jobs?search=${search}`)).json()) as {
+    items: { id: string }[];
+  };
+  const job = await page.request.get(`${url}/api/jobs/${list.items[0]!.id}`);
+  return ((await job.json()) as { document: object }).document;
+}
 
 test('the server away for a while: work goes on, is marked, survives a reload, and is kept when it answers', async ({
   page,
@@ -71,10 +81,10 @@ test('two windows on one job: the second to save is told and chooses; nothing is
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect.poll(() => figure(page, 'Height that governs')).toBe('26 1/2');
   await kept(page);
-  const stored = (await (await page.request.get(`${zabble.url}/api/jobs?search=rope`)).json()) as {
-    items: { document: { cases: { banks: { opening: { height: string[] } }[] }[] } }[];
+  const stored = (await storedJob(page, zabble.url, 'rope')) as {
+    cases: { banks: { opening: { height: string[] } }[] }[];
   };
-  expect(stored.items[0]?.document.cases[0]?.banks[0]?.opening.height).toEqual(['26 1/2 in']);
+  expect(stored.cases[0]?.banks[0]?.opening.height).toEqual(['26 1/2 in']);
 });
 
 test('two windows, two changes each: chosen one by one, in words', async ({ page, browser }) => {
@@ -104,10 +114,8 @@ test('a page older than the job: it plans what it knows, keeps what it does not,
   page,
   zabble,
 }) => {
-  const list = (await (await page.request.get(`${zabble.url}/api/jobs?search=rope`)).json()) as {
-    items: { document: object }[];
-  };
-  const newer = { ...list.items[0]?.document, name: 'From a newer Zabble', minor: 999, motto: { of: 'the loft' } };
+  const document = await storedJob(page, zabble.url, 'rope');
+  const newer = { ...document, name: 'From a newer Zabble', minor: 999, motto: { of: 'the loft' } };
   const made = await page.request.post(`${zabble.url}/api/jobs`, { data: { document: newer } });
   const { id } = (await made.json()) as { id: string };
   await openJob(page, 'From a newer Zabble');

@@ -6,6 +6,7 @@ import { readConfig, type Config } from './config';
 import { migrate } from './db/migrate';
 import { openPatientPool, openPool } from './db/pool';
 import { addDemoJobs } from './demo/demo';
+import { Settling } from './found/settling';
 import { JobRepository } from './jobs/repository';
 import { JobService } from './jobs/service';
 import { PrinterThreads } from './print/printer';
@@ -24,13 +25,19 @@ async function start(config: Config): Promise<void> {
   const { wasNew } = await broughtUpToDate(config);
   if (wasNew) logger.info({ jobs: await addDemoJobs(jobs, config.demo) }, 'demo jobs put in');
   const printer = new PrinterThreads(config.printWorker, config.fonts);
+  const settled = new Settling(pool).byAndBy((problem) =>
+    logger.warn({ err: problem }, 'the record could not be settled'),
+  );
   const server = await listen(
     createApp({ pool, jobs, logger, webRoot: config.webRoot, printer, version: config.version, names: config.names }),
     config,
   );
   logger.info({ port: config.port }, 'listening');
   process.send?.('listening');
-  stopOnSignal(server, () => Promise.all([printer.end(), pool.end()]));
+  stopOnSignal(server, () => {
+    settled();
+    return Promise.all([printer.end(), pool.end()]);
+  });
 }
 
 /** On a connection of its own: to change a filled table may take longer than any request may. */

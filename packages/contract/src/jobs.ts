@@ -1,24 +1,35 @@
-import type { JobDocument, JobError, Said } from '@zabble/core';
+import type { JobDocument, JobError, Said, SmallFace } from '@zabble/core';
 import { Transform } from 'class-transformer';
-import { IsBoolean, IsInt, IsObject, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import {
+  IsBoolean,
+  IsInt,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+} from 'class-validator';
 import { toNumber } from './numbers';
+import { CURSOR } from './cursor';
 
 const toYesNo = ({ value }: { value: unknown }): unknown =>
   value === 'true' ? true : value === 'false' ? false : value;
 
 /** What the list of jobs may be asked. */
 export class JobListQuery {
-  /** Part of a job's name or customer. */
+  /** Beginnings of words of a job's name or customer. */
   @IsOptional()
   @IsString()
   @MaxLength(200)
   search = '';
 
-  @Transform(toNumber)
-  @IsInt()
-  @Min(1)
-  @Max(100_000)
-  page = 1;
+  /** Where the page before this one ended, as its `next` said. */
+  @IsOptional()
+  @Matches(CURSOR)
+  after?: string;
 
   @Transform(toNumber)
   @IsInt()
@@ -89,11 +100,26 @@ export interface StoredJob {
   readonly document: JobDocument;
 }
 
+/** A job as a list shows it. */
+export interface JobSummary {
+  readonly id: string;
+  readonly revision: number;
+  /** ISO 8601, UTC. */
+  readonly createdAt: string;
+  readonly updatedAt: string;
+  readonly deletedAt: string | null;
+  readonly name: string;
+  readonly customer: string;
+  readonly unit: 'in' | 'mm';
+  /** Its banks as they are drawn small. */
+  readonly faces: readonly SmallFace[];
+}
+
+/** The newest first. */
 export interface JobList {
-  readonly items: readonly StoredJob[];
-  readonly total: number;
-  readonly page: number;
-  readonly size: number;
+  readonly items: readonly JobSummary[];
+  /** Where to go on: nothing where these are the last. */
+  readonly next: string | null;
 }
 
 /** What went wrong, as every error of the API says it. */

@@ -1,7 +1,20 @@
 import type { FaultKind, LogEntryDocument, Measured, Recorded, Said } from '@zabble/core';
 import { Transform } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+} from 'class-validator';
 import { toNumber } from './numbers';
+import { CURSOR } from './cursor';
 import { MOST_ENTRIES } from './routes';
 
 /** Entries to add to a job’s log. What each must hold is the log reader’s to say. */
@@ -59,11 +72,10 @@ export class RecordQuery {
   @IsIn(RECORD_KINDS)
   kind?: (typeof RECORD_KINDS)[number];
 
-  @Transform(toNumber)
-  @IsInt()
-  @Min(1)
-  @Max(100_000)
-  page = 1;
+  /** Where the page before this one ended, as its `next` said. */
+  @IsOptional()
+  @Matches(CURSOR)
+  after?: string;
 
   @Transform(toNumber)
   @IsInt()
@@ -81,22 +93,45 @@ export interface FoundEntry extends Omit<Recorded, 'said' | 'where'> {
   readonly jobName: string;
 }
 
+/** The newest first. */
 export interface RecordPage {
   readonly items: readonly FoundEntry[];
-  readonly total: number;
-  readonly page: number;
-  readonly size: number;
+  /** Where to go on: nothing where these are the last. */
+  readonly next: string | null;
+  /** Up to when was looked back, where that was enough for one go and there may be more before. ISO 8601, UTC. */
+  readonly lookedTo: string | null;
+  /** Something of what was kept lately, or long ago by an older Zabble, can't be found yet. */
+  readonly settling: boolean;
 }
 
-/** Everything measured against a plan and every fault, of all jobs, oldest first; the newest of them where there are too many. */
+/** What was measured against plans and how often which fault was written down, over all jobs. */
 export interface MadeList {
-  readonly made: readonly {
+  /** Sums of nanometres over the plan and of their squares, as whole numbers in decimal. */
+  readonly sums: readonly {
     readonly what: Measured;
-    readonly at: string;
-    readonly planned: string;
-    readonly made: string;
+    readonly count: number;
+    readonly sum: string;
+    readonly squares: string;
   }[];
-  readonly faults: readonly { readonly fault: FaultKind; readonly at: string }[];
+  readonly faults: readonly { readonly fault: FaultKind; readonly times: number }[];
+  /** Something of what was kept lately, or long ago by an older Zabble, is not counted yet. */
+  readonly settling: boolean;
+}
+
+export class MadeQuery {
+  @IsString()
+  @MaxLength(40)
+  what!: string;
+}
+
+/** The newest readings of one kind, oldest of them first. */
+export interface MadeReadings {
+  readonly made: readonly {
+    readonly at: string;
+    /** In nanometres. */
+    readonly planned: number;
+    readonly made: number;
+  }[];
 }
 
 export class PhotoId {

@@ -26,6 +26,7 @@ export const ROUTES = {
   photo: (job: string, photo: string) => `/api/jobs/${encodeURIComponent(job)}/photos/${encodeURIComponent(photo)}`,
   record: '/api/record',
   made: '/api/record/made',
+  madeReadings: (what: string) => `/api/record/made/${encodeURIComponent(what)}`,
   habits: '/api/shop/habits',
   jobFile: (id: string) => `/api/jobs/${encodeURIComponent(id)}/file`,
 } as const;
@@ -35,6 +36,9 @@ export const OWN_HEADER = 'x-zabble';
 
 /** Largest body the server takes, in bytes. */
 export const LARGEST_BODY = 2_000_000;
+
+/** Largest job file the server takes in, in bytes: its log may be long. */
+export const LARGEST_FILE = 64_000_000;
 
 /** Entries of a log sent at once at most. */
 export const MOST_ENTRIES = 500;

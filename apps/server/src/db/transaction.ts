@@ -3,21 +3,33 @@ import type { Pool, PoolConnection } from 'mysql2/promise';
 /** Transactions that lock one another are told apart by the database: one is undone, and begun again so often. */
 const TRIES = 6;
 
+/** Other than the database's own level. */
+type Isolation = 'READ COMMITTED';
+
 /** All of `work` or nothing of it. `work` may run again from the start where another transaction stood in its way. */
-export async function inTransaction<T>(pool: Pool, work: (connection: PoolConnection) => Promise<T>): Promise<T> {
+export async function inTransaction<T>(
+  pool: Pool,
+  work: (connection: PoolConnection) => Promise<T>,
+  level?: Isolation,
+): Promise<T> {
   for (let tried = 1; ; tried += 1) {
     try {
-      return await once(pool, work);
+      return await once(pool, work, level);
     } catch (problem) {
       if (tried === TRIES || (problem as { code?: string }).code !== 'ER_LOCK_DEADLOCK') throw problem;
     }
   }
 }
 
-async function once<T>(pool: Pool, work: (connection: PoolConnection) => Promise<T>): Promise<T> {
+async function once<T>(
+  pool: Pool,
+  work: (connection: PoolConnection) => Promise<T>,
+  level: Isolation | undefined,
+): Promise<T> {
   const connection = await pool.getConnection();
   let committing = false;
   try {
+    if (level) await connection.query(`SET TRANSACTION ISOLATION LEVEL ${level}`);
     await connection.beginTransaction();
     const done = await work(connection);
     committing = true;

@@ -14,7 +14,8 @@ describe('what a contract does not take', () => {
   };
 
   it.each<readonly [ClassConstructor<object>, object, string]>([
-    [RecordQuery, { page: 0 }, 'page: at least 1 is wanted. Nothing was changed.'],
+    [RecordQuery, { size: 0 }, 'size: at least 1 is wanted. Nothing was changed.'],
+    [RecordQuery, { after: '2' }, 'after: it is none that was given out. Nothing was changed.'],
     [RecordQuery, { size: 101 }, 'size: at most 100 is taken. Nothing was changed.'],
     [RecordQuery, { search: 'x'.repeat(201) }, 'search: at most 200 letters are taken. Nothing was changed.'],
     [
@@ -26,11 +27,11 @@ describe('what a contract does not take', () => {
     [AddEntries, { entries: [], colour: 'red' }, 'colour: there is no such field. Nothing was changed.'],
     [PrintWish, { document: {}, job: '1', address: 'http://localhost' }, 'job: an id is wanted. Nothing was changed.'],
     [RecordQuery, [], 'An object with fields is wanted. Nothing was changed.'],
-    [RecordQuery, { page: '2', search: 'glue' }, 'taken'],
+    [RecordQuery, { size: '2', search: 'glue' }, 'taken'],
   ])('%p refuses %p: %s', (type, input, says) => expect(refused(type, input)).toBe(says));
 
   it('has a sentence for every rule a contract uses', () => {
-    const rules = Object.entries({ page: 'x', size: 1.5, search: 3 });
+    const rules = Object.entries({ after: 'x', size: 1.5, search: 3 });
     for (const [field, value] of rules) expect(refused(RecordQuery, { [field]: value })).not.toContain('can’t be read');
   });
 });

@@ -1,9 +1,9 @@
 import type { ShopId } from '../whose/shop';
-import type { JobList, JobListQuery, JobSaved, StoredJob } from '@zabble/contract';
-import type { JobDocument } from '@zabble/core';
-import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import type { JobSaved, StoredJob } from '@zabble/contract';
+import type { JobDocument, LogEntryDocument } from '@zabble/core';
+import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 import { inTransaction } from '../db/transaction';
-import { addTo, type ToKeep } from '../record/entries';
+import { addTo } from '../record/entries';
 
 interface JobRow extends RowDataPacket {
   id: string;
@@ -19,21 +19,6 @@ const COLUMNS = 'id, document, revision, created_at, updated_at, save';
 /** The jobs table. Every statement is parameterised; deleted jobs stay and can be brought back. */
 export class JobRepository {
   constructor(private readonly pool: Pool) {}
-
-  async list(shop: ShopId, { search, page, size, deleted }: JobListQuery): Promise<JobList> {
-    const like = `%${search.trim().replace(/[\\%_]/g, '\\$&')}%`;
-    const where = `shop = ? AND deleted_at IS ${deleted ? 'NOT ' : ''}NULL AND (name LIKE ? OR customer LIKE ?)`;
-    const [counts] = await this.pool.execute<RowDataPacket[]>(`SELECT COUNT(*) AS total FROM jobs WHERE ${where}`, [
-      shop,
-      like,
-      like,
-    ]);
-    const [rows] = await this.pool.query<JobRow[]>(
-      `SELECT ${COLUMNS} FROM jobs WHERE ${where} ORDER BY updated_at DESC, id LIMIT ? OFFSET ?`,
-      [shop, like, like, size, (page - 1) * size],
-    );
-    return { items: rows.map(toStored), total: Number(counts[0]?.['total'] ?? 0), page, size };
-  }
 
   async has(shop: ShopId, id: string): Promise<boolean> {
     const [rows] = await this.pool.execute<RowDataPacket[]>(
@@ -51,20 +36,32 @@ export class JobRepository {
     return rows[0] && toStored(rows[0]);
   }
 
-  /** A new job, with the log it came with. False where there is one with this id: nothing is changed then. */
-  async insert(shop: ShopId, id: string, document: JobDocument, log: readonly ToKeep[] = []): Promise<boolean> {
+  /**
+   * A new job, with the log it came with. Undefined where there is one with this id: nothing is changed then.
+   */
+  async insert(
+    shop: ShopId,
+    id: string,
+    document: JobDocument,
+    log: readonly LogEntryDocument[] = [],
+  ): Promise<StoredJob | undefined> {
+    const now = new Date();
+    const made = (on: Pool | PoolConnection) =>
+      on.execute(
+        `INSERT INTO jobs (shop, id, name, customer, document, revision, created_at, updated_at)
+         VALUES (?, ?, ?, ?, ?, 1, ?, ?)`,
+        [shop, id, document.name, document.customer ?? '', JSON.stringify(document), now, now],
+      );
     try {
-      await inTransaction(this.pool, async (connection) => {
-        await connection.execute(
-          `INSERT INTO jobs (shop, id, name, customer, document, revision, created_at, updated_at)
-           VALUES (?, ?, ?, ?, ?, 1, UTC_TIMESTAMP(3), UTC_TIMESTAMP(3))`,
-          [shop, id, document.name, document.customer ?? '', JSON.stringify(document)],
-        );
-        if (log.length > 0) await addTo(connection, shop, id, log);
-      });
-      return true;
+      if (log.length === 0) await made(this.pool);
+      else
+        await inTransaction(this.pool, async (connection) => {
+          await made(connection);
+          await addTo(connection, shop, id, log);
+        });
+      return { id, revision: 1, createdAt: now.toISOString(), updatedAt: now.toISOString(), document };
     } catch (problem) {
-      if ((problem as { code?: string }).code === 'ER_DUP_ENTRY') return false;
+      if ((problem as { code?: string }).code === 'ER_DUP_ENTRY') return undefined;
       throw problem;
     }
   }
@@ -79,10 +76,12 @@ export class JobRepository {
     { revision, document, save }: { revision: number; document: JobDocument; save: string | undefined },
   ): Promise<JobSaved | undefined> {
     const now = new Date();
+    const { name, customer = '' } = document;
     const [{ affectedRows }] = await this.pool.execute<ResultSetHeader>(
-      `UPDATE jobs SET name = ?, customer = ?, document = ?, revision = revision + 1, save = ?, updated_at = ?
+      `UPDATE jobs SET settled = settled AND name = ? AND customer = ?, name = ?, customer = ?, document = ?,
+         revision = revision + 1, save = ?, updated_at = ?
        WHERE shop = ? AND id = ? AND revision = ? AND deleted_at IS NULL`,
-      [document.name, document.customer ?? '', JSON.stringify(document), save ?? null, now, shop, id, revision],
+      [name, customer, name, customer, JSON.stringify(document), save ?? null, now, shop, id, revision],
     );
     return affectedRows === 1 ? { id, revision: revision + 1, updatedAt: now.toISOString() } : undefined;
   }

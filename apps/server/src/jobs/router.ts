@@ -1,20 +1,21 @@
 import { whose } from '../whose/decide';
 import { said } from '@zabble/core';
-import { ImportQuery, JobId, JobListQuery, LARGEST_BODY, NewJob, ReplaceJob } from '@zabble/contract';
+import { ImportQuery, JobId, JobListQuery, LARGEST_BODY, LARGEST_FILE, NewJob, ReplaceJob } from '@zabble/contract';
 import { Router } from 'express';
 import { jsonBody, textBody } from '../http/body';
 import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
+import type { JobListing } from './listing';
 import type { JobService } from './service';
 
 /** /api/jobs: list, create, import, read, replace, delete and restore. */
-export function jobsRouter(jobs: JobService): Router {
+export function jobsRouter(jobs: JobService, listing: JobListing): Router {
   const router = Router();
-  const asText = textBody(LARGEST_BODY);
+  const asText = textBody(LARGEST_FILE);
   const asJson = jsonBody(LARGEST_BODY);
 
   router.get('/', async (request, response) => {
-    response.json(await jobs.list(whose(response), validated(JobListQuery, { ...request.query })));
+    response.json(await listing.list(whose(response), validated(JobListQuery, { ...request.query })));
   });
   router.post('/import', asText, async (request, response) => {
     const text: unknown = request.body;

@@ -1,26 +1,13 @@
 import type { ShopId } from '../whose/shop';
 import { randomUUID } from 'node:crypto';
-import type { Conflict, JobList, JobListQuery, JobSaved, ReplaceJob, StoredJob } from '@zabble/contract';
-import {
-  readJobDocument,
-  readJobFile,
-  readLog,
-  type JobDocument,
-  type JobReading,
-  type LogEntryDocument,
-  said,
-} from '@zabble/core';
+import type { Conflict, JobSaved, ReplaceJob, StoredJob } from '@zabble/contract';
+import { readJobDocument, readJobFile, type JobDocument, type JobReading, said } from '@zabble/core';
 import { Refusal, refuse, problemOf, unreadable } from '../http/refusal';
-import { jobOf, searchTextOf } from '../record/lines';
 import type { JobRepository } from './repository';
 
 /** What may be done with jobs, and what is refused with which sentence. */
 export class JobService {
   constructor(private readonly jobs: JobRepository) {}
-
-  list(shop: ShopId, query: JobListQuery): Promise<JobList> {
-    return this.jobs.list(shop, query);
-  }
 
   async read(shop: ShopId, id: string): Promise<StoredJob> {
     const job = await this.jobs.find(shop, id);
@@ -76,17 +63,9 @@ export class JobService {
     { log = [], ...document }: JobDocument,
     id: string = randomUUID(),
   ): Promise<StoredJob> {
-    const job = jobOf(document);
-    const read = readLog(log);
-    const entries = read.ok ? read.entries : [];
-    const kept = entries.map((entry, index) => ({
-      entry: log[index] as LogEntryDocument,
-      words: searchTextOf(job, entry),
-    }));
-    const isNew = await this.jobs.insert(shop, id, document, kept);
-    const stored = await this.jobs.find(shop, id);
+    const stored = (await this.jobs.insert(shop, id, document, log)) ?? (await this.jobs.find(shop, id));
     // Deleted since, or of someone else.
-    if (!stored) throw isNew ? noSuchJob() : refuse(409, said('job-id-taken'));
+    if (!stored) throw refuse(409, said('job-id-taken'));
     return stored;
   }
 }

@@ -1,5 +1,5 @@
 import { whose } from '../whose/decide';
-import { AddEntries, JobId, LARGEST_BODY, LogQuery, RecordQuery } from '@zabble/contract';
+import { AddEntries, JobId, LARGEST_BODY, LogQuery, MadeQuery, RecordQuery } from '@zabble/contract';
 import { Router } from 'express';
 import { jsonBody } from '../http/body';
 import { said } from '@zabble/core';
@@ -7,6 +7,7 @@ import { events } from '../http/events';
 import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
 import type { Following } from './following';
+import type { RecordService } from './record-service';
 import type { LogService } from './service';
 
 /** /api/jobs/ID/log: read, add, and follow as it grows. */
@@ -34,13 +35,17 @@ export function logRouter(log: LogService, following: Following): Router {
 }
 
 /** /api/record: the logs of all jobs, searched, and what was measured against the plan. */
-export function recordRouter(log: LogService): Router {
+export function recordRouter(record: RecordService): Router {
   const router = Router();
   router.get('/', async (request, response) => {
-    response.json(await log.find(whose(response), validated(RecordQuery, { ...request.query })));
+    response.json(await record.find(whose(response), validated(RecordQuery, { ...request.query })));
   });
   router.get('/made', async (_request, response) => {
-    response.json(await log.made(whose(response)));
+    response.json(await record.made(whose(response)));
+  });
+  router.get('/made/:what', async (request, response) => {
+    const { what } = validated(MadeQuery, request.params);
+    response.json(await record.readings(whose(response), what));
   });
   return router;
 }

@@ -1,12 +1,10 @@
 import type { ShopId } from '../whose/shop';
 import { EventEmitter } from 'node:events';
-import type { EntriesKept, EntryRefused, LogPage, MadeList, RecordPage, RecordQuery } from '@zabble/contract';
-import { readLog, type Job, type LogEntryDocument, type LogReading, said } from '@zabble/core';
+import type { EntriesKept, EntryRefused, LogPage } from '@zabble/contract';
+import { readLog, type LogEntryDocument, type LogReading, said } from '@zabble/core';
 import { refuse, unreadable } from '../http/refusal';
-import type { ToKeep } from '../record/entries';
 import type { JobService } from '../jobs/service';
 import type { LogRepository } from './repository';
-import { jobOf, lineOf, searchTextOf } from '../record/lines';
 
 /** What may be done with the logs of jobs. Entries are only ever added. */
 export class LogService {
@@ -33,14 +31,12 @@ export class LogService {
   }
 
   async add(shop: ShopId, id: string, entries: readonly object[]): Promise<EntriesKept> {
-    const job = jobOf((await this.jobs.read(shop, id)).document);
-    const wished: ToKeep[] = [];
+    const wished: LogEntryDocument[] = [];
     const refused: EntryRefused[] = [];
     // Each by itself: one that can't be read keeps no other from being kept.
     entries.forEach((entry, index) => {
       const read = readLog([entry]);
-      const [first] = read.ok ? read.entries : [];
-      if (first) wished.push({ entry: entry as LogEntryDocument, words: searchTextOf(job, first) });
+      if (read.ok) wished.push(entry as LogEntryDocument);
       else refused.push({ index, ...whyRefused(read) });
     });
     const kept = await this.log.add(shop, id, wished);
@@ -59,34 +55,6 @@ export class LogService {
       seq = page.entries.at(-1)?.seq ?? seq;
     }
     return all;
-  }
-
-  async find(shop: ShopId, query: RecordQuery): Promise<RecordPage> {
-    const { items, total } = await this.log.find(shop, query);
-    const jobs = new Map<string, Job>();
-    for (const { job } of items) if (!jobs.has(job)) jobs.set(job, jobOf((await this.jobs.read(shop, job)).document));
-    return {
-      items: items.flatMap(({ job: id, entry }) => {
-        const [job, read] = [jobs.get(id), readLog([entry])];
-        const [first] = read.ok ? read.entries : [];
-        return job && first ? [{ ...lineOf(job, first), job: id, jobName: job.name }] : [];
-      }),
-      total,
-      page: query.page,
-      size: query.size,
-    };
-  }
-
-  async made(shop: ShopId): Promise<MadeList> {
-    const [readings, faults] = [await this.log.ofKind(shop, 'reading'), await this.log.ofKind(shop, 'fault')];
-    return {
-      made: readings.flatMap((each) =>
-        each.kind === 'reading' && each.against !== undefined
-          ? [{ what: each.what, at: each.at, planned: each.against, made: each.length }]
-          : [],
-      ),
-      faults: faults.flatMap((each) => (each.kind === 'fault' ? [{ fault: each.fault, at: each.at }] : [])),
-    };
   }
 }
 

@@ -53,7 +53,8 @@ beforeAll(async () => {
 });
 afterAll(async () => {
   await Promise.all(printers.map((each) => each.end()));
-  rmSync(folder, { recursive: true });
+  // A thread that was just being begun may still ask for its program.
+  process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
 });
 
 describe('printing beside the server', () => {

@@ -2,16 +2,9 @@ import type { ShopId } from '../whose/shop';
 import type { LogEntryDocument } from '@zabble/core';
 import type { PoolConnection, RowDataPacket } from 'mysql2/promise';
 
-/** An entry with the words it is found by. */
-export interface ToKeep {
-  readonly entry: LogEntryDocument;
-  readonly words: string;
-}
-
 interface Numbered extends RowDataPacket {
   id: string;
-  /** A sum comes as text. */
-  seq: number | string;
+  seq: number;
 }
 
 /** So many are written with one statement. */
@@ -25,23 +18,24 @@ export async function addTo(
   connection: PoolConnection,
   shop: ShopId,
   job: string,
-  entries: readonly ToKeep[],
+  entries: readonly LogEntryDocument[],
 ): Promise<readonly { id: string; seq: number }[]> {
   if (entries.length === 0) return [];
   const [rows] = await connection.query<Numbered[]>(
     `SELECT id, seq FROM log_entries WHERE shop = ? AND job_id = ? AND id IN (?)
-     UNION ALL SELECT '', COALESCE(MAX(seq), 0) FROM log_entries WHERE shop = ? AND job_id = ?`,
-    [shop, job, entries.map(({ entry }) => entry.id), shop, job],
+     UNION ALL (SELECT '', seq FROM log_entries WHERE shop = ? AND job_id = ? ORDER BY seq DESC LIMIT 1)`,
+    [shop, job, entries.map(({ id }) => id), shop, job],
   );
-  const numbers = new Map(rows.slice(0, -1).map(({ id, seq }) => [id, Number(seq)]));
-  let last = Number(rows.at(-1)?.seq ?? 0);
-  const fresh = entries.filter(({ entry }) => {
+  // No entry has an empty id.
+  const numbers = new Map(rows.filter(({ id }) => id !== '').map(({ id, seq }) => [id, seq]));
+  let last = rows.find(({ id }) => id === '')?.seq ?? 0;
+  const fresh = entries.filter((entry) => {
     if (numbers.has(entry.id)) return false;
     numbers.set(entry.id, (last += 1));
     return true;
   });
   const now = moment(new Date().toISOString());
-  const values = fresh.map(({ entry, words }) => [
+  const values = fresh.map((entry) => [
     shop,
     job,
     numbers.get(entry.id),
@@ -49,15 +43,14 @@ export async function addTo(
     entry.kind,
     moment(entry.at),
     JSON.stringify(entry),
-    words,
     now,
   ]);
   for (let at = 0; at < values.length; at += AT_ONCE)
     await connection.query(
-      'INSERT INTO log_entries (shop, job_id, seq, id, kind, happened_at, entry, words, kept_at) VALUES ?',
+      'INSERT INTO log_entries (shop, job_id, seq, id, kind, happened_at, entry, kept_at) VALUES ?',
       [values.slice(at, at + AT_ONCE)],
     );
-  return entries.map(({ entry: { id } }) => ({ id, seq: numbers.get(id) ?? 0 }));
+  return entries.map(({ id }) => ({ id, seq: numbers.get(id) ?? 0 }));
 }
 
 /** A moment as MariaDB takes it. */

@@ -25,9 +25,3 @@ export function lineOf(job: Job, entry: LogEntry): Omit<FoundEntry, 'job' | 'job
   const { said, where, ...line } = recorded(job, entry);
   return { ...line, says: words.say(said), where: where ? words.say(where) : '' };
 }
-
-/** What an entry is found by: what it says, where, by whom, in which job. */
-export function searchTextOf(job: Job, entry: LogEntry): string {
-  const { says, where, by } = lineOf(job, entry);
-  return [says, where, by ?? '', job.name].join(' · ');
-}

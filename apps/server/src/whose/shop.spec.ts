@@ -5,7 +5,11 @@ import { join } from 'node:path';
 import type { JobDocument } from '@zabble/core';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
 import { HabitRepository } from '../habits/repository';
+import { Settling } from '../found/settling';
+import { JobListing } from '../jobs/listing';
 import { JobRepository } from '../jobs/repository';
+import { RecordFinding } from '../log/finding';
+import { MadeRepository } from '../log/made';
 import { LogRepository } from '../log/repository';
 import { ownDatabase } from '../own-server.spec-data';
 import { PhotoRepository } from '../photos/repository';
@@ -34,25 +38,34 @@ describe('data of two shops', () => {
   it('is never seen or changed by the other: jobs with their log and photographs', async () => {
     const [jobs, log, photos] = [new JobRepository(pool), new LogRepository(pool), new PhotoRepository(pool)];
     const entry = { id: 'e1', kind: 'note', at: '2026-11-20T09:00:00Z', note: 'planed' } as const;
-    await jobs.insert(OWN_SHOP, JOB, document, [{ entry, words: 'planed' }]);
+    await jobs.insert(OWN_SHOP, JOB, document, [entry]);
     await photos.keep(OWN_SHOP, JOB, ROW, { width: 1, height: 1, data: Buffer.from('x') });
 
-    const query = { search: '', page: 1, size: 12, deleted: false };
-    const record = { search: 'planed', kind: undefined, page: 1, size: 10 } as never;
-    expect((await jobs.list(OTHER, query)).total).toBe(0);
+    const settling = new Settling(pool);
+    const [listing, finding, made] = [
+      new JobListing(pool, settling),
+      new RecordFinding(pool),
+      new MadeRepository(pool),
+    ];
+    const query = { search: '', size: 12, deleted: false };
+    const record = { search: 'planed', size: 10 };
+    await settling.some(OWN_SHOP);
+    expect((await listing.list(OTHER, query)).items).toEqual([]);
+    expect((await listing.list(OTHER, { ...query, search: 'notions' })).items).toEqual([]);
     expect(await jobs.find(OTHER, JOB)).toBeUndefined();
     expect(await jobs.replace(OTHER, JOB, { revision: 1, document, save: undefined })).toBeUndefined();
     expect(await jobs.delete(OTHER, JOB)).toBe(false);
-    expect(await log.add(OTHER, JOB, [{ entry: { ...entry, id: 'e2' }, words: '' }])).toBeUndefined();
+    expect(await log.add(OTHER, JOB, [{ ...entry, id: 'e2' }])).toBeUndefined();
     expect((await log.after(OTHER, JOB, 0)).entries).toEqual([]);
-    expect((await log.find(OTHER, record)).total).toBe(0);
-    expect(await log.ofKind(OTHER, 'note')).toEqual([]);
+    expect((await finding.find(OTHER, record)).items).toEqual([]);
+    expect(await made.sums(OTHER)).toEqual({ sums: [], faults: [] });
+    expect(await made.readings(OTHER, 'width')).toEqual([]);
     expect(await photos.find(OTHER, JOB, ROW)).toBeUndefined();
 
-    expect((await jobs.list(OWN_SHOP, query)).total).toBe(1);
+    expect((await listing.list(OWN_SHOP, query)).items).toHaveLength(1);
     expect((await jobs.find(OWN_SHOP, JOB))?.revision).toBe(1);
     expect((await log.after(OWN_SHOP, JOB, 0)).entries).toHaveLength(1);
-    expect((await log.find(OWN_SHOP, record)).total).toBe(1);
+    expect((await finding.find(OWN_SHOP, record)).items).toHaveLength(1);
     expect(await photos.find(OWN_SHOP, JOB, ROW)).toEqual(Buffer.from('x'));
     await jobs.delete(OWN_SHOP, JOB);
     expect(await jobs.restore(OTHER, JOB)).toBe(false);

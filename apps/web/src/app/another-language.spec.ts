@@ -8,7 +8,15 @@ import { provideZonelessChangeDetection, reflectComponentType, type Type } from 
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { provideStore, Store } from '@ngrx/store';
-import { patched, type JobDocument, type LogEntryDocument } from '@zabble/core';
+import {
+  patched,
+  plan,
+  readJobDocument,
+  smallFace,
+  type JobDocument,
+  type LogEntryDocument,
+  type SmallFace,
+} from '@zabble/core';
 import { ActionSearch } from './bench/actions/action-search';
 import { KeySheet } from './bench/actions/key-sheet';
 import { ShellActions } from './bench/actions/shell-actions';
@@ -143,6 +151,11 @@ HTMLCanvasElement.prototype.getContext = () => null;
 Element.prototype.scrollIntoView = () => undefined;
 window.matchMedia = () => ({ matches: false, addEventListener: () => undefined }) as unknown as MediaQueryList;
 
+function facesOf(document: JobDocument): readonly SmallFace[] {
+  const reading = readJobDocument(document);
+  return reading.ok ? plan(reading.job).cases.flatMap(({ banks }) => banks.map(smallFace)) : [];
+}
+
 async function shown([screen, inputs = {}]: Screen, document: JobDocument): Promise<HTMLElement> {
   TestBed.configureTestingModule({
     providers: [
@@ -171,7 +184,9 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
   const job = { id: 'j', revision: 1, document, createdAt: AT.at, updatedAt: AT.at };
   store.dispatch(JobActions.open({ id: 'j' }));
   store.dispatch(JobActions.opened({ job, document, sync: 'kept' }));
-  store.dispatch(JobsActions.came({ list: { items: [job], total: 1, page: 1, size: 20 } }));
+  const { name, customer = '', unit } = document;
+  const listed = { id: 'j', revision: 1, createdAt: AT.at, updatedAt: AT.at, deletedAt: null, name, customer, unit };
+  store.dispatch(JobsActions.came({ list: { items: [{ ...listed, faces: facesOf(document) }], next: 'older' } }));
   store.dispatch(
     LogActions.heard({
       job: 'j',

@@ -1,6 +1,7 @@
 export { drawCorner } from './corner';
 export { drawCaseFace, type CaseFace, type PlacedBank } from './case-face';
 export { drawFace } from './face';
+export { smallFace, type SmallFace } from './small-face';
 export * from './hanging';
 export * from './opening';
 export * from './panel';

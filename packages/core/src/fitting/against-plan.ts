@@ -27,16 +27,30 @@ export interface Trend {
   readonly spread: Length;
 }
 
-/** Trends by kind, those with the most readings first. */
-export function trendsOf(made: readonly MadeSize[]): readonly Trend[] {
-  const kinds = [...new Set(made.map(({ what }) => what))];
-  return kinds
-    .map((what) =>
-      trendOf(
-        what,
-        made.filter((each) => each.what === what).map((each) => over(each)),
-      ),
-    )
+/** What a trend is reckoned from: readings that come one by one are added, those that go are taken off. In nanometres. */
+export interface MadeSums {
+  readonly what: Measured;
+  readonly count: number;
+  readonly sum: bigint;
+  readonly squares: bigint;
+}
+
+/** Sums by kind, of readings as they came out over the plan. */
+export function sumsOf(made: readonly MadeSize[]): readonly MadeSums[] {
+  const sums = new Map<Measured, MadeSums>();
+  for (const each of made) {
+    const { count, sum, squares } = sums.get(each.what) ?? { count: 0, sum: 0n, squares: 0n };
+    const off = BigInt(over(each));
+    sums.set(each.what, { what: each.what, count: count + 1, sum: sum + off, squares: squares + off * off });
+  }
+  return [...sums.values()];
+}
+
+/** Trends by kind, those with the most readings first. Exact until they are rounded to the nanometre. */
+export function trendsOf(sums: readonly MadeSums[]): readonly Trend[] {
+  return sums
+    .filter(({ count }) => count > 0)
+    .map(trendOf)
     .sort((a, b) => b.count - a.count);
 }
 
@@ -44,10 +58,8 @@ export function over({ made, planned }: MadeSize): Length {
   return subtract(made, planned);
 }
 
-function trendOf(what: Measured, off: readonly Length[]): Trend {
-  const count = off.length;
-  const mean = off.reduce<number>((sum, each) => sum + each, 0) / count;
-  const squares = off.reduce<number>((sum, each) => sum + (each - mean) ** 2, 0);
-  const spread = count > 1 ? Math.sqrt(squares / (count - 1)) : 0;
-  return { what, count, mean: nm(Math.round(mean)), spread: nm(Math.round(spread)) };
+function trendOf({ what, count, sum, squares }: MadeSums): Trend {
+  const many = BigInt(count);
+  const spread = count > 1 ? Math.sqrt(Number(many * squares - sum * sum) / (count * (count - 1))) : 0;
+  return { what, count, mean: nm(Math.round(Number(sum) / count)), spread: nm(Math.round(spread)) };
 }

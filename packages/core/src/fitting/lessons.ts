@@ -2,7 +2,7 @@ import type { FaultKind, Measured } from '../job';
 import { millimetres, nm, type Length } from '../length';
 import { said, type OtherwiseCode, type SaidAs } from '../words';
 import { HABIT_AGAINST, type Habit } from './fault-habits';
-import { trendsOf, type MadeSize, type Trend } from './against-plan';
+import type { Trend } from './against-plan';
 
 /** What this shop does as a matter of course, in new jobs and where a finding proposes it. */
 export interface Habits {
@@ -50,9 +50,15 @@ const USUAL: Readonly<Record<HabitName, Length>> = {
   kerf: millimetres(3.2),
 };
 
+/** How often a fault was written down. */
+export interface FaultCount {
+  readonly fault: FaultKind;
+  readonly times: number;
+}
+
 /** Drifts first, the surest first; then faults by how often they were written down. */
-export function lessonsOf(made: readonly MadeSize[], faults: readonly FaultKind[], habits: Habits): readonly Lesson[] {
-  return [...trendsOf(made).flatMap((trend) => drift(trend, habits)), ...faultLessons(faults, habits)];
+export function lessonsOf(trends: readonly Trend[], faults: readonly FaultCount[], habits: Habits): readonly Lesson[] {
+  return [...trends.flatMap((trend) => drift(trend, habits)), ...faultLessons(faults, habits)];
 }
 
 /** A mean that is neither small nor within chance (twice its standard error). */
@@ -78,11 +84,10 @@ function drift(trend: Trend, habits: Habits): readonly Lesson[] {
   ];
 }
 
-function faultLessons(faults: readonly FaultKind[], habits: Habits): readonly Lesson[] {
-  const kinds = [...new Set(faults)].map((about) => ({ about, times: faults.filter((each) => each === about).length }));
-  return kinds
+function faultLessons(faults: readonly FaultCount[], habits: Habits): readonly Lesson[] {
+  return [...faults]
     .sort((a, b) => b.times - a.times)
-    .map(({ about, times }) => {
+    .map(({ fault: about, times }) => {
       const habit = HABIT_AGAINST[about];
       const change = habit && times > 1 ? changed(habit, habits) : undefined;
       return { about, times, otherwise: said(`otherwise/${about}`), ...(change ? { change } : {}) };

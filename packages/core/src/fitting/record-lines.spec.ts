@@ -1,9 +1,9 @@
-import type { FaultKind, JobDocument } from '../job';
+import type { JobDocument } from '../job';
 import { inMillimetres, millimetres } from '../length';
 import { readJobDocument } from '../plan';
 import { demo, IN_ENGLISH } from '../plan/plan.spec-data';
 import { lessonsOf } from './lessons';
-import { madeOf, trendsOf, type MadeSize } from './against-plan';
+import { madeOf, sumsOf, trendsOf, type MadeSize } from './against-plan';
 import { recordLines } from './record-lines';
 import { stepsDone } from './steps-done';
 
@@ -83,14 +83,16 @@ describe('what to do otherwise next time', () => {
       made: millimetres(500 + each),
     }));
 
+  const trends = (...over: number[]) => trendsOf(sumsOf(boxes(...over)));
+
   it('reckons mean and spread of what came out', () => {
-    const [trend] = trendsOf(boxes(0.5, 0.7, 0.6));
+    const [trend] = trendsOf(sumsOf(boxes(0.5, 0.7, 0.6)));
     expect([trend!.count, inMillimetres(trend!.mean)]).toEqual([3, 0.6]);
     expect(inMillimetres(trend!.spread)).toBeCloseTo(0.1, 6);
   });
 
   it('raises the ease where boxes come out wide beyond chance', () => {
-    const forty = boxes(...Array.from({ length: 40 }, (_, index) => 0.6 + (index % 2 ? 0.2 : -0.2)));
+    const forty = trends(...Array.from({ length: 40 }, (_, index) => 0.6 + (index % 2 ? 0.2 : -0.2)));
     const [lesson] = lessonsOf(forty, [], {});
     expect(lesson).toMatchObject({
       about: 'box-width',
@@ -101,13 +103,16 @@ describe('what to do otherwise next time', () => {
   });
 
   it('says nothing of a few, of little, or of what may be chance', () => {
-    expect(lessonsOf(boxes(0.6, 0.6, 0.6, 0.6), [], {})).toEqual([]);
-    expect(lessonsOf(boxes(0.1, 0.1, 0.1, 0.1, 0.1, 0.1), [], {})).toEqual([]);
-    expect(lessonsOf(boxes(2, -2, 2, -2, 1.5), [], {})).toEqual([]);
+    expect(lessonsOf(trends(0.6, 0.6, 0.6, 0.6), [], {})).toEqual([]);
+    expect(lessonsOf(trends(0.1, 0.1, 0.1, 0.1, 0.1, 0.1), [], {})).toEqual([]);
+    expect(lessonsOf(trends(2, -2, 2, -2, 1.5), [], {})).toEqual([]);
   });
 
   it('gathers faults by kind; written down twice, one proposes its setting', () => {
-    const faults: FaultKind[] = ['front-tight', 'split', 'front-tight'];
+    const faults = [
+      { fault: 'split', times: 1 },
+      { fault: 'front-tight', times: 2 },
+    ] as const;
     const [tight, split] = lessonsOf([], faults, { gap: millimetres(2) });
     expect(tight).toMatchObject({
       about: 'front-tight',
@@ -116,6 +121,6 @@ describe('what to do otherwise next time', () => {
     });
     expect(split).toMatchObject({ about: 'split', times: 1, otherwise: { code: 'otherwise/split' } });
     expect(split).not.toHaveProperty('change');
-    expect(lessonsOf([], ['box-narrow', 'box-narrow'], {})[0]).not.toHaveProperty('change');
+    expect(lessonsOf([], [{ fault: 'box-narrow', times: 2 }], {})[0]).not.toHaveProperty('change');
   });
 });

@@ -19,7 +19,7 @@ export type JobReading =
   | { readonly ok: false; readonly errors: readonly JobError[] };
 
 /** A job file larger than this is not a job file. In characters. */
-const LARGEST_FILE = 8_000_000;
+const LARGEST_FILE = 64_000_000;
 
 /**
  * Reads a job document (JSON already parsed), of this version or an older one. Everything wrong with it is said at once,

@@ -40,21 +40,26 @@ function objectSchema(entries: readonly [string, Field<unknown>][]): Schema {
 export function object<T extends object>(fields: Fields<T>): Reader<T> {
   const entries = Object.entries(fields) as [string, Field<unknown>][];
   const known = new Map(entries);
+  const needed = entries.filter(([, field]) => !field.optional).map(([name]) => name);
   return reader(objectSchema(entries), (value, path, report) => {
     if (!isObject(value)) return refuse(report, path || '(file)', value, said('object-wanted'));
-    for (const name of Object.keys(value)) if (!known.has(name)) report.stranger(join(path, name));
+    const within = path === '' ? '' : `${path}.`;
     const read: Record<string, unknown> = {};
     let whole = true;
-    for (const [name, field] of entries) {
-      const given = Object.hasOwn(value, name) ? value[name] : undefined;
-      if (given === undefined) {
-        if (!field.optional) report.add(join(path, name), said('field-missing'));
-        whole &&= field.optional;
-        continue;
+    for (const name of needed)
+      if (!Object.hasOwn(value, name) || value[name] === undefined) {
+        report.add(within + name, said('field-missing'));
+        whole = false;
       }
-      const one = field.reader(given, join(path, name), report);
-      if (one === undefined) whole = false;
-      else read[name] = one;
+    // By what is given: of many fields that may be left out, few are there.
+    for (const [name, given] of Object.entries(value)) {
+      const field = known.get(name);
+      if (!field) report.stranger(join(path, name));
+      else if (given !== undefined) {
+        const one = field.reader(given, within + name, report);
+        if (one === undefined) whole = false;
+        else read[name] = one;
+      }
     }
     return whole ? (read as T) : undefined;
   });

@@ -34,9 +34,15 @@ export function length(least: keyof typeof LENGTHS): Reader<Length> {
   return LENGTHS[least];
 }
 
+/** So many texts are known again at most: a job writes the same few sizes over and over. */
+const MOST_KNOWN = 2000;
+
 function lengthBy(least: 'zero' | 'positive', { source }: RegExp): Reader<Length> {
+  const known = new Map<string, Length>();
   return reader({ type: 'string', maxLength: 120, pattern: source }, (value, path, report) => {
     if (typeof value !== 'string') return refuse(report, path, value, said('length-is-text'));
+    const before = known.get(value);
+    if (before !== undefined) return before;
     const read = readFileLength(value);
     if (!read.ok) {
       report.add(path, read.wrong);
@@ -44,6 +50,8 @@ function lengthBy(least: 'zero' | 'positive', { source }: RegExp): Reader<Length
     }
     if (least === 'positive' && !POSITIVE_FILE_LENGTH.test(value))
       return refuse(report, path, value, said('more-than-nothing'));
+    if (known.size >= MOST_KNOWN) known.clear();
+    known.set(value, read.value);
     return read.value;
   });
 }

@@ -40,7 +40,8 @@ export class JobCommands {
   delete(): void {
     const id = this.id();
     if (!id) return;
-    this.ask(this.api.read(id), (job) => {
+    this.ask(this.api.read(id), ({ document: { name } }) => {
+      const job = { id, name };
       void this.router.navigate(['/jobs']).then(() => this.store.dispatch(JobsActions.delete({ job })));
     });
   }

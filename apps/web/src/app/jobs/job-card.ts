@@ -1,8 +1,7 @@
 import { locale } from '../words/locale';
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import type { StoredJob } from '@zabble/contract';
-import { plan, readJobDocument, type BankPlan } from '@zabble/core';
+import type { JobSummary } from '@zabble/contract';
 import { Wall } from './wall';
 
 /** A job on the wall: its banks as small faces standing on one floor, and its name plate. */
@@ -13,17 +12,14 @@ import { Wall } from './wall';
   templateUrl: './job-card.html',
 })
 export class JobCard {
-  readonly job = input.required<StoredJob>();
+  readonly job = input.required<JobSummary>();
   readonly deleted = input(false);
-  readonly remove = output<StoredJob>();
-  readonly duplicate = output<StoredJob>();
-  readonly bringBack = output<StoredJob>();
-  protected readonly banks = computed((): readonly BankPlan[] => {
-    const reading = readJobDocument(this.job().document);
-    return reading.ok ? plan(reading.job).cases.flatMap((each) => each.banks) : [];
-  });
-  protected readonly drawers = computed(() => this.banks().reduce((sum, { drawers }) => sum + drawers.length, 0));
-  protected readonly planned = computed(() => this.banks().some(({ bank }) => bank.basis === 'planned'));
+  readonly remove = output<JobSummary>();
+  readonly duplicate = output<JobSummary>();
+  readonly bringBack = output<JobSummary>();
+  protected readonly faces = computed(() => this.job().faces);
+  protected readonly drawers = computed(() => this.faces().reduce((sum, { drawers }) => sum + drawers, 0));
+  protected readonly planned = computed(() => this.faces().some(({ planned }) => planned));
   protected readonly changed = computed(() =>
     new Date(this.job().updatedAt).toLocaleDateString(locale(), { day: 'numeric', month: 'long', year: 'numeric' }),
   );

@@ -5,9 +5,9 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { StoredJob } from '@zabble/contract';
+import type { JobSummary, StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
-import { debounceTime, distinctUntilChanged, firstValueFrom, type Observable, pipe, tap } from 'rxjs';
+import { debounceTime, distinctUntilChanged, firstValueFrom, type Observable, pipe, switchMap, tap } from 'rxjs';
 import { ShopHabits } from '../shop/habits';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
@@ -15,7 +15,7 @@ import { copyOf } from '../store/job/copy-of';
 import { FileDrop } from '../ui/file-drop';
 import { JobCard } from './job-card';
 import { JobsApi } from '../server-api/jobs-api';
-import { JobsActions, jobsFeature } from './jobs-store';
+import { JobsActions, jobsFeature, type NamedJob } from './jobs-store';
 import { sentenceOf } from '../server-api/problem';
 import { withHabits } from './with-habits';
 
@@ -40,9 +40,7 @@ export class JobsPage {
   protected readonly trouble = computed(() => this.says() || this.state().says);
   protected readonly searching = new FormControl(this.state().search, { nonNullable: true });
   protected readonly search = computed(() => this.state().search);
-  protected readonly pages = computed(() =>
-    Math.max(1, Math.ceil((this.list()?.total ?? 0) / (this.list()?.size ?? 12))),
-  );
+  protected readonly page = computed(() => this.state().from.length + 1);
 
   private readonly ask = asking(this.says);
   private readonly look = rxMethod<string>(
@@ -58,19 +56,19 @@ export class JobsPage {
     this.look(this.searching.valueChanges);
   }
 
-  protected turn(page: number): void {
-    this.store.dispatch(JobsActions.asked({ page }));
+  protected turn(to: 'newer' | 'older'): void {
+    this.store.dispatch(JobsActions.asked({ to }));
   }
 
   protected showDeleted(deleted: boolean): void {
     this.store.dispatch(JobsActions.asked({ deleted }));
   }
 
-  protected remove(job: StoredJob): void {
+  protected remove(job: JobSummary): void {
     this.store.dispatch(JobsActions.delete({ job }));
   }
 
-  protected bringBack(job: StoredJob): void {
+  protected bringBack(job: NamedJob): void {
     this.store.dispatch(JobsActions.bringBack({ job }));
   }
 
@@ -83,8 +81,8 @@ export class JobsPage {
     if (document) this.openNew(this.api.create(withHabits(document, this.habits.texts())));
   }
 
-  protected duplicate({ document }: StoredJob): void {
-    this.openNew(this.api.create(copyOf(document)));
+  protected duplicate({ id }: JobSummary): void {
+    this.openNew(this.api.read(id).pipe(switchMap(({ document }) => this.api.create(copyOf(document)))));
   }
 
   protected importFile(input: HTMLInputElement): void {

@@ -3,13 +3,22 @@ import { HttpTestingController, provideHttpClientTesting } from '@angular/common
 import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
-import type { JobList, StoredJob } from '@zabble/contract';
+import type { JobList, JobSummary } from '@zabble/contract';
 import { JobsActions, JobsEffects, jobsFeature } from './jobs-store';
 import { sentenceOf } from '../server-api/problem';
-import { newJob } from '../store/job/new-job';
 
-const job: StoredJob = { id: 'j', revision: 1, createdAt: '', updatedAt: '', document: newJob('in') };
-const list = (items: StoredJob[], page = 1): JobList => ({ items, total: items.length, page, size: 12 });
+const job: JobSummary = {
+  id: 'j',
+  revision: 1,
+  createdAt: '',
+  updatedAt: '',
+  deletedAt: null,
+  name: 'Rope',
+  customer: '',
+  unit: 'in',
+  faces: [],
+};
+const list = (items: JobSummary[], next: string | null = null): JobList => ({ items, next });
 
 describe('the list of jobs', () => {
   let store: Store;
@@ -32,36 +41,42 @@ describe('the list of jobs', () => {
   afterEach(() => http.verify());
 
   it('asks for what is searched, from the first page again', () => {
-    store.dispatch(JobsActions.asked({ page: 3 }));
-    answer('search=&page=3&deleted=false', list([job], 3));
+    store.dispatch(JobsActions.asked({}));
+    answer('search=&deleted=false', list([job], 'one'));
+    store.dispatch(JobsActions.asked({ to: 'older' }));
+    answer('search=&deleted=false&after=one', list([job], 'two'));
+    store.dispatch(JobsActions.asked({ to: 'older' }));
+    answer('search=&deleted=false&after=two', list([job]));
+    store.dispatch(JobsActions.asked({ to: 'newer' }));
+    answer('search=&deleted=false&after=one', list([job], 'two'));
     store.dispatch(JobsActions.asked({ search: 'rope' }));
-    answer('search=rope&page=1&deleted=false', list([]));
-    expect(state()).toMatchObject({ search: 'rope', page: 1, list: { items: [] } });
+    answer('search=rope&deleted=false', list([]));
+    expect(state()).toMatchObject({ search: 'rope', from: [], list: { items: [] } });
   });
 
   it('shows nothing of one list as the other', () => {
     store.dispatch(JobsActions.asked({}));
-    answer('search=&page=1&deleted=false', list([job]));
+    answer('search=&deleted=false', list([job]));
     store.dispatch(JobsActions.asked({ deleted: true }));
     expect(state().list).toBeUndefined();
-    answer('search=&page=1&deleted=true', list([]));
+    answer('search=&deleted=true', list([]));
     expect(state().list?.items).toEqual([]);
   });
 
   it('deletes, and brings back', () => {
     store.dispatch(JobsActions.delete({ job }));
     http.expectOne({ method: 'DELETE', url: '/api/jobs/j' }).flush(null);
-    answer('search=&page=1&deleted=false', list([]));
+    answer('search=&deleted=false', list([]));
     expect(state().gone).toBe(job);
     store.dispatch(JobsActions.bringBack({ job }));
     http.expectOne({ method: 'POST', url: '/api/jobs/j/restore' }).flush(job);
-    answer('search=&page=1&deleted=false', list([job]));
+    answer('search=&deleted=false', list([job]));
     expect(state()).toMatchObject({ gone: undefined, list: { items: [job] } });
   });
 
   it('says what the server said, or that it is not reached, and keeps the last list', () => {
     store.dispatch(JobsActions.asked({}));
-    answer('search=&page=1&deleted=false', list([job]));
+    answer('search=&deleted=false', list([job]));
     store.dispatch(JobsActions.delete({ job }));
     http
       .expectOne('/api/jobs/j')

@@ -8,6 +8,7 @@ import {
   millimetres,
   plan,
   readJobDocument,
+  smallFace,
   writeLength,
   type BankPlan,
   type JobDocument,
@@ -94,7 +95,7 @@ export class NewJobSheet {
     const [bank] = banks;
     const stop = bank?.findings.find(({ severity }) => severity === 'stop');
     return {
-      banks,
+      faces: banks.map(smallFace),
       says: bank ? drawersOf(bank, document.unit) : '',
       stop: planned && stop && this.speech.wordsOf(planned).say(saidOf(stop)),
     };

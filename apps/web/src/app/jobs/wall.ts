@@ -1,7 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { drawFace, type BankPlan, type Shape } from '@zabble/core';
-
-type FrontBox = Shape & { kind: 'box' };
+import type { SmallFace } from '@zabble/core';
 
 /** Millimetres to the pixel: every job on the wall is drawn to this one scale where it fits. */
 const PER_PIXEL = 3.6;
@@ -36,12 +34,12 @@ const BETWEEN = 60;
   host: { class: 'block' },
 })
 export class Wall {
-  readonly banks = input.required<readonly BankPlan[]>();
+  readonly faces = input.required<readonly SmallFace[]>();
   readonly room = input({ width: 330, height: 250 });
-  protected readonly planned = computed(() => this.banks().some(({ bank }) => bank.basis === 'planned'));
+  protected readonly planned = computed(() => this.faces().some(({ planned }) => planned));
   /** Every bank's case and fronts, side by side, in pixels from the floor up. */
   protected readonly wall = computed(() => {
-    const faces = this.banks().map(drawFace);
+    const faces = this.faces();
     const width = faces.reduce((sum, face) => sum + face.width + BETWEEN, -BETWEEN);
     const height = Math.max(0, ...faces.map((face) => face.height));
     const per = Math.max(PER_PIXEL, width / this.room().width, height / this.room().height);
@@ -49,15 +47,13 @@ export class Wall {
     const boxes = faces.flatMap((face) => {
       const start = left - face.x;
       left += face.width + BETWEEN;
-      return face.shapes
-        .filter((shape): shape is FrontBox => shape.kind === 'box' && (shape.role === 'case' || shape.role === 'front'))
-        .map((box) => ({
-          role: box.role,
-          x: (start + box.x) / per,
-          y: (height + face.y - box.y - box.height) / per,
-          width: box.width / per,
-          height: box.height / per,
-        }));
+      return face.boxes.map((box) => ({
+        role: box.role,
+        x: (start + box.x) / per,
+        y: (height + face.y - box.y - box.height) / per,
+        width: box.width / per,
+        height: box.height / per,
+      }));
     });
     return { boxes, width: width / per, height: height / per };
   });

@@ -1,23 +1,23 @@
 import { Say } from '../words/say';
 import { begun, Speech } from '../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { toSignal } from '@angular/core/rxjs-interop';
-import type { MadeList } from '@zabble/contract';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import type { MadeList, MadeReadings } from '@zabble/contract';
 import {
   lessonsOf,
   millimetres,
   nm,
-  readFileLength,
   trendsOf,
   writeExact,
   writeLength,
+  ZERO,
   type FaultKind,
   type Length,
   type Lesson,
   type MadeSize,
   type Measured,
 } from '@zabble/core';
-import { catchError, of } from 'rxjs';
+import { catchError, map, of, switchMap } from 'rxjs';
 import { sentenceOf } from '../server-api/problem';
 import { Says } from '../ui/says';
 import { HABIT_WORDS, habitLengths, ShopHabits } from '../shop/habits';
@@ -39,30 +39,51 @@ export class LessonsView {
   private readonly habits = inject(ShopHabits);
   private readonly speech = inject(Speech);
   protected readonly says = signal('');
+  private readonly api = inject(RecordApi);
   private readonly list = toSignal(
-    inject(RecordApi)
-      .made()
-      .pipe(
-        catchError((problem: unknown) => {
-          this.says.set(sentenceOf(problem));
-          return of<MadeList>({ made: [], faults: [] });
-        }),
-      ),
+    this.api.made().pipe(
+      catchError((problem: unknown) => {
+        this.says.set(sentenceOf(problem));
+        return of<MadeList>({ sums: [], faults: [], settling: false });
+      }),
+    ),
   );
   protected readonly loaded = computed(() => this.list() !== undefined);
-  protected readonly made = computed((): readonly MadeSize[] =>
-    (this.list()?.made ?? []).flatMap(({ what, at, planned, made }) => {
-      const [wished, came] = [readFileLength(planned), readFileLength(made)];
-      return wished.ok && came.ok ? [{ what, at, planned: wished.value, made: came.value }] : [];
-    }),
+  protected readonly settling = computed(() => this.list()?.settling ?? false);
+  protected readonly trends = computed(() =>
+    trendsOf(
+      (this.list()?.sums ?? []).map(({ what, count, sum, squares }) => ({
+        what,
+        count,
+        sum: BigInt(sum),
+        squares: BigInt(squares),
+      })),
+    ),
   );
-  protected readonly trends = computed(() => trendsOf(this.made()));
   protected readonly lessons = computed(() =>
-    lessonsOf(this.made(), this.list()?.faults.map(({ fault }) => fault) ?? [], habitLengths(this.habits.texts())),
+    lessonsOf(this.trends(), this.list()?.faults ?? [], habitLengths(this.habits.texts())),
   );
   private readonly chosen = signal<Measured | undefined>(undefined);
   protected readonly kind = computed(() => this.chosen() ?? this.trends()[0]?.what);
-  protected readonly shown = computed(() => this.made().filter(({ what }) => what === this.kind()));
+  protected readonly mean = computed(() => this.trends().find(({ what }) => what === this.kind())?.mean ?? ZERO);
+  /** The newest of the kind that is looked at. */
+  protected readonly shown = toSignal(
+    toObservable(this.kind).pipe(
+      switchMap((what) =>
+        what === undefined
+          ? of([])
+          : this.api.readings(what).pipe(
+              map(({ made }) => made.map((each) => sizeOf(what, each))),
+              catchError((problem: unknown) => {
+                this.says.set(sentenceOf(problem));
+                return of([]);
+              }),
+            ),
+      ),
+    ),
+    { initialValue: [] },
+  );
+
   protected measured(what: Measured): string {
     return this.speech.plain(`measured/${what}`);
   }
@@ -95,6 +116,10 @@ export class LessonsView {
   protected size(length: Length): string {
     return both(length);
   }
+}
+
+function sizeOf(what: Measured, { at, planned, made }: MadeReadings['made'][number]): MadeSize {
+  return { what, at, planned: nm(planned), made: nm(made) };
 }
 
 /** A small size as both kinds of builders read it. */

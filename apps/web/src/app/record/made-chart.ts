@@ -8,7 +8,7 @@ import {
   viewChild,
   type OnDestroy,
 } from '@angular/core';
-import { inMillimetres, over, type MadeSize } from '@zabble/core';
+import { inMillimetres, over, type Length, type MadeSize } from '@zabble/core';
 import { ScatterChart } from 'echarts/charts';
 import { GridComponent, MarkLineComponent } from 'echarts/components';
 import { init, use, type EChartsType } from 'echarts/core';
@@ -31,12 +31,15 @@ use([ScatterChart, GridComponent, MarkLineComponent, SVGRenderer]);
       aria-label="Off the plan, reading by reading"
     ></div>
     <figcaption i18n class="caption">
-      Up: millimetres over the plan. Right: one reading after the other. The dashed line is the average.
+      Up: millimetres over the plan. Right: the newest readings, one after the other. The dashed line is the average of
+      all.
     </figcaption>
   </figure>`,
 })
 export class MadeChart implements OnDestroy {
   readonly made = input.required<readonly MadeSize[]>();
+  /** Over all readings, drawn or not. */
+  readonly mean = input.required<Length>();
   private readonly theme = inject(ThemeChoice);
   private readonly place = viewChild.required<ElementRef<HTMLElement>>('chart');
   private chart: EChartsType | undefined;
@@ -48,7 +51,7 @@ export class MadeChart implements OnDestroy {
       const element = this.place().nativeElement;
       this.chart ??= init(element, undefined, { renderer: 'svg' });
       this.observer.observe(element);
-      this.chart.setOption(optionOf(this.made(), inkNow()), true);
+      this.chart.setOption(optionOf(this.made(), this.mean(), inkNow()), true);
     });
   }
 
@@ -58,9 +61,8 @@ export class MadeChart implements OnDestroy {
   }
 }
 
-function optionOf(made: readonly MadeSize[], ink: Ink) {
+function optionOf(made: readonly MadeSize[], average: Length, ink: Ink) {
   const points = made.map((each, index) => [index + 1, inMillimetres(over(each))]);
-  const mean = points.reduce((sum, [, y]) => sum + (y ?? 0), 0) / Math.max(1, points.length);
   const line = (yAxis: number, colour: string, type: 'solid' | 'dashed') => ({
     yAxis,
     lineStyle: { color: ink(colour), type, width: 1.5 },
@@ -80,7 +82,7 @@ function optionOf(made: readonly MadeSize[], ink: Ink) {
         markLine: {
           silent: true,
           symbol: 'none',
-          data: [line(0, 'edge', 'solid'), line(mean, 'chalk', 'dashed')],
+          data: [line(0, 'edge', 'solid'), line(inMillimetres(average), 'chalk', 'dashed')],
         },
       },
     ],

@@ -1,9 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { toObservable } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
-import type { RecordPage } from '@zabble/contract';
+import { tapResponse } from '@ngrx/operators';
+import { rxMethod } from '@ngrx/signals/rxjs-interop';
+import type { FoundEntry, RecordPage } from '@zabble/contract';
 import { ROUTES } from '@zabble/contract/routes';
-import { catchError, debounceTime, of, switchMap } from 'rxjs';
+import { debounceTime, pipe, switchMap } from 'rxjs';
 import { sentenceOf } from '../server-api/problem';
 import { RecordApi } from '../server-api/record-api';
 
@@ -31,39 +33,35 @@ export class RecordSearch {
   protected readonly kinds = KINDS;
   protected readonly search = signal('');
   protected readonly kind = signal('');
-  protected readonly page = signal(1);
   protected readonly says = signal('');
-  private readonly asked = computed(() => ({ search: this.search(), kind: this.kind(), page: this.page() }));
-  protected readonly found = toSignal(
-    toObservable(this.asked).pipe(
-      debounceTime(PAUSE),
-      switchMap(({ search, kind, page }) =>
-        this.api.find(search, kind, page).pipe(
-          catchError((problem: unknown) => {
-            this.says.set(sentenceOf(problem));
-            return of<RecordPage | undefined>(undefined);
+  /** What was found so far: the newest, and older ones as they are asked for. */
+  protected readonly lines = signal<readonly FoundEntry[] | undefined>(undefined);
+  protected readonly last = signal<RecordPage | undefined>(undefined);
+  private readonly asked = computed(() => ({ search: this.search(), kind: this.kind() }));
+  private readonly ask = rxMethod<{ readonly search: string; readonly kind: string; readonly after?: string }>(
+    pipe(
+      switchMap(({ search, kind, after }) =>
+        this.api.find(search, kind, after).pipe(
+          tapResponse({
+            next: (page) => {
+              this.says.set('');
+              this.lines.update((before) => [...((after === undefined ? undefined : before) ?? []), ...page.items]);
+              this.last.set(page);
+            },
+            error: (problem) => this.says.set(sentenceOf(problem)),
           }),
         ),
       ),
     ),
   );
-  protected readonly pages = computed(() => {
-    const found = this.found();
-    return found ? Math.max(1, Math.ceil(found.total / found.size)) : 1;
-  });
 
-  protected look(search: string): void {
-    this.search.set(search);
-    this.page.set(1);
+  constructor() {
+    this.ask(toObservable(this.asked).pipe(debounceTime(PAUSE)));
   }
 
-  protected choose(kind: string): void {
-    this.kind.set(kind);
-    this.page.set(1);
-  }
-
-  protected turn(page: number): void {
-    this.page.set(page);
+  protected older(): void {
+    const after = this.last()?.next;
+    if (after) this.ask({ ...this.asked(), after });
   }
 
   protected photo(job: string, id: string): string {

@@ -14,8 +14,10 @@ export class JobsApi {
   private readonly http = inject(HttpClient);
   private readonly unanswered = new Map<string, string>();
 
-  list(search: string, page: number, deleted: boolean): Observable<JobList> {
-    return this.http.get<JobList>(ROUTES.jobs, { params: { search, page, deleted } });
+  /** `after` is where the page before ended; none for the first. */
+  list(search: string, after: string | undefined, deleted: boolean): Observable<JobList> {
+    const params = { search, deleted, ...(after === undefined ? {} : { after }) };
+    return this.http.get<JobList>(ROUTES.jobs, { params });
   }
 
   read(id: string): Observable<StoredJob> {

@@ -37,6 +37,7 @@ const RULES: Readonly<Record<string, Rule>> = {
   arrayMaxSize: (limit) => `at most ${String(limit)} entries are taken`,
   isIn: (limit, w) =>
     typeof limit === 'number' ? 'it is none of its choices' : `one of ${w.list(limit, 'or')} is wanted`,
+  matches: () => 'it is none that was given out',
   isUuid: () => 'an id is wanted',
   isUrl: () => 'an address that begins with http is wanted',
   whitelistValidation: (limit) =>

@@ -1,0 +1,98 @@
+import { decideWhose } from './whose/decide';
+import { readShopMaterial, readShopRow, type MaterialOf, type OwnSlideOf } from '@zabble/core';
+import { PriceService } from './prices/service';
+import { StockService } from './stock/service';
+import { ShopRowService } from './shop/service';
+import { HabitService } from './habits/service';
+import { PhotoService } from './photos/service';
+import { JobFileService } from './job-file/service';
+import { jobFileRouter } from './job-file/router';
+import { HealthService } from './health/service';
+import compression from 'compression';
+import { Router, type RequestHandler } from 'express';
+import type { Pool } from 'mysql2/promise';
+import type { Logger } from 'pino';
+import { devicesRouter } from './devices/router';
+import { simulatedCaliper, simulatedLaser } from './devices/simulated-device';
+import { HabitRepository } from './habits/repository';
+import { habitsRouter } from './habits/router';
+import { healthRouter } from './health/router';
+import { nothingHere } from './http/errors';
+import { jobsRouter } from './jobs/router';
+import type { JobService } from './jobs/service';
+import { LogRepository } from './log/repository';
+import { logRouter, recordRouter } from './log/router';
+import { Following } from './log/following';
+import { LogService } from './log/service';
+import { MoneyRepository } from './money/repository';
+import { moneyRouter } from './money/router';
+import { MoneyService } from './money/service';
+import { PhotoRepository } from './photos/repository';
+import { photosRouter } from './photos/router';
+import { PriceRepository } from './prices/repository';
+import { pricesRouter } from './prices/router';
+import { simulatedSupplier } from './prices/simulated-supplier';
+import type { Printer } from './print/printer';
+import { printRouter } from './print/router';
+import { ShopRepository } from './shop/repository';
+import { shopRouter } from './shop/router';
+import { StockRepository } from './stock/repository';
+import { stockRouter } from './stock/router';
+import { Settling } from './found/settling';
+import { JobListing } from './jobs/listing';
+import { RecordFinding } from './log/finding';
+import { MadeRepository } from './log/made';
+import { RecordService } from './log/record-service';
+
+export interface ApiParts {
+  readonly pool: Pool;
+  readonly jobs: JobService;
+  readonly logger: Logger;
+  readonly printer: Printer;
+  readonly version: string;
+}
+
+/** Everything under /api. */
+export function apiOf({ pool, jobs, logger, printer, version }: ApiParts): Router {
+  const api = Router();
+  api.use(apiHeaders);
+  api.use('/health', healthRouter(new HealthService(pool, version)));
+  api.use(decideWhose());
+  const log = new LogService(new LogRepository(pool), jobs);
+  const settling = new Settling(pool);
+  api.use('/jobs', jobsRouter(jobs, new JobListing(pool, settling)));
+  api.use('/jobs', jobFileRouter(new JobFileService(jobs, log)));
+  const following = new Following(log, (problem) => logger.warn({ err: problem }, 'the logs could not be looked at'));
+  api.use('/jobs', logRouter(log, following));
+  api.use('/jobs', photosRouter(new PhotoService(new PhotoRepository(pool), jobs)));
+  api.use('/record', recordRouter(new RecordService(new RecordFinding(pool), new MadeRepository(pool), settling)));
+  api.use('/shop/habits', habitsRouter(new HabitService(new HabitRepository(pool))));
+  const slides = new ShopRowService<OwnSlideOf<string>>(new ShopRepository(pool, 'slides'), readShopRow, 'slide');
+  const materials = new ShopRowService<MaterialOf<string>>(
+    new ShopRepository(pool, 'materials'),
+    readShopMaterial,
+    'material',
+  );
+  api.use('/shop', shopRouter(slides, materials));
+  api.use('/shop', stockRouter(new StockService(new StockRepository(pool))));
+  api.use('/shop/money', moneyRouter(new MoneyService(new MoneyRepository(pool))));
+  const supplier = simulatedSupplier(Math.random, () => new Date());
+  api.use('/shop/prices', pricesRouter(new PriceService(new PriceRepository(pool), supplier)));
+  api.use('/print', printRouter(printer));
+  api.use('/devices', devicesRouter({ laser: simulatedLaser(Math.random), caliper: simulatedCaliper(Math.random) }));
+  api.use(nothingHere);
+  return api;
+}
+
+const compressed = compression();
+
+/** What it answers is of this moment, of nobody else's business and never a page; what is looked at comes compressed. */
+const apiHeaders: RequestHandler = (request, response, next) => {
+  response.setHeader('Cache-Control', 'no-store');
+  response.setHeader('X-Content-Type-Options', 'nosniff');
+  response.setHeader('Content-Security-Policy', "default-src 'none'; frame-ancestors 'none'");
+  response.setHeader('Cross-Origin-Resource-Policy', 'same-origin');
+  response.setHeader('Referrer-Policy', 'no-referrer');
+  if (request.method === 'GET') compressed(request, response, next);
+  else next();
+};

@@ -1,0 +1,27 @@
+import type { RequestHandler } from 'express';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+
+/** What is written down of a request: neither who asked nor what was looked for. */
+const LOGGED = {
+  req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
+    id,
+    method,
+    path: url.split('?')[0],
+  }),
+  res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+};
+
+/** Writes down the requests of the API, where anybody asked for that; errors are always written to `request.log`. */
+export function logRequests(logger: Logger): RequestHandler {
+  if (logger.isLevelEnabled('info'))
+    return pinoHttp({
+      logger,
+      serializers: LOGGED,
+      autoLogging: { ignore: ({ url }) => !url?.startsWith('/api/') },
+    }) as RequestHandler;
+  return (request, _response, next) => {
+    request.log = logger;
+    next();
+  };
+}
