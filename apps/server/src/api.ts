@@ -18,6 +18,9 @@ import { HabitRepository } from './habits/repository';
 import { habitsRouter } from './habits/router';
 import { healthRouter } from './health/router';
 import { nothingHere } from './http/errors';
+import { guard } from './http/guard';
+import { logRequests } from './http/log-requests';
+import { together } from './http/together';
 import { jobsRouter } from './jobs/router';
 import type { JobService } from './jobs/service';
 import { LogRepository } from './log/repository';
@@ -50,14 +53,14 @@ export interface ApiParts {
   readonly logger: Logger;
   readonly printer: Printer;
   readonly version: string;
+  /** Host names it is known by besides those of this machine. */
+  readonly names: readonly string[];
 }
 
 /** Everything under /api. */
-export function apiOf({ pool, jobs, logger, printer, version }: ApiParts): Router {
+export function apiOf({ pool, jobs, logger, printer, version, names }: ApiParts): Router {
   const api = Router();
-  api.use(apiHeaders);
-  api.use('/health', healthRouter(new HealthService(pool, version)));
-  api.use(decideWhose());
+  api.use(together(logRequests(logger), guard(names), apiHeaders, decideWhose()));
   const log = new LogService(new LogRepository(pool), jobs);
   const settling = new Settling(pool);
   api.use('/jobs', jobsRouter(jobs, new JobListing(pool, settling)));
@@ -65,6 +68,7 @@ export function apiOf({ pool, jobs, logger, printer, version }: ApiParts): Route
   const following = new Following(log, (problem) => logger.warn({ err: problem }, 'the logs could not be looked at'));
   api.use('/jobs', logRouter(log, following));
   api.use('/jobs', photosRouter(new PhotoService(new PhotoRepository(pool), jobs)));
+  api.use('/health', healthRouter(new HealthService(pool, version)));
   api.use('/record', recordRouter(new RecordService(new RecordFinding(pool), new MadeRepository(pool), settling)));
   api.use('/shop/habits', habitsRouter(new HabitService(new HabitRepository(pool))));
   const slides = new ShopRowService<OwnSlideOf<string>>(new ShopRepository(pool, 'slides'), readShopRow, 'slide');

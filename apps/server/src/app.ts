@@ -10,17 +10,17 @@ import { logRequests } from './http/log-requests';
 
 export interface AppParts extends ApiParts {
   readonly webRoot: string;
-  /** Host names it is known by besides those of this machine. */
-  readonly names: readonly string[];
 }
 
 /** The API and the built web application on one address. */
-export function createApp({ webRoot, names, ...parts }: AppParts): Express {
+export function createApp({ webRoot, ...parts }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(logRequests(parts.logger));
-  app.use(guard(names));
+  // What the API answers is never kept; what may be has a tag of its own.
+  app.disable('etag');
   app.use('/api', apiOf(parts));
+  app.use(logRequests(parts.logger));
+  app.use(guard(parts.names));
   app.use(pageHeaders());
   app.use(compression());
   serveWeb(app, webRoot);

@@ -43,11 +43,6 @@ export class JobListQuery {
   deleted = false;
 }
 
-export class JobId {
-  @IsUUID()
-  id!: string;
-}
-
 /** A new job. What the document must hold is the job reader's to say. */
 export class NewJob {
   @IsObject()

@@ -7,7 +7,6 @@ import {
   IsInt,
   IsOptional,
   IsString,
-  IsUUID,
   Matches,
   Max,
   MaxLength,
@@ -132,14 +131,6 @@ export interface MadeReadings {
     readonly planned: number;
     readonly made: number;
   }[];
-}
-
-export class PhotoId {
-  @IsUUID()
-  id!: string;
-
-  @IsUUID()
-  photo!: string;
 }
 
 export interface PhotoKept {

@@ -1,6 +1,6 @@
 import type { MaterialOf, OwnSlideOf } from '@zabble/core';
 import { Transform } from 'class-transformer';
-import { IsInt, IsObject, IsOptional, IsUUID, Min } from 'class-validator';
+import { IsInt, IsObject, IsOptional, Min } from 'class-validator';
 import type { Problem } from './jobs';
 import { toNumber } from './numbers';
 
@@ -23,11 +23,6 @@ export class AtRevision {
   @IsInt()
   @Min(1)
   revision?: number;
-}
-
-export class ShopRowId {
-  @IsUUID()
-  id!: string;
 }
 
 /** What the shop keeps across jobs under a name of its own. */

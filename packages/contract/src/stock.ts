@@ -15,11 +15,6 @@ import {
   ValidateNested,
 } from 'class-validator';
 
-export class StockId {
-  @IsUUID()
-  id!: string;
-}
-
 /** An item of the shop's stock. What it must hold is the stock reader's to say. */
 export class KeepStock {
   @IsObject()

@@ -179,6 +179,7 @@ export {
   showStep,
   tieGroups,
   withReadings,
+  documentText,
   writtenHere,
   readAddress,
   writeAddress,

@@ -2,6 +2,11 @@ import type { RequestHandler } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 
+/** As it was asked, wherever in the application it is by now. */
+function addressOf(request: { readonly url?: string; readonly originalUrl?: string }): string {
+  return request.originalUrl ?? request.url ?? '';
+}
+
 /** What is written down of a request: neither who asked nor what was looked for. */
 const LOGGED = {
   req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
@@ -18,7 +23,7 @@ export function logRequests(logger: Logger): RequestHandler {
     return pinoHttp({
       logger,
       serializers: LOGGED,
-      autoLogging: { ignore: ({ url }) => !url?.startsWith('/api/') },
+      autoLogging: { ignore: (request) => !addressOf(request).startsWith('/api/') },
     }) as RequestHandler;
   return (request, _response, next) => {
     request.log = logger;

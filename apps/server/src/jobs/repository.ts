@@ -1,6 +1,6 @@
 import type { ShopId } from '../whose/shop';
 import type { JobSaved, StoredJob } from '@zabble/contract';
-import type { JobDocument, LogEntryDocument } from '@zabble/core';
+import { documentText, type JobDocument, type LogEntryDocument } from '@zabble/core';
 import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 import { inTransaction } from '../db/transaction';
 import { addTo } from '../record/entries';
@@ -50,7 +50,7 @@ export class JobRepository {
       on.execute(
         `INSERT INTO jobs (shop, id, name, customer, document, revision, created_at, updated_at)
          VALUES (?, ?, ?, ?, ?, 1, ?, ?)`,
-        [shop, id, document.name, document.customer ?? '', JSON.stringify(document), now, now],
+        [shop, id, document.name, document.customer ?? '', documentText(document), now, now],
       );
     try {
       if (log.length === 0) await made(this.pool);
@@ -81,7 +81,7 @@ export class JobRepository {
       `UPDATE jobs SET settled = settled AND name = ? AND customer = ?, name = ?, customer = ?, document = ?,
          revision = revision + 1, save = ?, updated_at = ?
        WHERE shop = ? AND id = ? AND revision = ? AND deleted_at IS NULL`,
-      [name, customer, name, customer, JSON.stringify(document), save ?? null, now, shop, id, revision],
+      [name, customer, name, customer, documentText(document), save ?? null, now, shop, id, revision],
     );
     return affectedRows === 1 ? { id, revision: revision + 1, updatedAt: now.toISOString() } : undefined;
   }

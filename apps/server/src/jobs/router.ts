@@ -1,7 +1,8 @@
 import { whose } from '../whose/decide';
 import { said } from '@zabble/core';
-import { ImportQuery, JobId, JobListQuery, LARGEST_BODY, LARGEST_FILE, NewJob, ReplaceJob } from '@zabble/contract';
+import { ImportQuery, JobListQuery, LARGEST_BODY, LARGEST_FILE, NewJob, ReplaceJob } from '@zabble/contract';
 import { Router } from 'express';
+import { idIn } from '../http/id';
 import { jsonBody, textBody } from '../http/body';
 import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
@@ -14,6 +15,11 @@ export function jobsRouter(jobs: JobService, listing: JobListing): Router {
   const asText = textBody(LARGEST_FILE);
   const asJson = jsonBody(LARGEST_BODY);
 
+  // First, for what is asked most is then found soonest.
+  router.put('/:id', asJson, async (request, response) => {
+    const id = idIn(request.params);
+    response.json(await jobs.replace(whose(response), id, validated(ReplaceJob, request.body)));
+  });
   router.get('/', async (request, response) => {
     response.json(await listing.list(whose(response), validated(JobListQuery, { ...request.query })));
   });
@@ -29,22 +35,14 @@ export function jobsRouter(jobs: JobService, listing: JobListing): Router {
     response.status(201).json(await jobs.create(whose(response), document, id));
   });
   router.get('/:id', async (request, response) => {
-    response.json(await jobs.read(whose(response), idOf(request.params)));
-  });
-  router.put('/:id', asJson, async (request, response) => {
-    const id = idOf(request.params);
-    response.json(await jobs.replace(whose(response), id, validated(ReplaceJob, request.body)));
+    response.json(await jobs.read(whose(response), idIn(request.params)));
   });
   router.delete('/:id', async (request, response) => {
-    await jobs.delete(whose(response), idOf(request.params));
+    await jobs.delete(whose(response), idIn(request.params));
     response.status(204).end();
   });
   router.post('/:id/restore', async (request, response) => {
-    response.json(await jobs.restore(whose(response), idOf(request.params)));
+    response.json(await jobs.restore(whose(response), idIn(request.params)));
   });
   return router;
-}
-
-function idOf(params: object): string {
-  return validated(JobId, params).id;
 }

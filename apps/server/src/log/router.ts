@@ -1,6 +1,7 @@
 import { whose } from '../whose/decide';
-import { AddEntries, JobId, LARGEST_BODY, LogQuery, MadeQuery, RecordQuery } from '@zabble/contract';
+import { AddEntries, LARGEST_BODY, LogQuery, MadeQuery, RecordQuery } from '@zabble/contract';
 import { Router } from 'express';
+import { idIn } from '../http/id';
 import { jsonBody } from '../http/body';
 import { said } from '@zabble/core';
 import { events } from '../http/events';
@@ -14,15 +15,15 @@ import type { LogService } from './service';
 export function logRouter(log: LogService, following: Following): Router {
   const router = Router();
   router.get('/:id/log', async (request, response) => {
-    const { id } = validated(JobId, request.params);
+    const id = idIn(request.params);
     response.json(await log.after(whose(response), id, validated(LogQuery, { ...request.query }).after));
   });
   router.post('/:id/log', jsonBody(LARGEST_BODY), async (request, response) => {
-    const { id } = validated(JobId, request.params);
+    const id = idIn(request.params);
     response.status(201).json(await log.add(whose(response), id, validated(AddEntries, request.body).entries));
   });
   router.get('/:id/log/stream', async (request, response) => {
-    const { id } = validated(JobId, request.params);
+    const id = idIn(request.params);
     // A browser that comes back says where it was.
     const last = request.get('last-event-id');
     const { after } = validated(LogQuery, last === undefined ? { ...request.query } : { after: last });

@@ -1,7 +1,7 @@
 import { whose } from '../whose/decide';
-import { LARGEST_PICTURE, PhotoId } from '@zabble/contract';
+import { LARGEST_PICTURE } from '@zabble/contract';
 import express, { Router } from 'express';
-import { validated } from '../http/validate';
+import { idIn } from '../http/id';
 import type { PhotoService } from './service';
 
 /** /api/jobs/ID/photos/PHOTO: keep a picture, and show it: as a JPEG and nothing else. */
@@ -9,17 +9,19 @@ export function photosRouter(photos: PhotoService): Router {
   const router = Router();
   const anything = express.raw({ type: () => true, limit: LARGEST_PICTURE });
   router.put('/:id/photos/:photo', anything, async (request, response) => {
-    const { id, photo } = validated(PhotoId, request.params);
+    const [id, photo] = [idIn(request.params), idIn(request.params, 'photo')];
     response.status(201).json(await photos.keep(whose(response), id, photo, request.body, request.get('content-type')));
   });
   router.get('/:id/photos/:photo', async (request, response) => {
-    const { id, photo } = validated(PhotoId, request.params);
+    const [id, photo] = [idIn(request.params), idIn(request.params, 'photo')];
     const data = await photos.find(whose(response), id, photo);
     response.set({
       'Content-Type': 'image/jpeg',
       'Content-Disposition': 'inline; filename="photograph.jpg"',
       'Content-Security-Policy': "default-src 'none'; sandbox",
       'Cache-Control': 'private, no-cache',
+      // It never changes, but it may go.
+      ETag: `"${photo}"`,
     });
     response.send(data);
   });

@@ -1,7 +1,8 @@
 import { whose } from '../whose/decide';
-import { AtRevision, KeepRow, LARGEST_BODY, ShopRowId } from '@zabble/contract';
+import { AtRevision, KeepRow, LARGEST_BODY } from '@zabble/contract';
 import type { MaterialOf, OwnSlideOf } from '@zabble/core';
 import { Router } from 'express';
+import { idIn } from '../http/id';
 import { jsonBody } from '../http/body';
 import { validated } from '../http/validate';
 import type { ShopRowService } from './service';
@@ -28,7 +29,7 @@ function rowsRouter<T extends { readonly name?: string }>(rows: ShopRowService<T
   });
   router.delete('/:id', async (request, response) => {
     const { revision } = validated(AtRevision, { ...request.query });
-    await rows.delete(whose(response), validated(ShopRowId, request.params).id, revision);
+    await rows.delete(whose(response), idIn(request.params), revision);
     response.status(204).end();
   });
   return router;

@@ -7,9 +7,9 @@ import {
   ChangeStock,
   KeepStock,
   LARGEST_BODY,
-  StockId,
 } from '@zabble/contract';
 import { Router } from 'express';
+import { idIn } from '../http/id';
 import { jsonBody } from '../http/body';
 import { validated } from '../http/validate';
 import type { StockService } from './service';
@@ -25,17 +25,17 @@ export function stockRouter(stock: StockService): Router {
     response.json(await stock.add(whose(response), validated(AddStock, request.body).items));
   });
   router.put('/stock/:id', json, async (request, response) => {
-    const { id } = validated(StockId, request.params);
+    const id = idIn(request.params);
     const { item, revision } = validated(KeepStock, request.body);
     response.json(await stock.keep(whose(response), id, item, revision));
   });
   router.post('/stock/:id/count', json, async (request, response) => {
-    const { id } = validated(StockId, request.params);
+    const id = idIn(request.params);
     response.json(await stock.change(whose(response), id, validated(ChangeStock, request.body).by));
   });
   router.delete('/stock/:id', async (request, response) => {
     const { revision } = validated(AtRevision, { ...request.query });
-    response.json(await stock.delete(whose(response), validated(StockId, request.params).id, revision));
+    response.json(await stock.delete(whose(response), idIn(request.params), revision));
   });
   router.get('/bookings', async (request, response) => {
     response.json(await stock.bookings(whose(response), validated(BookingsQuery, { ...request.query }).job));
@@ -44,7 +44,7 @@ export function stockRouter(stock: StockService): Router {
     response.json(await stock.book(whose(response), validated(BookLayout, request.body)));
   });
   router.post('/bookings/:id/undo', async (request, response) => {
-    response.json(await stock.undo(whose(response), validated(StockId, request.params).id));
+    response.json(await stock.undo(whose(response), idIn(request.params)));
   });
   return router;
 }

@@ -2,6 +2,7 @@ export * from './address';
 export * from './as-built';
 export type * from './cutting';
 export type * from './deed';
+export { documentText } from './document-text';
 export * from './joints';
 export { inLineOrder } from './lines';
 export * from './log';

@@ -13,6 +13,7 @@ import {
   oneSetOf,
   optional,
   orObject,
+  remembered,
   required,
   text,
   wordOr,
@@ -357,7 +358,7 @@ const oneCase = object<CaseOf<L>>({
   overhang: optional(any),
   run: optional(run),
   stand: optional(stand),
-  banks: required(list(bank, 1, 40)),
+  banks: required(list(remembered(bank), 1, 40)),
 });
 
 /** The shape of a version 1 job: every field, what it may hold and whether it may be left out. */
@@ -370,7 +371,7 @@ export const jobShape: Reader<JobOf<L>> = object<JobOf<L>>({
   notes: optional(text(20_000)),
   unit: required(oneOf('in', 'mm')),
   step: optional(some),
-  materials: required(list(materialShape, 1, 200)),
+  materials: required(list(remembered(materialShape), 1, 200)),
   slides: optional(list(ownSlide, 0, 200)),
   climate: optional(climate),
   saw: optional(saw),

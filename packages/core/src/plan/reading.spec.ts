@@ -115,7 +115,7 @@ describe('reading a job', () => {
     ['['.repeat(200_000), 'not JSON'],
     [`${'['.repeat(50_000)}${']'.repeat(50_000)}`, 'one object'],
     ['{"__proto__":{"format":"zabble-job"}}', 'format'],
-    ['x'.repeat(9_000_000), 'never over'],
+    ['x'.repeat(65_000_000), 'never over'],
   ])('a file of %.30s… is refused with one sentence', (text, says) => {
     const reading = readJobFile(text);
     expect(

@@ -18,6 +18,7 @@ export class Report {
   private readonly kept: JobError[] = [];
   private readonly unread: string[] = [];
   private more = 0;
+  private passed = 0;
 
   constructor(private readonly strangers: Strangers = 'refused') {}
 
@@ -29,7 +30,15 @@ export class Report {
   /** A field nobody here knows: wrong, or of a newer file and left untouched. */
   stranger(path: string): void {
     if (this.strangers === 'refused') this.add(path, said('unknown-field', { version: 1 }));
-    else if (this.unread.length < MOST) this.unread.push(path);
+    else {
+      this.passed += 1;
+      if (this.unread.length < MOST) this.unread.push(path);
+    }
+  }
+
+  /** How much was said so far, of any kind. */
+  get said(): number {
+    return this.kept.length + this.more + this.passed;
   }
 
   get clean(): boolean {
