@@ -1,5 +1,6 @@
 import { fork } from 'node:child_process';
 import { join } from 'node:path';
+import { measureFilled } from './bench-server/filled.mjs';
 import { measureSaves } from './bench-server/saves.mjs';
 import { ensureBuild } from './lib/build.mjs';
 import { ensureDependencies } from './lib/dependencies.mjs';
@@ -9,7 +10,7 @@ import { main } from './lib/say.mjs';
 import { throwawayDatabase } from './lib/throwaway.mjs';
 import { ZabbleServer } from './lib/zabble-server.mjs';
 
-/** How quick the server is, as ratios within one run. */
+/** How quick the server is, as ratios within one run; `saves` or `filled` for one half of it. */
 await main(async () => {
   await ensurePackages('mariadb-server');
   await ensureDependencies();
@@ -22,7 +23,8 @@ await main(async () => {
   try {
     const url = await server.start();
     const { port } = await new Promise((resolve) => bare.once('message', resolve));
-    await measureSaves(url, `http://127.0.0.1:${port}`);
+    if (process.argv[2] !== 'filled') await measureSaves(url, `http://127.0.0.1:${port}`);
+    if (process.argv[2] !== 'saves') await measureFilled(url, database.url);
   } finally {
     bare.disconnect();
     await server.stop();

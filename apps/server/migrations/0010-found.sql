@@ -1,7 +1,7 @@
 -- What is looked for is looked up, in tables made from jobs and logs a moment after they were kept: `settled` says that
 -- they hold what is kept. They can be emptied and are made again.
 
--- A list shows a job by a summary, of the revision `summary_of`.
+-- Of a job 1 says that its words are, 2 that its summary is: a list shows it by that of the revision `summary_of`.
 ALTER TABLE jobs
   ADD COLUMN IF NOT EXISTS words VARCHAR(1200) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL DEFAULT '',
   ADD COLUMN IF NOT EXISTS settled TINYINT UNSIGNED NOT NULL DEFAULT 0,

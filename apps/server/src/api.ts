@@ -18,6 +18,8 @@ import { HabitRepository } from './habits/repository';
 import { habitsRouter } from './habits/router';
 import { healthRouter } from './health/router';
 import { nothingHere } from './http/errors';
+import type { RevisionRepository } from './revisions/repository';
+import { revisionsRouter } from './revisions/router';
 import { guard } from './http/guard';
 import { logRequests } from './http/log-requests';
 import { together } from './http/together';
@@ -50,6 +52,7 @@ import { RecordService } from './log/record-service';
 export interface ApiParts {
   readonly pool: Pool;
   readonly jobs: JobService;
+  readonly revisions: RevisionRepository;
   readonly logger: Logger;
   readonly printer: Printer;
   readonly version: string;
@@ -58,12 +61,13 @@ export interface ApiParts {
 }
 
 /** Everything under /api. */
-export function apiOf({ pool, jobs, logger, printer, version, names }: ApiParts): Router {
+export function apiOf({ pool, jobs, revisions, logger, printer, version, names }: ApiParts): Router {
   const api = Router();
   api.use(together(logRequests(logger), guard(names), apiHeaders, decideWhose()));
   const log = new LogService(new LogRepository(pool), jobs);
   const settling = new Settling(pool);
   api.use('/jobs', jobsRouter(jobs, new JobListing(pool, settling)));
+  api.use('/jobs', revisionsRouter(revisions, jobs));
   api.use('/jobs', jobFileRouter(new JobFileService(jobs, log)));
   const following = new Following(log, (problem) => logger.warn({ err: problem }, 'the logs could not be looked at'));
   api.use('/jobs', logRouter(log, following));

@@ -7,6 +7,7 @@ import request from 'supertest';
 import { createApp } from './app';
 import { openPool } from './db/pool';
 import { JobRepository } from './jobs/repository';
+import { RevisionRepository } from './revisions/repository';
 import { JobService } from './jobs/service';
 import { printsHere } from './print/prints-here.spec-data';
 
@@ -16,9 +17,11 @@ writeFileSync(join(webRoot, 'main-ABC.js'), '1');
 const pool = openPool(process.env['TEST_DATABASE_URL'] ?? '');
 const lines: string[] = [];
 const logger = pino(new Writable({ write: (line, _, done) => (lines.push(String(line)), done()) }));
+const revisions = new RevisionRepository(pool);
 const app = createApp({
   pool,
-  jobs: new JobService(new JobRepository(pool)),
+  revisions,
+  jobs: new JobService(new JobRepository(pool), revisions),
   logger,
   webRoot,
   printer: printsHere,

@@ -6,8 +6,10 @@ import { readConfig, type Config } from './config';
 import { migrate } from './db/migrate';
 import { openPatientPool, openPool } from './db/pool';
 import { addDemoJobs } from './demo/demo';
+import { Erasing } from './erasing/erasing';
 import { Settling } from './found/settling';
 import { JobRepository } from './jobs/repository';
+import { RevisionRepository } from './revisions/repository';
 import { JobService } from './jobs/service';
 import { PrinterThreads } from './print/printer';
 
@@ -21,7 +23,8 @@ try {
 async function start(config: Config): Promise<void> {
   const logger = pino({ level: config.logLevel, base: { version: config.version } });
   const pool = openPool(config.databaseUrl);
-  const jobs = new JobService(new JobRepository(pool));
+  const revisions = new RevisionRepository(pool);
+  const jobs = new JobService(new JobRepository(pool), revisions);
   const { wasNew } = await broughtUpToDate(config);
   if (wasNew) logger.info({ jobs: await addDemoJobs(jobs, config.demo) }, 'demo jobs put in');
   const printer = new PrinterThreads(config.printWorker, config.fonts);
@@ -29,13 +32,26 @@ async function start(config: Config): Promise<void> {
     logger.warn({ err: problem }, 'the record could not be settled'),
   );
   const server = await listen(
-    createApp({ pool, jobs, logger, webRoot: config.webRoot, printer, version: config.version, names: config.names }),
+    createApp({
+      pool,
+      jobs,
+      revisions,
+      logger,
+      webRoot: config.webRoot,
+      printer,
+      version: config.version,
+      names: config.names,
+    }),
     config,
   );
   logger.info({ port: config.port }, 'listening');
   process.send?.('listening');
+  const erased = new Erasing(pool).byAndBy((problem) =>
+    logger.warn({ err: problem }, 'deleted jobs could not be erased'),
+  );
   stopOnSignal(server, () => {
     settled();
+    erased();
     return Promise.all([printer.end(), pool.end()]);
   });
 }

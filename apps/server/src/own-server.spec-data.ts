@@ -7,6 +7,7 @@ import { createApp } from './app';
 import { openPool } from './db/pool';
 import { JobRepository } from './jobs/repository';
 import { JobService } from './jobs/service';
+import { RevisionRepository } from './revisions/repository';
 import { printsHere } from './print/prints-here.spec-data';
 
 /** A pool on a database of this name, new and empty, beside the one the tests were started with. */
@@ -30,9 +31,11 @@ export function quietApp(pool: Pool): Express {
 }
 
 export function bareApp(pool: Pool): Express {
+  const revisions = new RevisionRepository(pool);
   return createApp({
     pool,
-    jobs: new JobService(new JobRepository(pool)),
+    revisions,
+    jobs: new JobService(new JobRepository(pool), revisions),
     logger: pino({ level: 'silent' }),
     webRoot: 'no-such-folder',
     printer: printsHere,

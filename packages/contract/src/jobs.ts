@@ -76,6 +76,27 @@ export class ReplaceJob {
   save?: string;
 }
 
+/** An older version of a job. */
+export class RevisionNumber {
+  @Transform(toNumber)
+  @IsInt()
+  @Min(1)
+  @Max(4_000_000_000)
+  revision!: number;
+}
+
+/** Versions of a job as it stood before, newest first: fewer the older they are. */
+export interface JobRevisionList {
+  readonly items: readonly Omit<JobRevision, 'document'>[];
+}
+
+export interface JobRevision {
+  readonly revision: number;
+  /** ISO 8601, UTC. */
+  readonly savedAt: string;
+  readonly document: JobDocument;
+}
+
 /** Answer to a replacement: what the job stands at now. */
 export interface JobSaved {
   readonly id: string;

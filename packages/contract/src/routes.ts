@@ -4,6 +4,8 @@ export const ROUTES = {
   jobs: '/api/jobs',
   importJob: '/api/jobs/import',
   job: (id: string) => `/api/jobs/${encodeURIComponent(id)}`,
+  revisions: (id: string) => `/api/jobs/${encodeURIComponent(id)}/revisions`,
+  revision: (id: string, revision: number) => `/api/jobs/${encodeURIComponent(id)}/revisions/${revision}`,
   restoreJob: (id: string) => `/api/jobs/${encodeURIComponent(id)}/restore`,
   shopSlides: '/api/shop/slides',
   shopSlide: (id: string) => `/api/shop/slides/${encodeURIComponent(id)}`,
@@ -39,6 +41,9 @@ export const LARGEST_BODY = 2_000_000;
 
 /** Largest job file the server takes in, in bytes: its log may be long. */
 export const LARGEST_FILE = 64_000_000;
+
+/** So many days a deleted job can be brought back; then it is erased with everything of it. */
+export const DELETED_FOR_DAYS = 90;
 
 /** Entries of a log sent at once at most. */
 export const MOST_ENTRIES = 500;

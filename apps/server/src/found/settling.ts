@@ -3,14 +3,16 @@ import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql
 import { inTransaction } from '../db/transaction';
 import type { ShopId } from '../whose/shop';
 import { settledLines, type SettledLine, type ToSettle } from './lines';
+import { summaryOf } from './summary';
 import { asText, wordsOf } from './words';
 
 /** Settled in one go: so many jobs, so many entries. */
-const JOBS = 200;
+const JOBS = 500;
 const ENTRIES = 200;
+const SUMMARIES = 10;
 /** How often it is looked for what is not settled, in milliseconds; after work it rests so many times as long. */
 const LOOK = 3000;
-const REST = 3;
+const REST = 1;
 /** Who looks something up waits for no more than this and what is begun, in milliseconds. */
 const MOMENT = 200;
 /** Words of one job or line that are kept in one text at most, in characters. */
@@ -20,6 +22,12 @@ interface UnsettledJob extends RowDataPacket {
   id: string;
   name: string;
   customer: string;
+}
+
+interface UnsettledSummary extends RowDataPacket {
+  id: string;
+  revision: number;
+  document: string;
 }
 
 interface UnsettledEntry extends RowDataPacket {
@@ -60,7 +68,9 @@ export class Settling {
     let [ended, timer]: [boolean, NodeJS.Timeout | undefined] = [false, undefined];
     const turn = async (): Promise<void> => {
       const began = performance.now();
-      const more = await this.any().catch(told);
+      const more = await this.any()
+        .then((some) => some || this.summaries())
+        .catch(told);
       const rest = more ? REST * (performance.now() - began) : LOOK;
       if (!ended) timer = setTimeout(() => void turn(), rest).unref();
     };
@@ -77,6 +87,19 @@ export class Settling {
        LIMIT 1`,
     );
     return row ? this.some(row['shop'] as ShopId) : false;
+  }
+
+  /** How jobs are shown in a list, a few at a time: to plan them takes a while. */
+  private async summaries(): Promise<boolean> {
+    const [rows] = await this.pool.execute<UnsettledSummary[]>(
+      `SELECT id, revision, document FROM jobs WHERE settled = 1 LIMIT ${SUMMARIES}`,
+    );
+    for (const { id, revision, document } of rows)
+      await this.pool.execute(
+        'UPDATE jobs SET summary = ?, summary_of = revision, settled = 2 WHERE id = ? AND revision = ? AND settled = 1',
+        [JSON.stringify(summaryOf(JSON.parse(document) as JobDocument)), id, revision],
+      );
+    return rows.length === SUMMARIES;
   }
 
   private async once(shop: ShopId): Promise<boolean> {
@@ -96,11 +119,14 @@ export class Settling {
       const words = jobs.map(({ name, customer }) => wordsOf(`${name} ${customer}`));
       const rows = jobs.flatMap(({ id }, index) => (words[index] ?? []).map((word) => [shop, word, id]));
       await insert(connection, 'job_words (shop, word, job_id)', rows);
-      for (const [index, { id }] of jobs.entries())
-        await connection.execute('UPDATE jobs SET words = ?, settled = 1 WHERE id = ?', [
-          asText(words[index] ?? [], LONGEST.job),
-          id,
-        ]);
+      const texts = jobs.map(({ id }, index) => ({ id, words: asText(words[index] ?? [], LONGEST.job) }));
+      await connection.query(
+        `UPDATE JSON_TABLE(?, '$[*]' COLUMNS (
+           id CHAR(36) CHARACTER SET ascii PATH '$.id',
+           words VARCHAR(1200) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin PATH '$.words'
+         )) t STRAIGHT_JOIN jobs j ON j.id = t.id SET j.words = t.words, j.settled = 1`,
+        [JSON.stringify(texts)],
+      );
       return jobs.length;
     });
   }
@@ -210,7 +236,7 @@ async function addSums(connection: PoolConnection, shop: ShopId, lines: readonly
 }
 
 /** So many rows are written with one statement. */
-const AT_ONCE = 500;
+const AT_ONCE = 2000;
 
 async function insert(connection: PoolConnection, into: string, rows: readonly unknown[][], then = ''): Promise<void> {
   for (let at = 0; at < rows.length; at += AT_ONCE)

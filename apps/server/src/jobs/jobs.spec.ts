@@ -12,6 +12,7 @@ import { openPool } from '../db/pool';
 import { addDemoJobs } from '../demo/demo';
 import { JobRepository } from './repository';
 import { bareApp, quietApp } from '../own-server.spec-data';
+import { RevisionRepository } from '../revisions/repository';
 import { JobService } from './service';
 
 const folder = (path: string): string => join(__dirname, '../..', path);
@@ -25,7 +26,7 @@ let jobs: JobService;
 
 beforeAll(async () => {
   pool = openPool(process.env['TEST_DATABASE_URL'] ?? '');
-  jobs = new JobService(new JobRepository(pool));
+  jobs = new JobService(new JobRepository(pool), new RevisionRepository(pool));
   app = quietApp(pool);
 });
 afterAll(() => pool.end());

@@ -27,8 +27,9 @@ interface Wish {
 }
 
 const COLUMNS = 'id, name, customer, revision, created_at, updated_at, deleted_at, summary, summary_of';
-/** Both lists stand in the order of one index. */
-const NEWEST_FIRST = 'ORDER BY deleted_at DESC, updated_at DESC, id DESC';
+/** Both lists stand in the order of one index: by the last change, and by when they were deleted before that. */
+const newestFirst = (deleted: boolean): string =>
+  `ORDER BY ${deleted ? 'deleted_at DESC, ' : ''}updated_at DESC, id DESC`;
 
 /** The list of jobs, newest first, a page at a time from where the last one ended; found by beginnings of words. */
 export class JobListing {
@@ -57,7 +58,7 @@ export class JobListing {
   private async rows(wish: Wish, after: string | undefined, most: number): Promise<readonly ListedRow[]> {
     const { where, values } = whereOf(wish, after);
     const [rows] = await this.pool.query<ListedRow[]>(
-      `SELECT ${COLUMNS} FROM jobs WHERE ${where} ${NEWEST_FIRST} LIMIT ?`,
+      `SELECT ${COLUMNS} FROM jobs WHERE ${where} ${newestFirst(wish.deleted)} LIMIT ?`,
       [...values, most],
     );
     return rows;
@@ -84,7 +85,7 @@ export class JobListing {
     const { where, values } = whereOf(wish, after);
     const [rows] = await this.pool.query<ListedRow[]>(
       `SELECT ${COLUMNS} FROM jobs WHERE ${where}
-         AND id IN (SELECT job_id FROM job_words WHERE shop = ? AND word LIKE ?) ${NEWEST_FIRST} LIMIT ?`,
+         AND id IN (SELECT job_id FROM job_words WHERE shop = ? AND word LIKE ?) ${newestFirst(wish.deleted)} LIMIT ?`,
       [...values, wish.shop, `${word}%`, most],
     );
     return rows;
@@ -94,13 +95,13 @@ export class JobListing {
   private async stretch(wish: Wish, after: string | undefined, wanted: number): Promise<Stretch<ListedRow>> {
     const all = whereOf({ ...wish, words: [] }, after);
     const [[end]] = await this.pool.query<ListedRow[]>(
-      `SELECT id, updated_at, deleted_at FROM jobs WHERE ${all.where} ${NEWEST_FIRST} LIMIT 1 OFFSET ?`,
+      `SELECT id, updated_at, deleted_at FROM jobs WHERE ${all.where} ${newestFirst(wish.deleted)} LIMIT 1 OFFSET ?`,
       [...all.values, STRETCH - 1],
     );
     const some = whereOf(wish, after);
     const until = end ? notBefore(end) : { where: '', values: [] };
     const [rows] = await this.pool.query<ListedRow[]>(
-      `SELECT ${COLUMNS} FROM jobs WHERE ${some.where} ${until.where} ${NEWEST_FIRST} LIMIT ?`,
+      `SELECT ${COLUMNS} FROM jobs WHERE ${some.where} ${until.where} ${newestFirst(wish.deleted)} LIMIT ?`,
       [...some.values, ...until.values, wanted],
     );
     return { rows, next: end ? cursorOf(end) : null };

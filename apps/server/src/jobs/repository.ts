@@ -78,7 +78,7 @@ export class JobRepository {
     const now = new Date();
     const { name, customer = '' } = document;
     const [{ affectedRows }] = await this.pool.execute<ResultSetHeader>(
-      `UPDATE jobs SET settled = settled AND name = ? AND customer = ?, name = ?, customer = ?, document = ?,
+      `UPDATE jobs SET settled = settled > 0 AND name = ? AND customer = ?, name = ?, customer = ?, document = ?,
          revision = revision + 1, save = ?, updated_at = ?
        WHERE shop = ? AND id = ? AND revision = ? AND deleted_at IS NULL`,
       [name, customer, name, customer, documentText(document), save ?? null, now, shop, id, revision],

@@ -3,11 +3,15 @@ import { randomUUID } from 'node:crypto';
 import type { Conflict, JobSaved, ReplaceJob, StoredJob } from '@zabble/contract';
 import { readJobDocument, readJobFile, type JobDocument, type JobReading, said } from '@zabble/core';
 import { Refusal, refuse, problemOf, unreadable } from '../http/refusal';
+import type { RevisionRepository } from '../revisions/repository';
 import type { JobRepository } from './repository';
 
 /** What may be done with jobs, and what is refused with which sentence. */
 export class JobService {
-  constructor(private readonly jobs: JobRepository) {}
+  constructor(
+    private readonly jobs: JobRepository,
+    private readonly revisions: RevisionRepository,
+  ) {}
 
   async read(shop: ShopId, id: string): Promise<StoredJob> {
     const job = await this.jobs.find(shop, id);
@@ -34,6 +38,7 @@ export class JobService {
   async replace(shop: ShopId, id: string, { revision, document, save }: ReplaceJob): Promise<JobSaved> {
     const yours = checked(readJobDocument(document));
     if (yours.log) throw refuse(422, said('log-not-replaced'));
+    await this.revisions.before(shop, id, revision);
     const saved = await this.jobs.replace(shop, id, { revision, document: yours, save });
     if (saved) return saved;
     const kept = await this.jobs.find(shop, id);

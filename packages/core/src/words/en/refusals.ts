@@ -58,6 +58,8 @@ export const REFUSALS = {
     return `The ${THINGS[p.what]} can’t be read: ${why}. Nothing was ${p.done}.`;
   },
   'no-such-job': 'There is no job with this id; it may have been deleted.',
+  'no-such-revision': ({ revision }: { revision: number }) =>
+    `Version ${revision} of this job is not kept (any more): older versions are thinned.`,
   'job-id-taken': 'There was a job with this id before. Nothing was changed; try again.',
   'no-deleted-job': 'There is no deleted job with this id.',
   'job-unreadable-now': 'This job can’t be read any more. Nothing was changed.',

@@ -1,0 +1,83 @@
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { DELETED_FOR_DAYS, type MadeList, type StoredJob } from '@zabble/contract';
+import type { JobDocument } from '@zabble/core';
+import type { Express } from 'express';
+import type { Pool, RowDataPacket } from 'mysql2/promise';
+import request from 'supertest';
+import { migrate } from '../db/migrate';
+import { ownDatabase, quietApp } from '../own-server.spec-data';
+import { Erasing } from './erasing';
+
+const folder = (path: string): string => join(__dirname, '../..', path);
+const document = JSON.parse(readFileSync(folder('../../examples/notions-bank.json'), 'utf8')) as JobDocument;
+
+describe('deleted jobs', () => {
+  let pool: Pool;
+  let app: Express;
+  beforeAll(async () => {
+    pool = await ownDatabase('zabble_erasing');
+    await migrate(pool, folder('migrations'));
+    app = quietApp(pool);
+  });
+  afterAll(() => pool.end());
+
+  const rowsWith = async (job: string): Promise<Record<string, number>> => {
+    const [columns] = await pool.query<RowDataPacket[]>(
+      "SELECT table_name AS t FROM information_schema.columns WHERE table_schema = DATABASE() AND column_name = 'job_id'",
+    );
+    const found: Record<string, number> = {};
+    for (const { t } of columns) {
+      const [[row]] = await pool.query<RowDataPacket[]>(`SELECT COUNT(*) AS n FROM ${String(t)} WHERE job_id = ?`, [
+        job,
+      ]);
+      found[String(t)] = Number(row!['n']);
+    }
+    const [[words]] = await pool.query<RowDataPacket[]>('SELECT COUNT(*) AS n FROM line_words');
+    return { ...found, line_words: Number(words!['n']) };
+  };
+  const full = async (): Promise<string> => {
+    const { body } = await request(app).post('/api/jobs').send({ document }).expect(201);
+    const { id } = body as StoredJob;
+    const at = '2026-11-20T09:00:00Z';
+    const entries = [
+      { id: 'r', kind: 'reading', at, bank: 'c1/b1', what: 'width', place: 'front', length: '24 in', against: '23 in' },
+      { id: 'f', kind: 'fault', at, bank: 'c1/b1', drawer: 'd2', fault: 'split' },
+    ];
+    await request(app).post(`/api/jobs/${id}/log`).send({ entries }).expect(201);
+    await request(app)
+      .put(`/api/jobs/${id}`)
+      .send({ revision: 1, document: { ...document, name: 'Saved' } })
+      .expect(200);
+    await pool.query(
+      "INSERT INTO photos (shop, job_id, id, width, height, picture, kept_at) SELECT shop, id, ?, 1, 1, 'x', NOW() FROM jobs WHERE id = ?",
+      [randomUUID(), id],
+    );
+    await pool.query(
+      "INSERT INTO bookings (shop, id, job_id, material, taken, brought, booked_at) SELECT shop, ?, id, 'm', '[]', '[]', NOW() FROM jobs WHERE id = ?",
+      [randomUUID(), id],
+    );
+    await request(app).get('/api/record').expect(200);
+    return id;
+  };
+
+  it('go after their time, with everything that was of them, and nothing of the others', async () => {
+    const [gone, stays] = [await full(), await full()];
+    const other = await rowsWith(stays);
+    await request(app).delete(`/api/jobs/${gone}`).expect(204);
+    const erasing = new Erasing(pool);
+    const later = (days: number) => new Date(Date.now() + days * 86_400_000);
+    expect(await erasing.due(later(DELETED_FOR_DAYS - 1))).toBe(0);
+    expect(Object.values(await rowsWith(gone)).every((count) => count > 0)).toBe(true);
+    expect(await erasing.due(later(DELETED_FOR_DAYS + 1))).toBe(1);
+    const { line_words: words, ...left } = await rowsWith(gone);
+    expect(Object.values(left).every((count) => count === 0)).toBe(true);
+    expect(words).toBe(other['line_words']! / 2);
+    expect(await rowsWith(stays)).toEqual({ ...other, line_words: words });
+    await request(app).post(`/api/jobs/${gone}/restore`).expect(404);
+    const { body } = (await request(app).get('/api/record/made').expect(200)) as { body: MadeList };
+    expect(body.sums.map(({ count }) => count)).toEqual([1]);
+    expect(body.faults).toEqual([{ fault: 'split', times: 1 }]);
+  });
+});

@@ -1,0 +1,69 @@
+import { DELETED_FOR_DAYS } from '@zabble/contract';
+import type { Pool, PoolConnection, RowDataPacket } from 'mysql2/promise';
+import { inTransaction } from '../db/transaction';
+
+/** How often it is looked for what is to go, in milliseconds. */
+const LOOK = 6 * 3_600_000;
+const SOON = 30_000;
+/** So many jobs are looked for in one go. */
+const AT_ONCE = 20;
+
+/** Everything that is of one job, its photographs first; what was measured is taken off the sums of the shop before. */
+const OF_JOB = [
+  'DELETE FROM photos WHERE job_id = ?',
+  'DELETE w FROM line_words w JOIN record_lines r ON r.n = w.n WHERE r.job_id = ?',
+  'DELETE FROM record_lines WHERE job_id = ?',
+  'DELETE FROM made WHERE job_id = ?',
+  'DELETE FROM job_sums WHERE job_id = ?',
+  'DELETE FROM job_words WHERE job_id = ?',
+  'DELETE FROM log_entries WHERE job_id = ?',
+  'DELETE FROM job_revisions WHERE job_id = ?',
+  'DELETE FROM bookings WHERE job_id = ?',
+  'DELETE FROM jobs WHERE id = ?',
+] as const;
+
+/** Erases jobs that were deleted long enough ago, with their photographs, logs and older versions. */
+export class Erasing {
+  constructor(private readonly pool: Pool) {}
+
+  /** Erases what is due at `now`; answers how many jobs. */
+  async due(now = new Date()): Promise<number> {
+    const before = new Date(now.getTime() - DELETED_FOR_DAYS * 86_400_000);
+    let erased = 0;
+    for (;;) {
+      const [rows] = await this.pool.query<RowDataPacket[]>(
+        `SELECT j.id FROM shops s JOIN jobs j ON j.shop = s.id WHERE j.deleted_at < ? LIMIT ${AT_ONCE}`,
+        [before],
+      );
+      for (const row of rows)
+        if (await inTransaction(this.pool, (connection) => erase(connection, String(row['id']), before))) erased += 1;
+      if (rows.length < AT_ONCE) return erased;
+    }
+  }
+
+  /** Looks now and then, until it is told to end. */
+  byAndBy(told: (problem: unknown) => void): () => void {
+    const look = (): void => void this.due().catch(told);
+    const [first, timer] = [setTimeout(look, SOON).unref(), setInterval(look, LOOK).unref()];
+    return () => {
+      clearTimeout(first);
+      clearInterval(timer);
+    };
+  }
+}
+
+/** False where it was brought back meanwhile. */
+async function erase(connection: PoolConnection, job: string, before: Date): Promise<boolean> {
+  const [[due]] = await connection.execute<RowDataPacket[]>(
+    'SELECT id FROM jobs WHERE id = ? AND deleted_at < ? FOR UPDATE',
+    [job, before],
+  );
+  if (!due) return false;
+  await connection.execute(
+    `UPDATE shop_sums s JOIN job_sums j ON j.shop = s.shop AND j.kind = s.kind AND j.about = s.about
+     SET s.count = s.count - j.count, s.sum = s.sum - j.sum, s.squares = s.squares - j.squares WHERE j.job_id = ?`,
+    [job],
+  );
+  for (const statement of OF_JOB) await connection.execute(statement, [job]);
+  return true;
+}

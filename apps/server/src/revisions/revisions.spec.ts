@@ -1,0 +1,58 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { StoredJob } from '@zabble/contract';
+import type { JobDocument } from '@zabble/core';
+import type { Express } from 'express';
+import type { Pool } from 'mysql2/promise';
+import request from 'supertest';
+import { migrate } from '../db/migrate';
+import { ownDatabase, quietApp } from '../own-server.spec-data';
+
+const folder = (path: string): string => join(__dirname, '../..', path);
+const document = JSON.parse(readFileSync(folder('../../examples/notions-bank.json'), 'utf8')) as JobDocument;
+
+describe('older versions of a job', () => {
+  let pool: Pool;
+  let app: Express;
+  beforeAll(async () => {
+    pool = await ownDatabase('zabble_revisions');
+    await migrate(pool, folder('migrations'));
+    app = quietApp(pool);
+  });
+  afterAll(() => pool.end());
+
+  it('are kept as they stood before the work, and looked at', async () => {
+    const { body } = await request(app).post('/api/jobs').send({ document }).expect(201);
+    const { id } = body as StoredJob;
+    const save = (revision: number, name: string) =>
+      request(app)
+        .put(`/api/jobs/${id}`)
+        .send({ revision, document: { ...document, name } });
+    expect((await request(app).get(`/api/jobs/${id}/revisions`).expect(200)).body).toEqual({ items: [] });
+    for (const revision of [1, 2, 3]) await save(revision, `N${revision}`).expect(200);
+    const list = (await request(app).get(`/api/jobs/${id}/revisions`).expect(200)).body as { items: object[] };
+    // Of one stretch of work the state before it.
+    expect(list.items).toMatchObject([{ revision: 1 }]);
+    const old = await request(app).get(`/api/jobs/${id}/revisions/1`).expect(200);
+    expect(old.body).toMatchObject({ revision: 1, document });
+    // Another process, as after a restart, begins a stretch of its own.
+    await request(quietApp(pool))
+      .put(`/api/jobs/${id}`)
+      .send({ revision: 4, document: { ...document, name: 'N4' } })
+      .expect(200);
+    const later = (await request(app).get(`/api/jobs/${id}/revisions`).expect(200)).body as { items: object[] };
+    expect(later.items).toMatchObject([{ revision: 4 }, { revision: 1 }]);
+    await request(app).get(`/api/jobs/${id}/revisions/2`).expect(404);
+    await request(app).get(`/api/jobs/${id}/revisions/x`).expect(400);
+    await request(app).delete(`/api/jobs/${id}`).expect(204);
+    await request(app).get(`/api/jobs/${id}/revisions`).expect(404);
+    await request(app).get(`/api/jobs/${id}/revisions/1`).expect(404);
+  });
+
+  it('a save made from an older revision keeps none', async () => {
+    const { body } = await request(app).post('/api/jobs').send({ document }).expect(201);
+    const { id } = body as StoredJob;
+    await request(quietApp(pool)).put(`/api/jobs/${id}`).send({ revision: 7, document }).expect(409);
+    expect((await request(app).get(`/api/jobs/${id}/revisions`).expect(200)).body).toEqual({ items: [] });
+  });
+});
