@@ -16,7 +16,11 @@ const SOURCES = [
 ];
 
 /** The server, and what works in threads beside it. */
-const SERVER_PROGRAMS = ['main=apps/server/src/main.ts', 'print-worker=apps/server/src/print/worker.ts'];
+const SERVER_PROGRAMS = [
+  'main=apps/server/src/main.ts',
+  'looking-worker=apps/server/src/looking/worker.ts',
+  'print-worker=apps/server/src/print/worker.ts',
+];
 
 /** Builds server and web application, when their sources changed since the last time. */
 export async function ensureBuild() {

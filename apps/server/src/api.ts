@@ -19,6 +19,7 @@ import { habitsRouter } from './habits/router';
 import { healthRouter } from './health/router';
 import { nothingHere } from './http/errors';
 import type { RevisionRepository } from './revisions/repository';
+import { RevisionService } from './revisions/service';
 import { revisionsRouter } from './revisions/router';
 import { guard } from './http/guard';
 import { logRequests } from './http/log-requests';
@@ -26,7 +27,9 @@ import { together } from './http/together';
 import { jobsRouter } from './jobs/router';
 import type { JobService } from './jobs/service';
 import { LogRepository } from './log/repository';
-import { logRouter, recordRouter } from './log/router';
+import { recordRouter } from './log/record-router';
+import { logRouter } from './log/router';
+import type { Looking } from './found/question';
 import { Following } from './log/following';
 import { LogService } from './log/service';
 import { MoneyRepository } from './money/repository';
@@ -43,14 +46,10 @@ import { ShopRepository } from './shop/repository';
 import { shopRouter } from './shop/router';
 import { StockRepository } from './stock/repository';
 import { stockRouter } from './stock/router';
-import { Settling } from './found/settling';
-import { JobListing } from './jobs/listing';
-import { RecordFinding } from './log/finding';
-import { MadeRepository } from './log/made';
-import { RecordService } from './log/record-service';
 
 export interface ApiParts {
   readonly pool: Pool;
+  readonly looking: Looking;
   readonly jobs: JobService;
   readonly revisions: RevisionRepository;
   readonly logger: Logger;
@@ -61,19 +60,18 @@ export interface ApiParts {
 }
 
 /** Everything under /api. */
-export function apiOf({ pool, jobs, revisions, logger, printer, version, names }: ApiParts): Router {
+export function apiOf({ pool, looking, jobs, revisions, logger, printer, version, names }: ApiParts): Router {
   const api = Router();
   api.use(together(logRequests(logger), guard(names), apiHeaders, decideWhose()));
   const log = new LogService(new LogRepository(pool), jobs);
-  const settling = new Settling(pool);
-  api.use('/jobs', jobsRouter(jobs, new JobListing(pool, settling)));
-  api.use('/jobs', revisionsRouter(revisions, jobs));
+  api.use('/jobs', jobsRouter(jobs, looking));
+  api.use('/jobs', revisionsRouter(new RevisionService(revisions)));
   api.use('/jobs', jobFileRouter(new JobFileService(jobs, log)));
   const following = new Following(log, (problem) => logger.warn({ err: problem }, 'the logs could not be looked at'));
   api.use('/jobs', logRouter(log, following));
   api.use('/jobs', photosRouter(new PhotoService(new PhotoRepository(pool), jobs)));
   api.use('/health', healthRouter(new HealthService(pool, version)));
-  api.use('/record', recordRouter(new RecordService(new RecordFinding(pool), new MadeRepository(pool), settling)));
+  api.use('/record', recordRouter(looking));
   api.use('/shop/habits', habitsRouter(new HabitService(new HabitRepository(pool))));
   const slides = new ShopRowService<OwnSlideOf<string>>(new ShopRepository(pool, 'slides'), readShopRow, 'slide');
   const materials = new ShopRowService<MaterialOf<string>>(

@@ -9,6 +9,7 @@ import { openPool } from './db/pool';
 import { JobRepository } from './jobs/repository';
 import { RevisionRepository } from './revisions/repository';
 import { JobService } from './jobs/service';
+import { Answers } from './looking/answers';
 import { printsHere } from './print/prints-here.spec-data';
 
 const webRoot = mkdtempSync(join(tmpdir(), 'zabble-web-'));
@@ -20,6 +21,7 @@ const logger = pino(new Writable({ write: (line, _, done) => (lines.push(String(
 const revisions = new RevisionRepository(pool);
 const app = createApp({
   pool,
+  looking: new Answers(pool),
   revisions,
   jobs: new JobService(new JobRepository(pool), revisions),
   logger,

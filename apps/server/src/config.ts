@@ -14,6 +14,8 @@ export interface Config {
   readonly demo: string;
   /** Folder of the fonts that are printed with. */
   readonly fonts: string;
+  /** The program of the thread that looks things up. */
+  readonly lookingWorker: string;
   /** The program of a thread that prints. */
   readonly printWorker: string;
   readonly version: string;
@@ -36,6 +38,7 @@ export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
     webRoot: environment['WEB_ROOT'] ?? under('apps/web/dist/browser/'),
     migrations: under('apps/server/migrations/'),
     demo: under('examples/'),
+    lookingWorker: under('apps/server/dist/looking-worker.js'),
     printWorker: under('apps/server/dist/print-worker.js'),
     fonts: under('node_modules/@fontsource/'),
     version: environment['npm_package_version'] ?? '0.1.0',

@@ -6,8 +6,8 @@ import { readConfig, type Config } from './config';
 import { migrate } from './db/migrate';
 import { openPatientPool, openPool } from './db/pool';
 import { addDemoJobs } from './demo/demo';
-import { Erasing } from './erasing/erasing';
-import { Settling } from './found/settling';
+import { ErasingRepository } from './erasing/repository';
+import { LookingThread } from './looking/thread';
 import { JobRepository } from './jobs/repository';
 import { RevisionRepository } from './revisions/repository';
 import { JobService } from './jobs/service';
@@ -28,12 +28,11 @@ async function start(config: Config): Promise<void> {
   const { wasNew } = await broughtUpToDate(config);
   if (wasNew) logger.info({ jobs: await addDemoJobs(jobs, config.demo) }, 'demo jobs put in');
   const printer = new PrinterThreads(config.printWorker, config.fonts);
-  const settled = new Settling(pool).byAndBy((problem) =>
-    logger.warn({ err: problem }, 'the record could not be settled'),
-  );
+  const looking = new LookingThread(config.lookingWorker, config.databaseUrl);
   const server = await listen(
     createApp({
       pool,
+      looking,
       jobs,
       revisions,
       logger,
@@ -46,13 +45,12 @@ async function start(config: Config): Promise<void> {
   );
   logger.info({ port: config.port }, 'listening');
   process.send?.('listening');
-  const erased = new Erasing(pool).byAndBy((problem) =>
+  const erased = new ErasingRepository(pool).byAndBy((problem) =>
     logger.warn({ err: problem }, 'deleted jobs could not be erased'),
   );
   stopOnSignal(server, () => {
-    settled();
     erased();
-    return Promise.all([printer.end(), pool.end()]);
+    return Promise.all([printer.end(), looking.end(), pool.end()]);
   });
 }
 

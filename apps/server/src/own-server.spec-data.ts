@@ -8,6 +8,7 @@ import { openPool } from './db/pool';
 import { JobRepository } from './jobs/repository';
 import { JobService } from './jobs/service';
 import { RevisionRepository } from './revisions/repository';
+import { Answers } from './looking/answers';
 import { printsHere } from './print/prints-here.spec-data';
 
 /** A pool on a database of this name, new and empty, beside the one the tests were started with. */
@@ -34,6 +35,7 @@ export function bareApp(pool: Pool): Express {
   const revisions = new RevisionRepository(pool);
   return createApp({
     pool,
+    looking: new Answers(pool),
     revisions,
     jobs: new JobService(new JobRepository(pool), revisions),
     logger: pino({ level: 'silent' }),

@@ -1,5 +1,4 @@
 import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
-import type { ShopId } from '../whose/shop';
 
 /** Gone; of another revision than the one that was to go; or there was none. */
 export type Deleted = 'deleted' | 'changed' | 'unknown';
@@ -8,7 +7,7 @@ export type Deleted = 'deleted' | 'changed' | 'unknown';
 export async function deleteAt(
   pool: Pool,
   table: 'shop_slides' | 'shop_materials' | 'stock',
-  { shop, id, revision }: { shop: ShopId; id: string; revision: number | undefined },
+  { shop, id, revision }: { shop: string; id: string; revision: number | undefined },
 ): Promise<Deleted> {
   const [{ affectedRows }] = await pool.execute<ResultSetHeader>(
     `DELETE FROM ${table} WHERE shop = ? AND id = ? AND revision = COALESCE(?, revision)`,

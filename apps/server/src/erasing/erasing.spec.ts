@@ -8,7 +8,7 @@ import type { Pool, RowDataPacket } from 'mysql2/promise';
 import request from 'supertest';
 import { migrate } from '../db/migrate';
 import { ownDatabase, quietApp } from '../own-server.spec-data';
-import { Erasing } from './erasing';
+import { ErasingRepository } from './repository';
 
 const folder = (path: string): string => join(__dirname, '../..', path);
 const document = JSON.parse(readFileSync(folder('../../examples/notions-bank.json'), 'utf8')) as JobDocument;
@@ -66,7 +66,7 @@ describe('deleted jobs', () => {
     const [gone, stays] = [await full(), await full()];
     const other = await rowsWith(stays);
     await request(app).delete(`/api/jobs/${gone}`).expect(204);
-    const erasing = new Erasing(pool);
+    const erasing = new ErasingRepository(pool);
     const later = (days: number) => new Date(Date.now() + days * 86_400_000);
     expect(await erasing.due(later(DELETED_FOR_DAYS - 1))).toBe(0);
     expect(Object.values(await rowsWith(gone)).every((count) => count > 0)).toBe(true);

@@ -6,11 +6,12 @@ import { idIn } from '../http/id';
 import { jsonBody, textBody } from '../http/body';
 import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
-import type { JobListing } from './listing';
+import { lookUp } from '../found/look-up';
+import type { Looking } from '../found/question';
 import type { JobService } from './service';
 
 /** /api/jobs: list, create, import, read, replace, delete and restore. */
-export function jobsRouter(jobs: JobService, listing: JobListing): Router {
+export function jobsRouter(jobs: JobService, looking: Looking): Router {
   const router = Router();
   const asText = textBody(LARGEST_FILE);
   const asJson = jsonBody(LARGEST_BODY);
@@ -20,9 +21,14 @@ export function jobsRouter(jobs: JobService, listing: JobListing): Router {
     const id = idIn(request.params);
     response.json(await jobs.replace(whose(response), id, validated(ReplaceJob, request.body)));
   });
-  router.get('/', async (request, response) => {
-    response.json(await listing.list(whose(response), validated(JobListQuery, { ...request.query })));
-  });
+  router.get(
+    '/',
+    lookUp(looking, (request, response) => ({
+      what: 'jobs',
+      shop: whose(response),
+      query: { ...validated(JobListQuery, { ...request.query }) },
+    })),
+  );
   router.post('/import', asText, async (request, response) => {
     const text: unknown = request.body;
     if (typeof text !== 'string') throw refuse(415, said('job-file-type'));

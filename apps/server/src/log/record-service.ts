@@ -1,17 +1,17 @@
 import type { FoundEntry, MadeList, MadeReadings, RecordPage, RecordQuery } from '@zabble/contract';
 import { readLog, type Job, type JobDocument } from '@zabble/core';
-import type { Settling } from '../found/settling';
+import type { SettlingRepository } from '../found/settling-repository';
 import { jobOf, lineOf } from '../record/lines';
 import type { ShopId } from '../whose/shop';
-import type { Found, RecordFinding } from './finding';
-import type { MadeRepository } from './made';
+import type { Found, RecordFindingRepository } from './finding-repository';
+import type { MadeRepository } from './made-repository';
 
 /** The record of all jobs of a shop: looked up, and what came out otherwise than planned. */
 export class RecordService {
   constructor(
-    private readonly finding: RecordFinding,
+    private readonly finding: RecordFindingRepository,
     private readonly madeSizes: MadeRepository,
-    private readonly settling: Settling,
+    private readonly settling: SettlingRepository,
   ) {}
 
   async find(shop: ShopId, query: RecordQuery): Promise<RecordPage> {

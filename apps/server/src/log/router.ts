@@ -1,5 +1,5 @@
 import { whose } from '../whose/decide';
-import { AddEntries, LARGEST_BODY, LogQuery, MadeQuery, RecordQuery } from '@zabble/contract';
+import { AddEntries, LARGEST_BODY, LogQuery } from '@zabble/contract';
 import { Router } from 'express';
 import { idIn } from '../http/id';
 import { jsonBody } from '../http/body';
@@ -8,7 +8,6 @@ import { events } from '../http/events';
 import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
 import type { Following } from './following';
-import type { RecordService } from './record-service';
 import type { LogService } from './service';
 
 /** /api/jobs/ID/log: read, add, and follow as it grows. */
@@ -31,22 +30,6 @@ export function logRouter(log: LogService, following: Following): Router {
     if (following.full) throw refuse(503, said('too-many-listening'));
     const follower = following.add({ shop: whose(response), job: id, after, send: events(response) });
     response.on('close', () => following.remove(follower));
-  });
-  return router;
-}
-
-/** /api/record: the logs of all jobs, searched, and what was measured against the plan. */
-export function recordRouter(record: RecordService): Router {
-  const router = Router();
-  router.get('/', async (request, response) => {
-    response.json(await record.find(whose(response), validated(RecordQuery, { ...request.query })));
-  });
-  router.get('/made', async (_request, response) => {
-    response.json(await record.made(whose(response)));
-  });
-  router.get('/made/:what', async (request, response) => {
-    const { what } = validated(MadeQuery, request.params);
-    response.json(await record.readings(whose(response), what));
   });
   return router;
 }

@@ -35,15 +35,18 @@ export class RevisionRepository {
     await this.thin(shop, job);
   }
 
-  /** Newest first. */
-  async list(shop: ShopId, job: string): Promise<JobRevisionList> {
+  /** Newest first; nothing where there is no such job. */
+  async list(shop: ShopId, job: string): Promise<JobRevisionList | undefined> {
     const [rows] = await this.pool.execute<RowDataPacket[]>(
-      `SELECT r.revision, r.saved_at FROM job_revisions r JOIN jobs j ON j.id = r.job_id AND j.shop = r.shop
-       WHERE r.shop = ? AND r.job_id = ? AND j.deleted_at IS NULL AND r.revision < j.revision ORDER BY r.revision DESC`,
+      `SELECT r.revision, r.saved_at FROM jobs j
+       LEFT JOIN job_revisions r ON r.job_id = j.id AND r.shop = j.shop AND r.revision < j.revision
+       WHERE j.shop = ? AND j.id = ? AND j.deleted_at IS NULL ORDER BY r.revision DESC`,
       [shop, job],
     );
+    if (rows.length === 0) return undefined;
+    const kept = rows.filter((row) => row['revision'] !== null);
     return {
-      items: rows.map((row) => ({
+      items: kept.map((row) => ({
         revision: Number(row['revision']),
         savedAt: (row['saved_at'] as Date).toISOString(),
       })),
@@ -66,7 +69,7 @@ export class RevisionRepository {
   }
 
   private async thin(shop: ShopId, job: string): Promise<void> {
-    const { items } = await this.list(shop, job);
+    const { items } = (await this.list(shop, job)) ?? { items: [] };
     const gone = thinned(
       items.map(({ revision, savedAt }) => ({ revision, savedAt: new Date(savedAt) })),
       new Date(),

@@ -5,11 +5,11 @@ import { join } from 'node:path';
 import type { JobDocument } from '@zabble/core';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
 import { HabitRepository } from '../habits/repository';
-import { Settling } from '../found/settling';
-import { JobListing } from '../jobs/listing';
+import { SettlingRepository } from '../found/settling-repository';
+import { JobListingRepository } from '../jobs/listing-repository';
 import { JobRepository } from '../jobs/repository';
-import { RecordFinding } from '../log/finding';
-import { MadeRepository } from '../log/made';
+import { RecordFindingRepository } from '../log/finding-repository';
+import { MadeRepository } from '../log/made-repository';
 import { LogRepository } from '../log/repository';
 import { ownDatabase } from '../own-server.spec-data';
 import { PhotoRepository } from '../photos/repository';
@@ -41,10 +41,10 @@ describe('data of two shops', () => {
     await jobs.insert(OWN_SHOP, JOB, document, [entry]);
     await photos.keep(OWN_SHOP, JOB, ROW, { width: 1, height: 1, data: Buffer.from('x') });
 
-    const settling = new Settling(pool);
+    const settling = new SettlingRepository(pool);
     const [listing, finding, made] = [
-      new JobListing(pool, settling),
-      new RecordFinding(pool),
+      new JobListingRepository(pool, settling),
+      new RecordFindingRepository(pool),
       new MadeRepository(pool),
     ];
     const query = { search: '', size: 12, deleted: false };

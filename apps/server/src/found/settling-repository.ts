@@ -43,7 +43,7 @@ interface UnsettledEntry extends RowDataPacket {
  * against the plan. Jobs and entries only say that they are not settled yet, so that keeping them costs nothing more.
  * Several processes settle beside each other: each takes what no other is at.
  */
-export class Settling {
+export class SettlingRepository {
   private readonly going = new Map<ShopId, Promise<boolean>>();
 
   constructor(private readonly pool: Pool) {}
@@ -103,7 +103,15 @@ export class Settling {
   }
 
   private async once(shop: ShopId): Promise<boolean> {
-    const [jobs, entries] = [await this.jobs(shop), await this.entries(shop)];
+    // Most often there is nothing to do: that costs one look.
+    const [rows] = await this.pool.execute<RowDataPacket[]>(
+      `(SELECT 'jobs' AS what FROM jobs WHERE settled = 0 AND shop = ? LIMIT 1)
+       UNION ALL (SELECT 'entries' FROM log_entries WHERE settled = 0 AND shop = ? LIMIT 1)`,
+      [shop, shop],
+    );
+    const has = (what: string): boolean => rows.some((row) => row['what'] === what);
+    const jobs = has('jobs') ? await this.jobs(shop) : 0;
+    const entries = has('entries') ? await this.entries(shop) : 0;
     return jobs === JOBS || entries === ENTRIES;
   }
 

@@ -39,7 +39,7 @@ const FEW_JOBS = 20;
 const NEWEST_FIRST = 'ORDER BY r.happened_at DESC, r.n DESC';
 
 /** The record of all jobs that are not deleted, newest first, found by beginnings of words of the entry or of its job. */
-export class RecordFinding {
+export class RecordFindingRepository {
   constructor(private readonly pool: Pool) {}
 
   async find(shop: ShopId, { search, kind, after, size }: RecordQuery): Promise<FoundPage> {

@@ -2,7 +2,7 @@ import type { JobList, JobListQuery, JobSummary } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
 import { readCursor, writeCursor } from '../found/cursor';
-import type { Settling } from '../found/settling';
+import type { SettlingRepository } from '../found/settling-repository';
 import { summaryOf, type KeptSummary } from '../found/summary';
 import { COMMON, STRETCH, through, type Stretch } from '../found/windows';
 import { beginningsOf } from '../found/words';
@@ -32,10 +32,10 @@ const newestFirst = (deleted: boolean): string =>
   `ORDER BY ${deleted ? 'deleted_at DESC, ' : ''}updated_at DESC, id DESC`;
 
 /** The list of jobs, newest first, a page at a time from where the last one ended; found by beginnings of words. */
-export class JobListing {
+export class JobListingRepository {
   constructor(
     private readonly pool: Pool,
-    private readonly settling: Settling,
+    private readonly settling: SettlingRepository,
   ) {}
 
   async list(shop: ShopId, { search, after, size, deleted }: JobListQuery): Promise<JobList> {

@@ -23,7 +23,7 @@ const OF_JOB = [
 ] as const;
 
 /** Erases jobs that were deleted long enough ago, with their photographs, logs and older versions. */
-export class Erasing {
+export class ErasingRepository {
   constructor(private readonly pool: Pool) {}
 
   /** Erases what is due at `now`; answers how many jobs. */

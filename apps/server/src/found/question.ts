@@ -1,0 +1,14 @@
+import type { JobListQuery, RecordQuery } from '@zabble/contract';
+import type { ShopId } from '../whose/shop';
+
+/** What is looked up: it is answered as text of JSON. */
+export type Question =
+  | { readonly what: 'jobs'; readonly shop: ShopId; readonly query: JobListQuery }
+  | { readonly what: 'record'; readonly shop: ShopId; readonly query: RecordQuery }
+  | { readonly what: 'made'; readonly shop: ShopId }
+  | { readonly what: 'readings'; readonly shop: ShopId; readonly kind: string };
+
+/** Looks things up. A question nobody waits for any more, told by the signal, is not begun. */
+export interface Looking {
+  ask(question: Question, signal: AbortSignal): Promise<string>;
+}

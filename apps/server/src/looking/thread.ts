@@ -1,0 +1,43 @@
+import { said } from '@zabble/core';
+import { Piscina } from 'piscina';
+import { refuse } from '../http/refusal';
+import type { Looking, Question } from '../found/question';
+import type { Looked } from './worker';
+
+/** So many questions are answered beside each other; so many more wait for their turn. */
+const AT_ONCE = 3;
+const MOST_WAITING = 200;
+
+/**
+ * Looks things up in a thread of its own with a database connection of its own, so that who saves does not wait for those
+ * who search. Refuses where too many wait (503).
+ */
+export class LookingThread implements Looking {
+  private readonly pool: Piscina<Question, Looked>;
+
+  /** `worker` is the file of the thread's program. */
+  constructor(worker: string, databaseUrl: string) {
+    this.pool = new Piscina({
+      filename: worker,
+      minThreads: 1,
+      maxThreads: 1,
+      concurrentTasksPerWorker: AT_ONCE,
+      // Its database is heard, and it settles, while it waits for a question.
+      atomics: 'disabled',
+      maxQueue: MOST_WAITING,
+      workerData: { databaseUrl },
+    });
+  }
+
+  async ask(question: Question, signal: AbortSignal): Promise<string> {
+    if (this.pool.queueSize >= MOST_WAITING) throw refuse(503, said('too-busy'));
+    const looked = await this.pool.run(question, { signal });
+    if ('text' in looked) return looked.text;
+    const { message, code } = looked.failed;
+    throw Object.assign(new Error(message), code === undefined ? {} : { code });
+  }
+
+  end(): Promise<void> {
+    return this.pool.destroy();
+  }
+}

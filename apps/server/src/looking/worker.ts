@@ -1,0 +1,25 @@
+import 'reflect-metadata';
+import { workerData } from 'node:worker_threads';
+import { openPool } from '../db/pool';
+import { Answers } from './answers';
+import type { Question } from '../found/question';
+
+/** So many look things up at once. */
+const CONNECTIONS = 3;
+
+/** What comes back: the answer, or why there is none, with what an error loses between threads. */
+export type Looked =
+  { readonly text: string } | { readonly failed: { readonly message: string; readonly code: string | undefined } };
+
+const { databaseUrl } = workerData as { readonly databaseUrl: string };
+const answers = new Answers(openPool(databaseUrl, { connections: CONNECTIONS }));
+answers.settling.byAndBy(() => undefined);
+
+export default async function look(question: Question): Promise<Looked> {
+  try {
+    return { text: await answers.ask(question) };
+  } catch (problem) {
+    const { message, code } = problem as { message: string; code?: string };
+    return { failed: { message, code } };
+  }
+}
