@@ -128,6 +128,23 @@ test('a job is deleted from its bench, and brought back from the list', async ({
   await expect(page.getByRole('link', { name: 'Flag chest', exact: true })).toBeVisible();
 });
 
+test('how a job stood before is looked at, and brought back as one edit', async ({ page }) => {
+  await openJob(page, 'Notions bank');
+  await page.getByLabel('Height, reading 1').fill('36');
+  await kept(page);
+  await page.keyboard.press('a');
+  const search = page.getByRole('combobox', { name: 'What do you want to do?' });
+  await search.fill('older versions');
+  await search.press('Enter');
+  const board = page.getByRole('dialog', { name: 'How this job stood before' });
+  await expect(board.getByRole('list', { name: 'What differs from now' })).toContainText('30 in then, 36 in now');
+  await board.getByRole('button', { name: 'Bring this version back' }).click();
+  await expect(page.getByLabel('Height, reading 1')).toHaveValue('30');
+  await page.getByRole('button', { name: /^Undo: the version of/ }).click();
+  await expect(page.getByLabel('Height, reading 1')).toHaveValue('36');
+  await kept(page);
+});
+
 test('units switched at any time, both shown when asked', async ({ page }) => {
   await openJob(page, 'Flag chest');
   expect(await figure(page, 'Width that governs')).toBe('864.0');

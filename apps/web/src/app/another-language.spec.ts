@@ -23,6 +23,7 @@ import { ShellActions } from './bench/actions/shell-actions';
 import { BenchHeader } from './bench/bench-header';
 import { BoxesStep } from './bench/boxes/boxes-step';
 import { CaseStep } from './bench/case/case-step';
+import { VersionsBoard } from './bench/versions/versions-board';
 import { ConflictBar } from './bench/conflict-bar';
 import { AtTheSaw } from './bench/cut/at-the-saw';
 import { BoardsView } from './bench/cut/boards-view';
@@ -136,6 +137,7 @@ const SCREENS: readonly Screen[] = [
   [PaperView],
   [PrintPlace, { back: 'boxes' }],
   [ConflictBar],
+  [VersionsBoard],
   [JobsPage],
   [NewJobSheet],
   [RecordSearch],

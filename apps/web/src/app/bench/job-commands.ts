@@ -1,3 +1,4 @@
+import { Dialog } from '@angular/cdk/dialog';
 import { inject, Injectable } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -12,6 +13,7 @@ import { SessionActions } from '../store/session/session';
 /** What is done with the job on the bench as a whole. */
 @Injectable({ providedIn: 'root' })
 export class JobCommands {
+  private readonly dialog = inject(Dialog);
   private readonly api = inject(JobsApi);
   private readonly router = inject(Router);
   private readonly store = inject(Store);
@@ -25,6 +27,12 @@ export class JobCommands {
     const document = this.document();
     if (document)
       this.ask(this.api.create(copyOf(document)), ({ id }) => void this.router.navigate(['/jobs', id, 'measure']));
+  }
+
+  /** How it stood before. */
+  async versions(): Promise<void> {
+    const { VersionsBoard } = await import('./versions/versions-board');
+    this.dialog.open(VersionsBoard, { ariaLabel: $localize`How this job stood before` });
   }
 
   download(): void {

@@ -2,7 +2,8 @@ import { locale } from '../words/locale';
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import type { JobSummary } from '@zabble/contract';
-import { Wall } from './wall';
+import { DELETED_FOR_DAYS } from '@zabble/contract/routes';
+import { Wall } from '../drawing/wall';
 
 /** A job on the wall: its banks as small faces standing on one floor, and its name plate. */
 @Component({
@@ -20,6 +21,17 @@ export class JobCard {
   protected readonly faces = computed(() => this.job().faces);
   protected readonly drawers = computed(() => this.faces().reduce((sum, { drawers }) => sum + drawers, 0));
   protected readonly planned = computed(() => this.faces().some(({ planned }) => planned));
+  /** When it is gone for good. */
+  protected readonly erased = computed(() => {
+    const deletedAt = this.job().deletedAt;
+    return deletedAt === null
+      ? ''
+      : new Date(Date.parse(deletedAt) + DELETED_FOR_DAYS * 86_400_000).toLocaleDateString(locale(), {
+          day: 'numeric',
+          month: 'long',
+          year: 'numeric',
+        });
+  });
   protected readonly changed = computed(() =>
     new Date(this.job().updatedAt).toLocaleDateString(locale(), { day: 'numeric', month: 'long', year: 'numeric' }),
   );

@@ -6,6 +6,7 @@ import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { JobSummary, StoredJob } from '@zabble/contract';
+import { DELETED_FOR_DAYS } from '@zabble/contract/routes';
 import type { JobDocument } from '@zabble/core';
 import { debounceTime, distinctUntilChanged, firstValueFrom, type Observable, pipe, switchMap, tap } from 'rxjs';
 import { ShopHabits } from '../shop/habits';
@@ -36,6 +37,7 @@ export class JobsPage {
   protected readonly list = computed(() => this.state().list);
   protected readonly deleted = computed(() => this.state().deleted);
   protected readonly gone = computed(() => this.state().gone);
+  protected readonly days = DELETED_FOR_DAYS;
   protected readonly says = signal('');
   protected readonly trouble = computed(() => this.says() || this.state().says);
   protected readonly searching = new FormControl(this.state().search, { nonNullable: true });

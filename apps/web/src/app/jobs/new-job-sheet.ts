@@ -19,7 +19,7 @@ import {
 import { CornerDrawing } from '../drawing/corner-drawing';
 import { Says } from '../ui/says';
 import { jobBegun, NOTHING_ASKED, type Asked } from './job-begun';
-import { Wall } from './wall';
+import { Wall } from '../drawing/wall';
 import { WAYS } from './ways-of-building';
 
 const ROOM = { width: 260, height: 300 };

@@ -1,7 +1,7 @@
 import { refusalsOfBlobs } from './blob-refusals';
 import { HttpClient, type HttpResponse } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
-import type { JobList, JobSaved, StoredJob } from '@zabble/contract';
+import type { JobList, JobRevision, JobRevisionList, JobSaved, StoredJob } from '@zabble/contract';
 import { ROUTES } from '@zabble/contract/routes';
 import type { JobDocument } from '@zabble/core';
 import { defer, map, tap, type Observable } from 'rxjs';
@@ -22,6 +22,14 @@ export class JobsApi {
 
   read(id: string): Observable<StoredJob> {
     return this.http.get<StoredJob>(ROUTES.job(id));
+  }
+
+  revisions(id: string): Observable<JobRevisionList> {
+    return this.http.get<JobRevisionList>(ROUTES.revisions(id));
+  }
+
+  revision(id: string, revision: number): Observable<JobRevision> {
+    return this.http.get<JobRevision>(ROUTES.revision(id, revision));
   }
 
   /** The job as a file, named as the server names it. */

@@ -189,6 +189,12 @@ export class ShellActions {
         run: () => this.job.download(),
       },
       {
+        name: $localize`How this job stood before`,
+        group,
+        words: $localize`versions history revisions older restore`,
+        run: () => void this.job.versions(),
+      },
+      {
         name: $localize`Delete this job`,
         group,
         words: $localize`remove trash throw away`,

@@ -45,6 +45,7 @@ const STEPS = {
       <button i18n type="button" class="press" (click)="materials.open()">Materials</button>
       <button i18n type="button" class="press" (click)="job.duplicate()">Duplicate this job</button>
       <button i18n type="button" class="press" (click)="job.download()">Download its file</button>
+      <button i18n type="button" class="press" (click)="job.versions()">How it stood before</button>
     </div>
   </section>`,
 })
