@@ -1,5 +1,4 @@
 import { spawn } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { ensureBuild } from './lib/build.mjs';
@@ -8,10 +7,10 @@ import { OwnMariaDb } from './lib/mariadb.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { ROOT, SERVER, STATE } from './lib/paths.mjs';
 import { isFree } from './lib/ports.mjs';
+import { claimRunning, runningHere } from './lib/running.mjs';
 import { main, say, Stop } from './lib/say.mjs';
 
 const port = Number(process.env.PORT ?? 4870);
-const runningFile = join(STATE, 'running');
 
 /** So often what died in a row is started again, at growing intervals, in seconds; what ran longer begins a new row. */
 const AGAIN = [1, 2, 5, 10, 30];
@@ -24,11 +23,14 @@ await main(async () => {
     throw new Stop(
       `Port ${port} is taken: another program (or another Zabble) listens there. Use another with PORT=4880 npm start.`,
     );
-  claim();
+  // Two would share a database folder.
+  const other = runningHere();
+  if (other) throw new Stop(`Zabble already runs from this folder (process ${other}): stop that one first.`);
+  const release = claimRunning();
   try {
     await serve();
   } finally {
-    rmSync(runningFile, { force: true });
+    release();
   }
 });
 
@@ -105,21 +107,4 @@ function signalled() {
       });
   });
   return state;
-}
-
-/** One start for one copy of the project: two would share a database folder. */
-function claim() {
-  mkdirSync(STATE, { recursive: true });
-  const other = existsSync(runningFile) ? Number(readFileSync(runningFile, 'utf8')) : 0;
-  if (other && other !== process.pid && isStart(other))
-    throw new Stop(`Zabble already runs from this folder (process ${other}): stop that one first.`);
-  writeFileSync(runningFile, String(process.pid));
-}
-
-function isStart(pid) {
-  try {
-    return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('start.mjs');
-  } catch {
-    return false;
-  }
 }

@@ -30,6 +30,12 @@ export class OwnMariaDb {
     this.secretFile = join(folder, 'secret');
   }
 
+  /** Whether it runs, whoever started it. */
+  get running() {
+    const pid = existsSync(this.pidFile) ? Number(readFileSync(this.pidFile, 'utf8')) : 0;
+    return pid > 0 && isOurs(pid, this.data);
+  }
+
   async start() {
     await this.#endLeftover();
     for (const path of [this.folder, this.temporary, this.sockets]) mkdirSync(path, { recursive: true, mode: 0o700 });
@@ -165,8 +171,8 @@ export class OwnMariaDb {
 
   /** A database that an earlier start left behind (it was killed) is ended before its folder is used again. */
   async #endLeftover() {
-    const pid = existsSync(this.pidFile) ? Number(readFileSync(this.pidFile, 'utf8')) : 0;
-    if (!pid || !isOurs(pid, this.data)) return;
+    if (!this.running) return;
+    const pid = Number(readFileSync(this.pidFile, 'utf8'));
     process.kill(pid, 'SIGTERM');
     for (let tries = 0; tries < 300 && isOurs(pid, this.data); tries += 1) await wait(100);
   }
