@@ -24,7 +24,7 @@ export function settledLines(
   entries: readonly ToSettle[],
   documents: ReadonlyMap<string, JobDocument>,
 ): readonly SettledLine[] {
-  const jobs = new Map([...documents].map(([id, document]) => [id, readable(document)]));
+  const jobs = new Map([...documents].map(([id, document]) => [id, jobOf(document)]));
   return entries.map(({ entry, ...line }) => {
     const read = readLog([entry]);
     const [first] = read.ok ? read.entries : [];
@@ -39,14 +39,6 @@ export function settledLines(
       fault: first?.kind === 'fault' ? first.fault : undefined,
     };
   });
-}
-
-function readable(document: JobDocument): Job | undefined {
-  try {
-    return jobOf(document);
-  } catch {
-    return undefined;
-  }
 }
 
 /** What it says, where and by whom; the name of its job is looked for in the job. */

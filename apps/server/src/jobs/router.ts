@@ -3,12 +3,17 @@ import { said } from '@zabble/core';
 import { ImportQuery, JobListQuery, LARGEST_BODY, LARGEST_FILE, NewJob, ReplaceJob } from '@zabble/contract';
 import { Router } from 'express';
 import { idIn } from '../http/id';
+import { few } from '../http/few';
 import { jsonBody, textBody } from '../http/body';
 import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
 import { lookUp } from '../found/look-up';
 import type { Looking } from '../found/question';
 import type { JobService } from './service';
+
+/** Job files may be long: so many are read at once, and so many more wait. */
+const IMPORTS = 4;
+const MOST_WAITING = 200;
 
 /** /api/jobs: list, create, import, read, replace, delete and restore. */
 export function jobsRouter(jobs: JobService, looking: Looking): Router {
@@ -29,7 +34,7 @@ export function jobsRouter(jobs: JobService, looking: Looking): Router {
       query: { ...validated(JobListQuery, { ...request.query }) },
     })),
   );
-  router.post('/import', asText, async (request, response) => {
+  router.post('/import', few(IMPORTS, MOST_WAITING), asText, async (request, response) => {
     const text: unknown = request.body;
     if (typeof text !== 'string') throw refuse(415, said('job-file-type'));
     response

@@ -13,6 +13,7 @@ import type {
   RecordPage,
   StoredJob,
 } from '@zabble/contract';
+import { LARGEST_BODY } from '@zabble/contract';
 import type { JobDocument, LogEntryDocument } from '@zabble/core';
 import type { Express } from 'express';
 import type { Pool } from 'mysql2/promise';
@@ -104,6 +105,34 @@ describe('the log of a job', () => {
     expect((await read((imported.body as StoredJob).id)).entries.map(({ entry }) => entry)).toEqual(file.log);
     const refused = await request(app).put(`/api/jobs/${job}`).send({ revision: 1, document: file }).expect(422);
     expect((refused.body as Problem).says).toContain('never replaced');
+  });
+
+  it('goes out and in again however long it is', async () => {
+    const note = 'planed the long edge until it let go of the runner, and waxed it'.repeat(3);
+    const long = Array.from({ length: 12_000 }, (_, n) => ({
+      id: `n${n}`,
+      kind: 'note',
+      at: '2026-11-20T09:00:00Z',
+      note,
+    }));
+    const text = JSON.stringify({ ...document, log: long });
+    expect(text.length).toBeGreaterThan(LARGEST_BODY);
+    const first = await request(app).post('/api/jobs/import').type('json').send(text).expect(201);
+    const file = (
+      await request(app)
+        .get(`/api/jobs/${(first.body as StoredJob).id}/file`)
+        .expect(200)
+    ).text;
+    const again = await request(app).post('/api/jobs/import').type('json').send(file).expect(201);
+    const back = await request(app)
+      .get(`/api/jobs/${(again.body as StoredJob).id}/file`)
+      .expect(200);
+    expect(back.text).toBe(file);
+    expect((JSON.parse(file) as JobDocument).log).toEqual(long);
+    for (const { body } of [first, again])
+      await request(app)
+        .delete(`/api/jobs/${(body as StoredJob).id}`)
+        .expect(204);
   });
 
   it.each<[string, object, string]>([

@@ -1,5 +1,5 @@
 import type { FoundEntry, MadeList, MadeReadings, RecordPage, RecordQuery } from '@zabble/contract';
-import { readLog, type Job, type JobDocument } from '@zabble/core';
+import { readLog, type JobDocument } from '@zabble/core';
 import type { SettlingRepository } from '../found/settling-repository';
 import { jobOf, lineOf } from '../record/lines';
 import type { ShopId } from '../whose/shop';
@@ -32,8 +32,7 @@ export class RecordService {
 
 /** As the unit of each job says it. */
 function linesOf(items: readonly Found[], documents: ReadonlyMap<string, JobDocument>): readonly FoundEntry[] {
-  const jobs = new Map<string, Job>();
-  for (const [id, document] of documents) jobs.set(id, jobOf(document));
+  const jobs = new Map([...documents].map(([id, document]) => [id, jobOf(document)]));
   return items.flatMap(({ job: id, entry }) => {
     const [job, read] = [jobs.get(id), readLog([entry])];
     const [first] = read.ok ? read.entries : [];

@@ -7,16 +7,13 @@ import {
   type Job,
   type JobDocument,
   type LogEntry,
-  said,
 } from '@zabble/core';
 import type { FoundEntry } from '@zabble/contract';
-import { refuse } from '../http/refusal';
 
-/** A document that was kept can be read. */
-export function jobOf(document: JobDocument): Job {
+/** A document that was kept; nothing where it can't be read any more. */
+export function jobOf(document: JobDocument): Job | undefined {
   const reading = readJobDocument(document);
-  if (!reading.ok) throw refuse(422, said('job-unreadable-now'));
-  return reading.job;
+  return reading.ok ? reading.job : undefined;
 }
 
 /** An entry as a line of the record, lengths as the job shows them. */

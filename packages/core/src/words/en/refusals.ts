@@ -62,7 +62,6 @@ export const REFUSALS = {
     `Version ${revision} of this job is not kept (any more): older versions are thinned.`,
   'job-id-taken': 'There was a job with this id before. Nothing was changed; try again.',
   'no-deleted-job': 'There is no deleted job with this id.',
-  'job-unreadable-now': 'This job can’t be read any more. Nothing was changed.',
   'log-not-replaced': 'log: entries are added to a job’s log one by one, never replaced with it. Nothing was changed.',
   'changed-elsewhere': (p: { stands: number; yours: number }) =>
     `This job was changed elsewhere meanwhile (it stands at revision ${p.stands}, yours was made from ${p.yours}). Nothing was overwritten.`,
