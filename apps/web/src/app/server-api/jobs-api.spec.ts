@@ -3,7 +3,7 @@ import { HttpTestingController, provideHttpClientTesting } from '@angular/common
 import { TestBed } from '@angular/core/testing';
 import type { JobDocument } from '@zabble/core';
 import { JobsApi } from './jobs-api';
-import { ownRequests } from './own-requests';
+import { ChangeUnanswered, ownRequests } from './own-requests';
 import { sentenceOf } from './problem';
 
 const document = { name: 'One' } as JobDocument;
@@ -38,6 +38,24 @@ describe('asking for a new job', () => {
   it('has the header no page from elsewhere sends', () => {
     api.create(document).subscribe();
     expect(asked().request.headers.get('x-zabble')).toBe('1');
+  });
+
+  it('waits for no answer without end, and longer for what is long itself', () => {
+    jest.useFakeTimers();
+    const told: unknown[] = [];
+    const tell = { error: (problem: unknown) => void told.push(problem) };
+    api.read('j').subscribe(tell);
+    api.create(document).subscribe(tell);
+    api.importFile('{}').subscribe(tell);
+    const all = http.match(() => true);
+    jest.advanceTimersByTime(20_100);
+    expect(told.map(sentenceOf)).toEqual([expect.stringContaining('Nothing was changed')]);
+    jest.advanceTimersByTime(20_100);
+    expect(told[1]).toBeInstanceOf(ChangeUnanswered);
+    expect(all.map(({ cancelled }) => cancelled)).toEqual([true, true, false]);
+    jest.advanceTimersByTime(300_000);
+    expect(told).toHaveLength(3);
+    jest.useRealTimers();
   });
 
   it('that only looks and is not answered changed nothing', () => {

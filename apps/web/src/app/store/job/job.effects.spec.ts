@@ -6,6 +6,7 @@ import { provideStore, Store } from '@ngrx/store';
 import type { JobSaved, StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
 import { newJob } from './new-job';
+import { CHANCE } from '../../server-api/again';
 import { DeviceStore } from '../../device/device-store';
 import { Drafts } from '../../device/drafts';
 import { answered, MemoryStore } from '../../device/memory-store.spec-data';
@@ -54,6 +55,8 @@ describe('keeping edits', () => {
         provideHttpClientTesting(),
         provideStore({ job: jobFeature.reducer }),
         provideEffects(JobEffects),
+        // The shortest waits: 1.5 s, then twice as long each time.
+        { provide: CHANCE, useValue: () => 0 },
         { provide: DeviceStore, useValue: (device = new MemoryStore()) },
       ],
     });

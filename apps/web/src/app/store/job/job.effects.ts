@@ -23,6 +23,7 @@ import {
   timer,
   type Observable,
 } from 'rxjs';
+import { Again, CHANCE } from '../../server-api/again';
 import { JobsApi } from '../../server-api/jobs-api';
 import { Copies } from '../../device/copies';
 import { Drafts, type Draft } from '../../device/drafts';
@@ -36,8 +37,6 @@ import type { History } from '../../device/undo';
 const PAUSE = 600;
 /** Edits in a row are kept on this machine no more often than this. */
 const HERE = 120;
-/** How long until the server is tried again. */
-const AGAIN = 3000;
 
 type JobAction = ReturnType<(typeof JobActions)[keyof typeof JobActions]>;
 
@@ -51,6 +50,7 @@ export class JobEffects {
   private readonly copies = inject(Copies);
   private readonly histories = inject(Histories);
   private readonly attempts = inject(SaveAttempts);
+  private readonly again = new Again(inject(CHANCE));
   private readonly state$ = this.store.select(jobFeature.selectJobState);
   private readonly state = this.store.selectSignal(jobFeature.selectJobState);
   private readonly changes$ = this.actions.pipe(
@@ -130,7 +130,7 @@ export class JobEffects {
       ),
       this.actions.pipe(
         ofType(JobActions.notReached),
-        switchMap(() => timer(AGAIN)),
+        switchMap(() => timer(this.again.wait())),
       ),
       fromEvent(window, 'online'),
     ).pipe(map(() => JobActions.saveDue()));
@@ -154,6 +154,7 @@ export class JobEffects {
     return this.actions.pipe(
       ofType(JobActions.saved),
       concatMap(async ({ job }) => {
+        this.again.reached();
         await this.copies.write(job);
         const left = await this.drafts.read(job.id);
         // What is on the bench may be newer than what was read just now.

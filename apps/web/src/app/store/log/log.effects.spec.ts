@@ -8,6 +8,7 @@ import type { JobDocument, LogEntryDocument } from '@zabble/core';
 import { type Observable, of, Subject, throwError } from 'rxjs';
 import { JobActions } from '../job/job.actions';
 import { jobFeature } from '../job/job.reducer';
+import { CHANCE } from '../../server-api/again';
 import { DeviceStore } from '../../device/device-store';
 import { answered, MemoryStore } from '../../device/memory-store.spec-data';
 import { LogApi } from '../../server-api/log-api';
@@ -57,6 +58,8 @@ beforeEach(() => {
       provideStore({ job: jobFeature.reducer, log: logFeature.reducer }),
       provideEffects(LogEffects),
       { provide: LogApi, useValue: api },
+      // The shortest waits: 1.5 s, then twice as long each time.
+      { provide: CHANCE, useValue: () => 0 },
       { provide: DeviceStore, useValue: (device = new MemoryStore()) },
     ],
   });

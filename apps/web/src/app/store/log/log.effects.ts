@@ -24,12 +24,11 @@ import {
 } from 'rxjs';
 import { JobActions } from '../job/job.actions';
 import { LogActions } from './log.actions';
+import { Again, CHANCE } from '../../server-api/again';
 import { LogApi } from '../../server-api/log-api';
 import { logFeature, wholeUpTo, type LogState } from './log.reducer';
 import { Outbox } from '../../device/outbox';
 
-/** How long until the server is tried again. */
-const AGAIN = 3000;
 /** Entries that come together are taken in together. */
 const TOGETHER = 40;
 
@@ -48,6 +47,7 @@ export class LogEffects {
   private readonly actions = inject(Actions);
   private readonly api = inject(LogApi);
   private readonly outbox = inject(Outbox);
+  private readonly again = new Again(inject(CHANCE));
   private readonly state$ = inject(Store).select(logFeature.selectLogState);
   /** How many are sent together: fewer where the server took them for too much. */
   private atOnce = MOST_ENTRIES;
@@ -108,7 +108,7 @@ export class LogEffects {
       this.actions.pipe(ofType(LogActions.added, LogActions.remembered, LogActions.triedAgain)),
       this.actions.pipe(
         ofType(LogActions.notReached),
-        switchMap(() => timer(AGAIN)),
+        switchMap(() => timer(this.again.wait())),
       ),
       fromEvent(window, 'online'),
     ).pipe(map(() => LogActions.sendDue()));
@@ -133,6 +133,7 @@ export class LogEffects {
     const more = waiting.length > entries.length;
     return this.api.add(job, entries).pipe(
       concatMap((answer) => {
+        this.again.reached();
         this.atOnce = MOST_ENTRIES;
         return answered(job, entries, answer, more);
       }),
