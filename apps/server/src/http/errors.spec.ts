@@ -3,7 +3,7 @@ import express from 'express';
 import { pino } from 'pino';
 import { pinoHttp } from 'pino-http';
 import request from 'supertest';
-import { sayErrors } from './errors';
+import { answerTo, sayErrors } from './errors';
 
 const app = express();
 app.use(pinoHttp({ logger: pino({ level: 'silent' }) }));
@@ -21,5 +21,12 @@ describe('an error nobody foresaw', () => {
       said: { code: 'server-wrong', params: {} },
       says: 'Something went wrong in the server. Nothing was changed; its log has the details.',
     });
+  });
+});
+
+describe('a disk that is full', () => {
+  it('is said, and that nothing was changed', () => {
+    const full = Object.assign(new Error('The table is full'), { code: 'ER_RECORD_FILE_FULL' });
+    expect(answerTo(full, 'POST')).toMatchObject({ status: 503, said: { code: 'disk-full' } });
   });
 });

@@ -27,6 +27,7 @@ export function answerTo(error: unknown, method = 'GET'): Problem {
   if (type === 'entity.parse.failed') return problemOf(400, said('sent-no-json'));
   if (type !== undefined && type.startsWith('encoding')) return problemOf(415, said('sent-encoding'));
   if (isTooMuch(error)) return problemOf(503, said('too-busy'));
+  if (code === 'ER_RECORD_FILE_FULL' || code === 'ER_DISK_FULL') return problemOf(503, said('disk-full'));
   if (error instanceof URIError) return problemOf(400, said('address-unreadable'));
   if (isConnectionTrouble(code))
     return problemOf(503, mayBeDone(error, method) ? said('outcome-unknown') : said('database-away'));

@@ -105,6 +105,7 @@ export const REFUSALS = {
   'database-away': 'The database does not answer. Nothing was changed; try again in a moment.',
   'outcome-unknown':
     'The database went away while this was done: whether it was done is not known. Look before you do it again.',
+  'disk-full': 'The disk of the database is full. Nothing was changed; make room, and do it again.',
   'too-busy': 'Too much is asked of the server just now. Nothing was changed; try again in a moment.',
   'too-many-listening': 'Too many pages follow logs just now. Nothing was changed; it is tried again by itself.',
   'no-currency': ({ read }: { read: string }) => `Read "${read}": there is no such currency. Nothing was changed.`,
