@@ -26,12 +26,16 @@ export function answerTo(error: unknown, method = 'GET'): Problem {
   if (type === 'entity.too.large') return problemOf(413, said('too-large', { limit: limit ?? 0 }));
   if (type === 'entity.parse.failed') return problemOf(400, said('sent-no-json'));
   if (type !== undefined && type.startsWith('encoding')) return problemOf(415, said('sent-encoding'));
-  if (isTooMuch(error)) return problemOf(503, said('too-busy'));
-  if (code === 'ER_RECORD_FILE_FULL' || code === 'ER_DISK_FULL') return problemOf(503, said('disk-full'));
   if (error instanceof URIError) return problemOf(400, said('address-unreadable'));
-  if (isConnectionTrouble(code))
-    return problemOf(503, mayBeDone(error, method) ? said('outcome-unknown') : said('database-away'));
-  return problemOf(500, said('server-wrong'));
+  return troubleOf(error, code, method) ?? problemOf(500, said('server-wrong'));
+}
+
+/** What the database has to do with it. */
+function troubleOf(error: unknown, code: string | undefined, method: string): Problem | undefined {
+  if (isTooMuch(error)) return problemOf(503, said('too-busy'));
+  if (isFullDisk(code)) return problemOf(503, said('disk-full'));
+  if (!isConnectionTrouble(code)) return undefined;
+  return problemOf(503, mayBeDone(error, method) ? said('outcome-unknown') : said('database-away'));
 }
 
 /** What no database was ever reached with, or what only looks, or was taken back, changed nothing; else nobody knows. */
@@ -45,6 +49,10 @@ function mayBeDone(error: unknown, method: string): boolean {
 function isTooMuch(error: unknown): boolean {
   const { code, message = '' } = error as { code?: string; message?: string };
   return message.startsWith('Queue limit') || code === 'ER_STATEMENT_TIMEOUT' || code === 'ER_LOCK_WAIT_TIMEOUT';
+}
+
+function isFullDisk(code: string | undefined): boolean {
+  return code === 'ER_RECORD_FILE_FULL' || code === 'ER_DISK_FULL';
 }
 
 function isConnectionTrouble(code: string | undefined): boolean {
