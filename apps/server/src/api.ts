@@ -29,6 +29,7 @@ import type { JobService } from './jobs/service';
 import { LogRepository } from './log/repository';
 import { recordRouter } from './log/record-router';
 import { logRouter } from './log/router';
+import { lookingUp } from './found/look-up';
 import type { Looking } from './found/question';
 import { Following } from './log/following';
 import { LogService } from './log/service';
@@ -63,15 +64,16 @@ export interface ApiParts {
 export function apiOf({ pool, looking, jobs, revisions, logger, printer, version, names }: ApiParts): Router {
   const api = Router();
   api.use(together(logRequests(logger), guard(names), apiHeaders, decideWhose()));
+  const lookUp = lookingUp(looking);
   const log = new LogService(new LogRepository(pool), jobs);
-  api.use('/jobs', jobsRouter(jobs, looking));
+  api.use('/jobs', jobsRouter(jobs, lookUp));
   api.use('/jobs', revisionsRouter(new RevisionService(revisions)));
   api.use('/jobs', jobFileRouter(new JobFileService(jobs, log)));
   const following = new Following(log, (problem) => logger.warn({ err: problem }, 'the logs could not be looked at'));
   api.use('/jobs', logRouter(log, following));
   api.use('/jobs', photosRouter(new PhotoService(new PhotoRepository(pool), jobs)));
   api.use('/health', healthRouter(new HealthService(pool, version)));
-  api.use('/record', recordRouter(looking));
+  api.use('/record', recordRouter(lookUp));
   api.use('/shop/habits', habitsRouter(new HabitService(new HabitRepository(pool))));
   const slides = new ShopRowService<OwnSlideOf<string>>(new ShopRepository(pool, 'slides'), readShopRow, 'slide');
   const materials = new ShopRowService<MaterialOf<string>>(

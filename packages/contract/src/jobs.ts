@@ -136,6 +136,8 @@ export interface JobList {
   readonly items: readonly JobSummary[];
   /** Where to go on: nothing where these are the last. */
   readonly next: string | null;
+  /** Something of what was kept lately can't be found by its words yet. */
+  readonly settling: boolean;
 }
 
 /** What went wrong, as every error of the API says it. */

@@ -8,7 +8,7 @@ const SOON = 30_000;
 /** So many jobs are looked for in one go. */
 const AT_ONCE = 20;
 
-/** Everything that is of one job, its photographs first; what was measured is taken off the sums of the shop before. */
+/** Everything else that is of one job, its photographs first. */
 const OF_JOB = [
   'DELETE FROM photos WHERE job_id = ?',
   'DELETE w FROM line_words w JOIN record_lines r ON r.n = w.n WHERE r.job_id = ?',
@@ -16,7 +16,6 @@ const OF_JOB = [
   'DELETE FROM made WHERE job_id = ?',
   'DELETE FROM job_sums WHERE job_id = ?',
   'DELETE FROM job_words WHERE job_id = ?',
-  'DELETE FROM log_entries WHERE job_id = ?',
   'DELETE FROM job_revisions WHERE job_id = ?',
   'DELETE FROM bookings WHERE job_id = ?',
   'DELETE FROM jobs WHERE id = ?',
@@ -59,6 +58,8 @@ async function erase(connection: PoolConnection, job: string, before: Date): Pro
     [job, before],
   );
   if (!due) return false;
+  // First, so that nobody settles them meanwhile: what is taken off the sums is then all there was.
+  await connection.execute('DELETE FROM log_entries WHERE job_id = ?', [job]);
   await connection.execute(
     `UPDATE shop_sums s JOIN job_sums j ON j.shop = s.shop AND j.kind = s.kind AND j.about = s.about
      SET s.count = s.count - j.count, s.sum = s.sum - j.sum, s.squares = s.squares - j.squares WHERE j.job_id = ?`,

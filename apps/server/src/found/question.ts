@@ -8,7 +8,7 @@ export type Question =
   | { readonly what: 'made'; readonly shop: ShopId }
   | { readonly what: 'readings'; readonly shop: ShopId; readonly kind: string };
 
-/** Looks things up. A question nobody waits for any more, told by the signal, is not begun. */
+/** Looks things up. */
 export interface Looking {
-  ask(question: Question, signal: AbortSignal): Promise<string>;
+  ask(question: Question): Promise<string>;
 }

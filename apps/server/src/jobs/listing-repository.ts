@@ -41,11 +41,11 @@ export class JobListingRepository {
   async list(shop: ShopId, { search, after, size, deleted }: JobListQuery): Promise<JobList> {
     const words = beginningsOf(search);
     // Asked for by nothing that could be a word: nothing is called so.
-    if (words.length === 0 && search.trim() !== '') return { items: [], next: null };
-    if (words.length > 0) await this.settling.atOnce(shop);
+    if (words.length === 0 && search.trim() !== '') return { items: [], next: null, settling: false };
+    const settling = words.length > 0 && (await this.settling.atOnce(shop));
     const wish = { shop, deleted, words };
     const { rows, next } = await this.found(wish, after, size);
-    return { items: await this.summaries(rows), next };
+    return { items: await this.summaries(rows), next, settling };
   }
 
   private async found(wish: Wish, after: string | undefined, size: number): Promise<Stretch<ListedRow>> {

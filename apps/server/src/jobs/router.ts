@@ -7,8 +7,7 @@ import { few } from '../http/few';
 import { jsonBody, textBody } from '../http/body';
 import { refuse } from '../http/refusal';
 import { validated } from '../http/validate';
-import { lookUp } from '../found/look-up';
-import type { Looking } from '../found/question';
+import type { LookUp } from '../found/look-up';
 import type { JobService } from './service';
 
 /** Job files may be long: so many are read at once, and so many more wait. */
@@ -16,7 +15,7 @@ const IMPORTS = 4;
 const MOST_WAITING = 200;
 
 /** /api/jobs: list, create, import, read, replace, delete and restore. */
-export function jobsRouter(jobs: JobService, looking: Looking): Router {
+export function jobsRouter(jobs: JobService, lookUp: LookUp): Router {
   const router = Router();
   const asText = textBody(LARGEST_FILE);
   const asJson = jsonBody(LARGEST_BODY);
@@ -28,7 +27,7 @@ export function jobsRouter(jobs: JobService, looking: Looking): Router {
   });
   router.get(
     '/',
-    lookUp(looking, (request, response) => ({
+    ...lookUp((request, response) => ({
       what: 'jobs',
       shop: whose(response),
       query: { ...validated(JobListQuery, { ...request.query }) },

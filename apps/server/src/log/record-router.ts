@@ -1,28 +1,24 @@
 import { MadeQuery, RecordQuery } from '@zabble/contract';
 import { Router } from 'express';
-import { lookUp } from '../found/look-up';
+import type { LookUp } from '../found/look-up';
 import { validated } from '../http/validate';
-import type { Looking } from '../found/question';
 import { whose } from '../whose/decide';
 
 /** /api/record: the logs of all jobs, searched, and what was measured against the plan. */
-export function recordRouter(looking: Looking): Router {
+export function recordRouter(lookUp: LookUp): Router {
   const router = Router();
   router.get(
     '/',
-    lookUp(looking, (request, response) => ({
+    ...lookUp((request, response) => ({
       what: 'record',
       shop: whose(response),
       query: { ...validated(RecordQuery, { ...request.query }) },
     })),
   );
-  router.get(
-    '/made',
-    lookUp(looking, (_request, response) => ({ what: 'made', shop: whose(response) })),
-  );
+  router.get('/made', ...lookUp((_request, response) => ({ what: 'made', shop: whose(response) })));
   router.get(
     '/made/:what',
-    lookUp(looking, (request, response) => ({
+    ...lookUp((request, response) => ({
       what: 'readings',
       shop: whose(response),
       kind: validated(MadeQuery, request.params).what,

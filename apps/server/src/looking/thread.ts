@@ -4,13 +4,14 @@ import { refuse } from '../http/refusal';
 import type { Looking, Question } from '../found/question';
 import type { Looked } from './worker';
 
-/** So many questions are answered beside each other; so many more wait for their turn. */
+/** So many questions are answered beside each other; so many more that nobody may wait for any more are let stand. */
 const AT_ONCE = 3;
 const MOST_WAITING = 200;
 
 /**
  * Looks things up in a thread of its own with a database connection of its own, so that who saves does not wait for those
- * who search. Refuses where too many wait (503).
+ * who search. Refuses where too many wait (503). A question is never broken off: that would end the thread, and with it
+ * what is looked up for others.
  */
 export class LookingThread implements Looking {
   private readonly pool: Piscina<Question, Looked>;
@@ -24,14 +25,13 @@ export class LookingThread implements Looking {
       concurrentTasksPerWorker: AT_ONCE,
       // Its database is heard, and it settles, while it waits for a question.
       atomics: 'disabled',
-      maxQueue: MOST_WAITING,
       workerData: { databaseUrl },
     });
   }
 
-  async ask(question: Question, signal: AbortSignal): Promise<string> {
+  async ask(question: Question): Promise<string> {
     if (this.pool.queueSize >= MOST_WAITING) throw refuse(503, said('too-busy'));
-    const looked = await this.pool.run(question, { signal });
+    const looked = await this.pool.run(question);
     if ('text' in looked) return looked.text;
     const { message, code } = looked.failed;
     throw Object.assign(new Error(message), code === undefined ? {} : { code });

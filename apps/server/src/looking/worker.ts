@@ -13,7 +13,9 @@ export type Looked =
 
 const { databaseUrl } = workerData as { readonly databaseUrl: string };
 const answers = new Answers(openPool(databaseUrl, { connections: CONNECTIONS }));
-answers.settling.byAndBy(() => undefined);
+answers.settling.byAndBy((problem) => {
+  process.stderr.write(`The record could not be settled: ${(problem as Error).message}\n`);
+});
 
 export default async function look(question: Question): Promise<Looked> {
   try {

@@ -1,6 +1,6 @@
 import type { JobRevision, JobRevisionList } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
-import type { Pool, RowDataPacket } from 'mysql2/promise';
+import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 import type { ShopId } from '../whose/shop';
 import { thinned } from './thin';
 
@@ -23,13 +23,15 @@ export class RevisionRepository {
   async before(shop: ShopId, job: string, revision: number): Promise<void> {
     const now = Date.now();
     if (now - (this.lately.get(job) ?? 0) < EVERY) return;
-    await this.pool.execute(
+    const [{ affectedRows }] = await this.pool.execute<ResultSetHeader>(
       `INSERT INTO job_revisions (shop, job_id, revision, saved_at, document)
        SELECT shop, id, revision, updated_at, document FROM jobs
        WHERE shop = ? AND id = ? AND revision = ? AND deleted_at IS NULL
        ON DUPLICATE KEY UPDATE job_revisions.revision = job_revisions.revision`,
       [shop, job, revision],
     );
+    // A save made from another revision keeps nothing: the next one may.
+    if (affectedRows === 0) return;
     if (this.lately.size >= MOST_JOBS) this.lately.clear();
     this.lately.set(job, now);
     await this.thin(shop, job);

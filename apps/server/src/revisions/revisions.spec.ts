@@ -52,7 +52,12 @@ describe('older versions of a job', () => {
   it('a save made from an older revision keeps none', async () => {
     const { body } = await request(app).post('/api/jobs').send({ document }).expect(201);
     const { id } = body as StoredJob;
-    await request(quietApp(pool)).put(`/api/jobs/${id}`).send({ revision: 7, document }).expect(409);
-    expect((await request(app).get(`/api/jobs/${id}/revisions`).expect(200)).body).toEqual({ items: [] });
+    const other = quietApp(pool);
+    await request(other).put(`/api/jobs/${id}`).send({ revision: 7, document }).expect(409);
+    const kept = async () => (await request(app).get(`/api/jobs/${id}/revisions`).expect(200)).body as object;
+    expect(await kept()).toEqual({ items: [] });
+    // And the save that is made from the right one still keeps what stood there.
+    await request(other).put(`/api/jobs/${id}`).send({ revision: 1, document }).expect(200);
+    expect(await kept()).toMatchObject({ items: [{ revision: 1 }] });
   });
 });

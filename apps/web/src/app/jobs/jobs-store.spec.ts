@@ -18,7 +18,7 @@ const job: JobSummary = {
   unit: 'in',
   faces: [],
 };
-const list = (items: JobSummary[], next: string | null = null): JobList => ({ items, next });
+const list = (items: JobSummary[], next: string | null = null): JobList => ({ items, next, settling: false });
 
 describe('the list of jobs', () => {
   let store: Store;
