@@ -57,6 +57,19 @@ describe('looking things up in a thread', () => {
     await pool.query('RENAME TABLE away TO shop_sums');
   });
 
+  it('answers others while one takes long', async () => {
+    const holder = await pool.getConnection();
+    await holder.query('LOCK TABLES shop_sums WRITE');
+    let answered = false;
+    const long = thread.ask({ what: 'made', shop: OWN_SHOP }).finally(() => (answered = true));
+    const query = { search: '', size: 12, deleted: false };
+    expect(await thread.ask({ what: 'jobs', shop: OWN_SHOP, query })).toContain('"items":[]');
+    expect(answered).toBe(false);
+    await holder.query('UNLOCK TABLES');
+    holder.release();
+    await long;
+  });
+
   it('goes on for the others when one who asked is gone', async () => {
     const app = express().use(logRequests(pino({ level: 'silent' })));
     app.get('/', ...lookingUp(thread)(() => ({ what: 'made', shop: OWN_SHOP })));

@@ -10,8 +10,8 @@ const MOST_WAITING = 200;
 
 /**
  * Looks things up in a thread of its own with a database connection of its own, so that who saves does not wait for those
- * who search. Refuses where too many wait (503). A question is never broken off: that would end the thread, and with it
- * what is looked up for others.
+ * who search. Refuses where too many wait (503). A question is never broken off: that would end the thread, and one that
+ * may be broken off would have to be answered by itself.
  */
 export class LookingThread implements Looking {
   private readonly pool: Piscina<Question, Looked>;
