@@ -188,7 +188,9 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
   store.dispatch(JobActions.opened({ job, document, sync: 'kept' }));
   const { name, customer = '', unit } = document;
   const listed = { id: 'j', revision: 1, createdAt: AT.at, updatedAt: AT.at, deletedAt: null, name, customer, unit };
-  store.dispatch(JobsActions.came({ list: { items: [{ ...listed, faces: facesOf(document) }], next: 'older', settling: true } }));
+  store.dispatch(
+    JobsActions.came({ list: { items: [{ ...listed, faces: facesOf(document) }], next: 'older', settling: true } }),
+  );
   store.dispatch(
     LogActions.heard({
       job: 'j',
