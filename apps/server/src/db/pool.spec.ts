@@ -80,8 +80,10 @@ describe('a database that is stopped in its tracks', () => {
     const app = quietApp(pool);
     await pool.query('SELECT 1');
     hold(true);
+    // What is looked up takes turns before it comes to the database; one job is asked for at once.
+    const one = '/api/jobs/00000000-0000-4000-8000-000000000000';
     const told = await Promise.all(
-      Array.from({ length: 6 }, async () => ((await request(app).get('/api/jobs')).body as { says: string }).says),
+      Array.from({ length: 6 }, async () => ((await request(app).get(one)).body as { says: string }).says),
     );
     expect(told.filter((says) => says.startsWith('Too much is asked')).length).toBeGreaterThanOrEqual(3);
     await end();
