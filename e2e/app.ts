@@ -1,4 +1,5 @@
-import { test as base, type Locator, type Page } from '@playwright/test';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { throwawayDatabase } from '../scripts/lib/throwaway.mjs';
 import { ZabbleServer } from '../scripts/lib/zabble-server.mjs';
 
@@ -67,6 +68,40 @@ export async function kept(page: Page): Promise<void> {
   await page.getByTestId('save-mark').getByText('On the server').waitFor();
 }
 
+/** No serious fault of access on what is shown; in the other theme, whose difference is its colours, none of colours. */
+export async function soundAccess(page: Page, where: string): Promise<void> {
+  // Everything shown is of one page: it is looked at there, without another page for the sum of it.
+  const axe = (): AxeBuilder => new AxeBuilder({ page }).setLegacyMode(true);
+  await noneSerious(axe(), where);
+  await otherTheme(page);
+  await noneSerious(axe().withRules(['color-contrast']), `${where}, the other theme`);
+  await otherTheme(page);
+}
+
+async function noneSerious(axe: AxeBuilder, where: string): Promise<void> {
+  const { violations } = await axe.analyze();
+  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(serious.map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
+}
+
+function otherTheme(page: Page): Promise<void> {
+  return page.evaluate(() => {
+    const { dataset } = document.documentElement;
+    dataset['theme'] = dataset['theme'] === 'dim' ? 'light' : 'dim';
+  });
+}
+
+/** Nothing is wider than the screen, at any of these widths. */
+export async function noWider(page: Page, where: string, widths: readonly number[]): Promise<void> {
+  const before = page.viewportSize() ?? { width: 1280, height: 800 };
+  for (const width of widths) {
+    await page.setViewportSize({ width, height: 900 });
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    expect(over, `${where} at ${width} is wider than the screen`).toBeLessThanOrEqual(0);
+  }
+  await page.setViewportSize(before);
+}
+
 /** A number of the plan by what it is: its name ends with how much. */
 export function figureButton(page: Page, label: string): Locator {
   return page.getByRole('button', { name: new RegExp(`^${label}, `) });
@@ -77,4 +112,14 @@ export async function figure(page: Page, label: string): Promise<string> {
   const button = figureButton(page, label);
   const parts = await button.locator('z-size > span').allInnerTexts();
   return parts.map((part) => part.trim()).join(' ');
+}
+
+/** The smallest picture there is. */
+export const PIXEL = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+
+export async function photograph(page: Page, name: string, mimeType: string, buffer: Buffer): Promise<void> {
+  await page.locator('input[type=file][accept*="image"]').setInputFiles({ name, mimeType, buffer });
 }

@@ -30,26 +30,30 @@ test('the server away for a while: work goes on, is marked, survives a reload, a
   await expect.poll(() => figure(page, 'Width that governs')).toBe('870.0');
 });
 
-test('the page loaded afresh while the server is away: the job opens here, is worked on, and is kept when it answers', async ({
-  page,
-  zabble,
-}) => {
-  await openJob(page, 'Rope bench');
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  await page.reload();
-  await expect(page.getByLabel('Width, reading 1')).toHaveValue('18');
-  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-  await zabble.server.stop();
-  await page.reload();
-  await expect(page.getByTestId('save-mark')).toContainText('Server not reached');
-  await page.getByLabel('Depth, reading 1').fill('20 1/2');
-  await expect.poll(() => figure(page, 'Depth that governs')).toBe('20 1/2');
-  await page.reload();
-  await expect(page.getByLabel('Depth, reading 1')).toHaveValue('20 1/2');
-  await zabble.server.start();
-  await kept(page);
-  await page.reload();
-  await expect(page.getByLabel('Depth, reading 1')).toHaveValue('20 1/2');
+test.describe('with what the browser keeps of the application', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('the page loaded afresh while the server is away: the job opens here, is worked on, and is kept when it answers', async ({
+    page,
+    zabble,
+  }) => {
+    await openJob(page, 'Rope bench');
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.reload();
+    await expect(page.getByLabel('Width, reading 1')).toHaveValue('18');
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    await zabble.server.stop();
+    await page.reload();
+    await expect(page.getByTestId('save-mark')).toContainText('Server not reached');
+    await page.getByLabel('Depth, reading 1').fill('20 1/2');
+    await expect.poll(() => figure(page, 'Depth that governs')).toBe('20 1/2');
+    await page.reload();
+    await expect(page.getByLabel('Depth, reading 1')).toHaveValue('20 1/2');
+    await zabble.server.start();
+    await kept(page);
+    await page.reload();
+    await expect(page.getByLabel('Depth, reading 1')).toHaveValue('20 1/2');
+  });
 });
 
 test('comes back by itself when the page stays open', async ({ page, zabble }) => {
@@ -131,17 +135,12 @@ test('a page older than the job: it plans what it knows, keeps what it does not,
   await page.route(`**/api/jobs/${id}`, (route) =>
     route.fulfill({ json: { id, revision: 9, document: { ...newer, version: 2 }, createdAt: '', updatedAt: '' } }),
   );
-  await page.evaluate(async () => {
-    for (const each of await navigator.serviceWorker.getRegistrations()) await each.unregister();
-  });
   await page.reload();
   await expect(page.getByRole('heading', { name: 'This job is not on the bench' })).toBeVisible();
   await expect(page.getByRole('alert').filter({ hasText: 'written by a newer Zabble' })).toBeVisible();
 });
 
 test.describe('without what the browser keeps of the application', () => {
-  test.use({ serviceWorkers: 'block' });
-
   test('a part of the application that does not come is told, wherever it is asked for', async ({ page }) => {
     const told = page.getByRole('alert').filter({ hasText: 'A part of Zabble could not be fetched' });
     await openJob(page, 'Flag chest');
@@ -166,8 +165,6 @@ test.describe('without what the browser keeps of the application', () => {
 });
 
 test.describe('where the browser keeps nothing', () => {
-  test.use({ serviceWorkers: 'block' });
-
   test('work goes on, and it is said that it is kept nowhere until the server has it', async ({ page, zabble }) => {
     await page.addInitScript(() => {
       const refuse = (): never => {
@@ -197,8 +194,6 @@ test.describe('where the browser keeps nothing', () => {
 });
 
 test.describe('what the server does not take into the log', () => {
-  test.use({ serviceWorkers: 'block' });
-
   test('stays on the device with why, is looked at, and sent again', async ({ page }) => {
     await openJob(page, 'Notions bank');
     await page.route('**/api/jobs/*/log', async (route) => {

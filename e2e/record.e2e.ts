@@ -1,8 +1,5 @@
-import { beginJob, expect, figure, kept, openJob, test } from './app';
-import AxeBuilder from '@axe-core/playwright';
+import { beginJob, expect, figure, kept, noWider, openJob, photograph, PIXEL, soundAccess, test } from './app';
 import type { Page } from '@playwright/test';
-
-const PIXEL = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
 
 async function toFit(page: Page, view: string): Promise<void> {
   await page.getByRole('link', { name: /^Fit/ }).click();
@@ -209,31 +206,33 @@ test('a server killed in the middle of a hundred readings: every acknowledged on
   expect(acknowledged.filter((each) => !there.includes(each))).toEqual([]);
 });
 
-test('readings taken while the server is away wait on the device, across a reload, and are sent', async ({
-  page,
-  zabble,
-}) => {
-  await openJob(page, 'Notions bank');
-  await toFit(page, 'Measure back');
-  await page.waitForFunction(async () => (await navigator.serviceWorker.getRegistration())?.active !== null);
-  await page.waitForTimeout(6000);
-  await zabble.server.stop();
-  await page.getByLabel('Opening, Drawer 1, front').fill('23 31/32');
-  await page.keyboard.press('Enter');
-  await expect(page.getByText('1 entry is kept here')).toBeVisible();
-  await page.reload();
-  await page.getByRole('tab', { name: 'Measure back' }).click();
-  await expect(page.getByRole('row', { name: /Drawer 1, front/ })).toContainText('23');
-  await zabble.server.start();
-  await expect(page.getByTestId('save-mark')).toContainText('On the server', { timeout: 15_000 });
-  const id = await jobId(page, zabble.url, 'Notions bank');
-  const file = await (await fetch(`${zabble.url}/api/jobs/${id}/file`)).text();
-  expect(file).toContain('23 31/32 in');
-});
+test.describe('with what the browser keeps of the application', () => {
+  test.use({ serviceWorkers: 'allow' });
 
-async function photograph(page: Page, name: string, mimeType: string, buffer: Buffer): Promise<void> {
-  await page.locator('input[type=file][accept*="image"]').setInputFiles({ name, mimeType, buffer });
-}
+  test('readings taken while the server is away wait on the device, across a reload, and are sent', async ({
+    page,
+    zabble,
+  }) => {
+    await openJob(page, 'Notions bank');
+    await toFit(page, 'Measure back');
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.reload();
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    await toFit(page, 'Measure back');
+    await zabble.server.stop();
+    await page.getByLabel('Opening, Drawer 1, front').fill('23 31/32');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('1 entry is kept here')).toBeVisible();
+    await page.reload();
+    await page.getByRole('tab', { name: 'Measure back' }).click();
+    await expect(page.getByRole('row', { name: /Drawer 1, front/ })).toContainText('23');
+    await zabble.server.start();
+    await expect(page.getByTestId('save-mark')).toContainText('On the server', { timeout: 15_000 });
+    const id = await jobId(page, zabble.url, 'Notions bank');
+    const file = await (await fetch(`${zabble.url}/api/jobs/${id}/file`)).text();
+    expect(file).toContain('23 31/32 in');
+  });
+});
 
 test('faults, photographs and time: written down, refused with one sentence, found again across jobs', async ({
   page,
@@ -269,7 +268,7 @@ test('faults, photographs and time: written down, refused with one sentence, fou
   await expect(page.getByText('front.png has 12.0 MB')).toBeVisible();
   await expect(record.getByRole('img')).toHaveCount(0);
   await page.getByLabel('What it shows').fill('the tight corner');
-  await photograph(page, 'front.png', 'image/png', Buffer.from(PIXEL, 'base64'));
+  await photograph(page, 'front.png', 'image/png', PIXEL);
   const shown = record.getByRole('img', { name: 'the tight corner' });
   await expect(shown).toBeVisible();
   const picture = await page.request.get((await shown.getAttribute('src')) ?? '');
@@ -318,34 +317,14 @@ test('every view of Fit and the record is free of serious faults of access, ligh
 }) => {
   test.slow();
   const views = ['Hang', 'Measure back', 'Fronts', 'Record', 'On paper'];
-  const narrow = async (where: string): Promise<void> => {
-    for (const width of [768, 390, 1280]) {
-      await page.setViewportSize({ width, height: 844 });
-      const over = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-      );
-      expect(over, `${where} at ${width} is wider than the screen`).toBeLessThanOrEqual(0);
-    }
+  const looked = async (view: string): Promise<void> => {
+    await page.getByRole('tab', { name: view }).click();
+    await soundAccess(page, view);
+    await noWider(page, view, [768, 390]);
   };
-  const sound = async (where: string): Promise<void> => {
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-    expect(serious.map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
-  };
-  for (const theme of ['light', 'dim']) {
-    await page.addInitScript((chosen) => localStorage.setItem('zabble.theme', chosen), theme);
-    await openJob(page, 'Notions bank');
-    await page.getByRole('link', { name: /^Fit/ }).click();
-    for (const view of views) {
-      await page.getByRole('tab', { name: view }).click();
-      await sound(`${view} ${theme}`);
-      await narrow(view);
-    }
-    await page.goto('/record');
-    for (const view of ['What to do otherwise next time', 'Look it up']) {
-      await page.getByRole('tab', { name: view }).click();
-      await sound(`${view} ${theme}`);
-      await narrow(view);
-    }
-  }
+  await openJob(page, 'Notions bank');
+  await page.getByRole('link', { name: /^Fit/ }).click();
+  for (const view of views) await looked(view);
+  await page.goto('/record');
+  for (const view of ['What to do otherwise next time', 'Look it up']) await looked(view);
 });

@@ -8,6 +8,8 @@ import { freePort } from './ports.mjs';
  */
 export class ZabbleServer {
   #child;
+  /** Where it lets the network in, when it is told to. */
+  networkPort = 0;
 
   constructor(databaseUrl) {
     this.databaseUrl = databaseUrl;
@@ -15,7 +17,9 @@ export class ZabbleServer {
 
   async start() {
     this.port ??= await freePort();
-    const env = { ...process.env, PORT: String(this.port), DATABASE_URL: this.databaseUrl, LOG_LEVEL: 'error' };
+    this.networkPort ||= await freePort();
+    const ports = { PORT: String(this.port), NETWORK_PORT: String(this.networkPort) };
+    const env = { ...process.env, ...ports, DATABASE_URL: this.databaseUrl, LOG_LEVEL: 'error' };
     const child = spawn(process.execPath, [SERVER], { cwd: ROOT, env, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
     this.#child = child;
     await new Promise((resolve, reject) => {

@@ -23,6 +23,9 @@ import { RevisionService } from './revisions/service';
 import { revisionsRouter } from './revisions/router';
 import { guard } from './http/guard';
 import { logRequests } from './http/log-requests';
+import { gate, refusedHere } from './network/gate';
+import { networkRouter } from './network/router';
+import type { NetworkService } from './network/service';
 import { together } from './http/together';
 import { jobsRouter } from './jobs/router';
 import type { JobService } from './jobs/service';
@@ -55,15 +58,16 @@ export interface ApiParts {
   readonly revisions: RevisionRepository;
   readonly logger: Logger;
   readonly printer: Printer;
+  readonly network: NetworkService;
   readonly version: string;
   /** Host names it is known by besides those of this machine. */
   readonly names: readonly string[];
 }
 
 /** Everything under /api. */
-export function apiOf({ pool, looking, jobs, revisions, logger, printer, version, names }: ApiParts): Router {
+export function apiOf({ pool, looking, jobs, revisions, logger, printer, network, version, names }: ApiParts): Router {
   const api = Router();
-  api.use(together(logRequests(logger), guard(names), apiHeaders, decideWhose()));
+  api.use(together(logRequests(logger), guard(names), apiHeaders, gate(network, refusedHere), decideWhose()));
   const lookUp = lookingUp(looking);
   const log = new LogService(new LogRepository(pool), jobs);
   api.use('/jobs', jobsRouter(jobs, lookUp));
@@ -86,6 +90,7 @@ export function apiOf({ pool, looking, jobs, revisions, logger, printer, version
   api.use('/shop/money', moneyRouter(new MoneyService(new MoneyRepository(pool))));
   const supplier = simulatedSupplier(Math.random, () => new Date());
   api.use('/shop/prices', pricesRouter(new PriceService(new PriceRepository(pool), supplier)));
+  api.use('/network', networkRouter(network));
   api.use('/print', printRouter(printer));
   api.use('/devices', devicesRouter({ laser: simulatedLaser(Math.random), caliper: simulatedCaliper(Math.random) }));
   api.use(nothingHere);

@@ -4,13 +4,8 @@ import { join } from 'node:path';
 import { Writable } from 'node:stream';
 import { pino } from 'pino';
 import request from 'supertest';
-import { createApp } from './app';
 import { openPool } from './db/pool';
-import { JobRepository } from './jobs/repository';
-import { RevisionRepository } from './revisions/repository';
-import { JobService } from './jobs/service';
-import { Answers } from './looking/answers';
-import { printsHere } from './print/prints-here.spec-data';
+import { appWith } from './own-server.spec-data';
 
 const webRoot = mkdtempSync(join(tmpdir(), 'zabble-web-'));
 writeFileSync(join(webRoot, 'index.html'), '<title>Zabble</title>');
@@ -18,18 +13,7 @@ writeFileSync(join(webRoot, 'main-ABC.js'), '1');
 const pool = openPool(process.env['TEST_DATABASE_URL'] ?? '');
 const lines: string[] = [];
 const logger = pino(new Writable({ write: (line, _, done) => (lines.push(String(line)), done()) }));
-const revisions = new RevisionRepository(pool);
-const app = createApp({
-  pool,
-  looking: new Answers(pool),
-  revisions,
-  jobs: new JobService(new JobRepository(pool), revisions),
-  logger,
-  webRoot,
-  printer: printsHere,
-  version: 'test',
-  names: [],
-});
+const app = appWith(pool, { logger, webRoot });
 afterAll(async () => {
   rmSync(webRoot, { recursive: true });
   await pool.end();

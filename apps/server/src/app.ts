@@ -7,6 +7,8 @@ import helmet from 'helmet';
 import { nothingHere, sayErrors } from './http/errors';
 import { guard } from './http/guard';
 import { logRequests } from './http/log-requests';
+import { gate } from './network/gate';
+import { letIn, showLetIn } from './network/let-in';
 
 export interface AppParts extends ApiParts {
   readonly webRoot: string;
@@ -22,6 +24,8 @@ export function createApp({ webRoot, ...parts }: AppParts): Express {
   app.use(logRequests(parts.logger));
   app.use(guard(parts.names));
   app.use(pageHeaders());
+  app.use(letIn(parts.network));
+  app.use(gate(parts.network, showLetIn));
   app.use(compression());
   serveWeb(app, webRoot);
   app.use(sayErrors);

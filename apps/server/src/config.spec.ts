@@ -20,6 +20,17 @@ describe('the server’s settings', () => {
     );
   });
 
+  it('have a port of its own for the network, and the names it is called by', () => {
+    const settings = (more: object) => readConfig({ DATABASE_URL: 'mysql://x', ...more }, root);
+    expect(settings({ PORT: '5000' }).networkPort).toBe(5001);
+    expect(settings({ PORT: '65535' }).networkPort).toBe(65_534);
+    expect(settings({ NETWORK_PORT: '80' }).networkPort).toBe(80);
+    expect(() => settings({ NETWORK_PORT: '4870' })).toThrow('the network has a port of its own');
+    const { names, publicAddress } = settings({ ZABBLE_ADDRESS: 'https://zabble.example/' });
+    expect([names[0], publicAddress]).toEqual(['zabble.example', 'https://zabble.example']);
+    expect(() => settings({ ZABBLE_ADDRESS: 'zabble.example' })).toThrow('an address begins with http');
+  });
+
   it('want a database', () => {
     expect(() => readConfig({}, root)).toThrow('DATABASE_URL is not set');
   });

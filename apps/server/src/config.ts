@@ -1,3 +1,4 @@
+import { hostname } from 'node:os';
 import { fileURLToPath } from 'node:url';
 
 /** What the server is started with. */
@@ -5,8 +6,12 @@ export interface Config {
   readonly port: number;
   /** The address of this machine it listens at. */
   readonly host: string;
-  /** Host names it is known by besides those of this machine. */
+  /** The port at which the shop's own network is let in, when it is. */
+  readonly networkPort: number;
+  /** Host names it is known by besides those a machine has for itself. */
   readonly names: readonly string[];
+  /** Where people call it at through a proxy, `https://zabble.example`. */
+  readonly publicAddress: string | undefined;
   readonly databaseUrl: string;
   /** Folder of the built web application. */
   readonly webRoot: string;
@@ -24,16 +29,22 @@ export interface Config {
 
 /** Reads the environment; throws one sentence where it can't be used. */
 export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
-  const port = Number(environment['PORT'] ?? '4870');
-  if (!Number.isInteger(port) || port < 1 || port > 65_535)
-    throw new Error(`PORT is ${JSON.stringify(environment['PORT'])}: a port is a whole number from 1 to 65535.`);
+  const port = portIn(environment, 'PORT', 4870);
+  const networkPort = portIn(environment, 'NETWORK_PORT', port === 65_535 ? port - 1 : port + 1);
+  if (port === networkPort) throw new Error(`NETWORK_PORT is ${port}, as PORT is: the network has a port of its own.`);
+  const publicAddress = addressIn(environment['ZABBLE_ADDRESS']);
   const databaseUrl = environment['DATABASE_URL'];
   if (!databaseUrl) throw new Error('DATABASE_URL is not set: start Zabble with npm start, which sets it.');
   const under = (path: string): string => fileURLToPath(new URL(path, root));
   return {
     port,
     host: environment['HOST'] ?? '127.0.0.1',
-    names: namesIn(environment['ZABBLE_ADDRESS']),
+    networkPort,
+    names: [
+      ...[publicAddress ?? []].flat().map((address) => new URL(address).hostname),
+      ...[hostname(), `${hostname()}.local`],
+    ],
+    publicAddress,
     databaseUrl,
     webRoot: environment['WEB_ROOT'] ?? under('apps/web/dist/browser/'),
     migrations: under('apps/server/migrations/'),
@@ -46,12 +57,19 @@ export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
   };
 }
 
-/** The host of the address people call it at; none where it is only at home. */
-function namesIn(address: string | undefined): readonly string[] {
-  if (address === undefined || address === '') return [];
+function portIn(environment: NodeJS.ProcessEnv, name: string, otherwise: number): number {
+  const port = Number(environment[name] ?? otherwise);
+  if (!Number.isInteger(port) || port < 1 || port > 65_535)
+    throw new Error(`${name} is ${JSON.stringify(environment[name])}: a port is a whole number from 1 to 65535.`);
+  return port;
+}
+
+/** The address people call it at; none where it is only at home. */
+function addressIn(address: string | undefined): string | undefined {
+  if (address === undefined || address === '') return undefined;
   if (!/^https?:/.test(address) || !URL.canParse(address))
     throw new Error(
       `ZABBLE_ADDRESS is ${JSON.stringify(address)}: an address begins with http:// or https://, then the name.`,
     );
-  return [new URL(address).hostname];
+  return new URL(address).origin;
 }

@@ -7,6 +7,10 @@ import { migrate } from './db/migrate';
 import { openPatientPool, openPool } from './db/pool';
 import { addDemoJobs } from './demo/demo';
 import { ErasingRepository } from './erasing/repository';
+import { Door } from './network/door';
+import { NetworkRepository } from './network/repository';
+import { NetworkService } from './network/service';
+import { OWN_SHOP } from './whose/shop';
 import { LookingThread } from './looking/thread';
 import { JobRepository } from './jobs/repository';
 import { RevisionRepository } from './revisions/repository';
@@ -29,20 +33,14 @@ async function start(config: Config): Promise<void> {
   if (wasNew) logger.info({ jobs: await addDemoJobs(jobs, config.demo) }, 'demo jobs put in');
   const printer = new PrinterThreads(config.printWorker, config.fonts);
   const looking = new LookingThread(config.lookingWorker, config.databaseUrl);
-  const server = await listen(
-    createApp({
-      pool,
-      looking,
-      jobs,
-      revisions,
-      logger,
-      webRoot: config.webRoot,
-      printer,
-      version: config.version,
-      names: config.names,
-    }),
-    config,
-  );
+  const door = new Door(config.networkPort);
+  const network = new NetworkService(new NetworkRepository(pool), door, config.publicAddress);
+  const { webRoot, version, names } = config;
+  const app = createApp({ pool, looking, jobs, revisions, logger, webRoot, printer, network, version, names });
+  const server = await listen(app, config);
+  door.answer(app);
+  if (!(await network.begin(OWN_SHOP)))
+    logger.warn({ port: config.networkPort }, 'the network can’t be let in: its port is taken');
   logger.info({ port: config.port }, 'listening');
   process.send?.('listening');
   const erased = new ErasingRepository(pool).byAndBy((problem) =>
@@ -50,6 +48,7 @@ async function start(config: Config): Promise<void> {
   );
   stopOnSignal(server, () => {
     erased();
+    void door.set(false);
     return Promise.all([printer.end(), looking.end(), pool.end()]);
   });
 }

@@ -3,12 +3,15 @@ import { OWN_HEADER } from '@zabble/contract';
 import express, { type Express } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { pino } from 'pino';
-import { createApp } from './app';
+import { createApp, type AppParts } from './app';
 import { openPool } from './db/pool';
 import { JobRepository } from './jobs/repository';
 import { JobService } from './jobs/service';
 import { RevisionRepository } from './revisions/repository';
 import { Answers } from './looking/answers';
+import { Door } from './network/door';
+import { NetworkRepository } from './network/repository';
+import { NetworkService } from './network/service';
 import { printsHere } from './print/prints-here.spec-data';
 
 /** A pool on a database of this name, new and empty, beside the one the tests were started with. */
@@ -32,6 +35,11 @@ export function quietApp(pool: Pool): Express {
 }
 
 export function bareApp(pool: Pool): Express {
+  return appWith(pool);
+}
+
+/** The application on a pool, with other parts than it usually has. */
+export function appWith(pool: Pool, others: Partial<AppParts> = {}): Express {
   const revisions = new RevisionRepository(pool);
   return createApp({
     pool,
@@ -41,7 +49,9 @@ export function bareApp(pool: Pool): Express {
     logger: pino({ level: 'silent' }),
     webRoot: 'no-such-folder',
     printer: printsHere,
+    network: new NetworkService(new NetworkRepository(pool), new Door(1), undefined),
     version: 'test',
     names: [],
+    ...others,
   });
 }

@@ -2,6 +2,7 @@ export * from './devices';
 export * from './habits';
 export * from './jobs';
 export * from './money';
+export * from './network';
 export * from './print';
 export * from './record';
 export * from './routes';

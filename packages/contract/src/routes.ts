@@ -18,6 +18,9 @@ export const ROUTES = {
   bookings: '/api/shop/bookings',
   undoBooking: (id: string) => `/api/shop/bookings/${encodeURIComponent(id)}/undo`,
   money: '/api/shop/money',
+  network: '/api/network',
+  letInCode: '/api/network/code',
+  letInDevice: (id: string) => `/api/network/devices/${encodeURIComponent(id)}`,
   prices: '/api/shop/prices',
   refreshPrices: '/api/shop/prices/refresh',
   print: (what: string) => `/api/print/${what}`,
@@ -35,6 +38,9 @@ export const ROUTES = {
 
 /** The header every change asked for by Zabble itself has: no page from elsewhere can send it unasked. */
 export const OWN_HEADER = 'x-zabble';
+
+/** The page where a device that is not known says its code. */
+export const LET_IN_PAGE = '/let-in';
 
 /** Largest body the server takes, in bytes. */
 export const LARGEST_BODY = 2_000_000;

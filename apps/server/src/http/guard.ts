@@ -1,10 +1,10 @@
-import { OWN_HEADER } from '@zabble/contract';
+import { isIP } from 'node:net';
+import { LET_IN_PAGE, OWN_HEADER } from '@zabble/contract';
 import { said } from '@zabble/core';
 import type { Request, RequestHandler } from 'express';
+import { isLoopbackName, isThroughDoor, nameOf } from './near';
 import { refuse } from './refusal';
 
-/** Names this machine has for itself. */
-const LOOPBACK = ['127.0.0.1', 'localhost', '[::1]'];
 /** What only looks. */
 const LOOKING = new Set(['GET', 'HEAD', 'OPTIONS']);
 /** Kinds of content no form of a page can send. */
@@ -15,14 +15,17 @@ const OWN_CONTENT = /^(?:application\/json|image\/)/i;
  * answered only at the names it is known by) nor change anything in it. A change comes from a page of its own and has
  * its own header or a kind of content that a browser sends nowhere else without asking first. 403 otherwise.
  *
- * `names` are host names it is also known by, without ports. Source: OWASP, Cross-Site Request Forgery Prevention Cheat
+ * `names` are host names it is also known by, without ports. Through the door for the network it may be called by a bare
+ * address too: no foreign name can lead there by that. Source: OWASP, Cross-Site Request Forgery Prevention Cheat
  * Sheet, "Verifying Origin With Standard Headers" and "Employing Custom Request Headers"; from memory.
  */
 export function guard(names: readonly string[] = []): RequestHandler {
-  const known = new Set([...LOOPBACK, ...names.map((name) => name.toLowerCase())]);
+  const known = new Set(names.map((name) => name.toLowerCase()));
   return (request, _response, next) => {
     const host = request.get('host') ?? '';
-    if (!known.has(nameOf(host))) throw refuse(403, said('another-name', { host }));
+    const name = nameOf(host);
+    const isKnown = isLoopbackName(name) || known.has(name) || (isThroughDoor(request) && isAddress(name));
+    if (!isKnown) throw refuse(403, said('another-name', { host }));
     if (!LOOKING.has(request.method) && !isOwn(request, host)) throw refuse(403, said('from-elsewhere'));
     next();
   };
@@ -32,11 +35,13 @@ function isOwn(request: Request, host: string): boolean {
   const [origin, site] = [request.get('origin'), request.get('sec-fetch-site')];
   if (origin !== undefined && hostOf(origin) !== host.toLowerCase()) return false;
   if (site !== undefined && site !== 'same-origin' && site !== 'none') return false;
+  // The one form there is says for itself where it is from.
+  if (request.path === LET_IN_PAGE && origin !== undefined) return true;
   return request.get(OWN_HEADER) !== undefined || OWN_CONTENT.test(request.get('content-type') ?? '');
 }
 
-function nameOf(host: string): string {
-  return host.replace(/:\d*$/, '').toLowerCase();
+function isAddress(name: string): boolean {
+  return isIP(name.replace(/^\[(.*)\]$/, '$1')) !== 0;
 }
 
 /** Empty where a page hides where it is from. */

@@ -4,6 +4,11 @@ import { ENGLISH, millimetres, said, wordsIn, type JobError, type Said } from '@
 /** How refusals are said: they have no lengths of a job in them. */
 const WORDS = wordsIn(ENGLISH, { unit: 'mm', step: millimetres(0.5) });
 
+/** What the server says outside of refusals. */
+export function inWords(what: Said): string {
+  return WORDS.say(what);
+}
+
 /** An answer other than yes: its status and the sentence the person reads. */
 export class Refusal extends Error {
   constructor(readonly problem: Problem | Conflict | RowConflict) {

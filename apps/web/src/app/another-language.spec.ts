@@ -52,6 +52,8 @@ import { StepTabs } from './bench/step-tabs';
 import { BankDrawing } from './drawing/bank-drawing';
 import { JobsActions, jobsFeature } from './jobs/jobs-store';
 import { JobsPage } from './jobs/jobs-page';
+import { NetworkPage } from './network/network-page';
+import { ShopNetwork } from './shop/network';
 import { NewJobSheet } from './jobs/new-job-sheet';
 import { LessonsView } from './record/lessons-view';
 import { RecordSearch } from './record/record-search';
@@ -139,6 +141,7 @@ const SCREENS: readonly Screen[] = [
   [ConflictBar],
   [VersionsBoard],
   [JobsPage],
+  [NetworkPage],
   [NewJobSheet],
   [RecordSearch],
   [LessonsView],
@@ -197,6 +200,7 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
       kept: LOG.map((entry, seq) => ({ seq: seq + 1, entry: { ...entry, id: `e${seq}` } })),
     }),
   );
+  if (screen === NetworkPage) reached(document.unit === 'in');
   if (screen === ConflictBar)
     store.dispatch(JobActions.conflictFound({ kept: { ...job, document: otherOf(document) } }));
   const fixture = TestBed.createComponent(screen);
@@ -212,6 +216,29 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
     await fixture.whenStable();
   }
   return element;
+}
+
+/** Somebody’s phone is let in and a code is shown; or nobody is. */
+function reached(open: boolean): void {
+  const network = TestBed.inject(ShopNetwork);
+  network.fetch = () => undefined;
+  network.hideCode = () => undefined;
+  const [address, device] = ['192.0.2.7', { id: 'd', name: '№ 1', letInAt: AT.at, seenAt: AT.at }];
+  network.state.set({
+    near: true,
+    open,
+    address: open ? address : null,
+    addresses: open ? [address] : [],
+    devices: open ? [device] : [],
+  });
+  if (open)
+    network.code.set({
+      code: '123456',
+      until: '2999-01-01T00:00:00Z',
+      page: address,
+      outline: 'M0 0h1v1z',
+      across: 21,
+    });
 }
 
 function isInput(screen: Type<unknown>, name: string): boolean {

@@ -22,6 +22,11 @@ export const routes: Routes = [
     title: $localize`The record · Zabble`,
     loadComponent: () => import('./record/record-page').then((m) => m.RecordPage),
   },
+  {
+    path: 'phones',
+    title: $localize`Phones and tablets · Zabble`,
+    loadComponent: () => import('./network/network-page').then((m) => m.NetworkPage),
+  },
   { path: 'jobs/:id', pathMatch: 'full', redirectTo: 'jobs/:id/measure' },
   {
     path: 'jobs/:id/:step',

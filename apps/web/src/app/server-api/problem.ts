@@ -20,7 +20,17 @@ export function statusOf(problem: unknown): number {
   return problem instanceof HttpErrorResponse ? problem.status : 0;
 }
 
-/** The server, or its database, does not answer: worth trying again. `from` is the first status that says so. */
+/** The server does not let this device in (any more). */
+export function isStranger(problem: unknown): boolean {
+  return statusOf(problem) === 401;
+}
+
+/**
+ * The server, or its database, does not answer, or does not let this device in: worth trying again. `from` is the first
+ * status that says so.
+ */
 export function isAway(problem: unknown, from = 502): boolean {
-  return problem instanceof HttpErrorResponse && (problem.status === 0 || problem.status >= from);
+  return (
+    problem instanceof HttpErrorResponse && (problem.status === 0 || problem.status >= from || isStranger(problem))
+  );
 }

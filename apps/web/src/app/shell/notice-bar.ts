@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject } from '@angular/core';
+import { LET_IN_PAGE } from '@zabble/contract/routes';
 import { Notices, type Notice } from './notices';
 
 /** Nothing here says what is kept: the mark beside the job’s name does, and looks before it says so. */
@@ -6,6 +7,7 @@ const TELLS: Readonly<Record<Notice, string>> = {
   newer: $localize`A newer Zabble is ready: load the page again once what you are writing stands.`,
   part: $localize`A part of Zabble could not be fetched: the server is not reached, or has a newer one.`,
   fault: $localize`Something in Zabble went wrong here. The mark beside the job’s name says what is kept; if this goes on, load the page again.`,
+  stranger: $localize`This device is not let in (any more). What you do stays on it until it is: say its code, which is shown at the machine Zabble runs on.`,
   broken: $localize`What this device had of Zabble itself is gone: load the page again while the server is reached.`,
 };
 
@@ -19,7 +21,11 @@ const TELLS: Readonly<Record<Notice, string>> = {
       [attr.role]="notice === 'newer' ? 'status' : 'alert'"
     >
       <p class="min-w-0 flex-1">{{ tells() }}</p>
-      <button i18n type="button" class="press" (click)="again()">Load again</button>
+      @if (notice === 'stranger') {
+        <a i18n class="press" [href]="letIn()">Say its code</a>
+      } @else {
+        <button i18n type="button" class="press" (click)="again()">Load again</button>
+      }
       <button i18n type="button" class="press" (click)="notices.dismiss()">Not now</button>
     </div>
   }`,
@@ -28,6 +34,12 @@ export class NoticeBar {
   protected readonly notices = inject(Notices);
   private readonly page = inject(DOCUMENT);
   protected readonly tells = computed(() => TELLS[this.notices.notice() ?? 'fault']);
+
+  /** The page there that takes the code, and leads back here. */
+  protected letIn(): string {
+    const { pathname = '/', search = '' } = this.page.defaultView?.location ?? {};
+    return `${LET_IN_PAGE}?${new URLSearchParams({ to: pathname + search }).toString()}`;
+  }
 
   protected again(): void {
     this.page.defaultView?.location.reload();

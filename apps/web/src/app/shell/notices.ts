@@ -6,9 +6,9 @@ import { tap } from 'rxjs';
 /**
  * What a person is told of the application itself: `newer`, another version waits for the page to be loaded again;
  * `part`, a part of it could not be fetched; `fault`, something in it went wrong; `broken`, what the device kept of it is
- * no more.
+ * no more; `stranger`, the server does not let this device in (any more).
  */
-export type Notice = 'newer' | 'part' | 'fault' | 'broken';
+export type Notice = 'newer' | 'part' | 'fault' | 'broken' | 'stranger';
 
 /** What a browser says of a part of the application that does not come, and Angular of one that was put off. */
 const NOT_FETCHED = /dynamically imported module|module script failed|ChunkLoadError|Loading chunk|NG0750/i;

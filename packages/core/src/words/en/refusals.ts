@@ -112,6 +112,26 @@ export const REFUSALS = {
   'another-name': ({ host }: { host: string }) =>
     `This Zabble is not known as ${host === '' ? 'nothing at all' : host}. Nothing was shown.`,
   'from-elsewhere': 'This was asked for by a page from elsewhere. Nothing was changed.',
+  'not-let-in':
+    'This device is not let in (any more). Load the page again to say its code, which is shown at the machine Zabble runs on. Nothing was changed.',
+  'only-near': 'Others are let in and sent away only at the machine Zabble runs on. Nothing was changed.',
+  'door-stuck': ({ port, why }: { port: number; why: string }) =>
+    why === 'EADDRINUSE'
+      ? `Port ${port} is taken by another program, so that the network can’t be let in. Start Zabble with another NETWORK_PORT.`
+      : `The machine does not let port ${port} be opened (${why}). The network is not let in.`,
+  'address-not-ours': ({ address }: { address: string }) =>
+    `${address} is none of the addresses of this machine. Nothing was changed.`,
+  'network-closed': 'The network is not let in: open it first. No code was made.',
+  'no-device': 'There is no such device (any more).',
+  'let-in/title': 'Let this device in · Zabble',
+  'let-in/heading': 'This device is not let in yet',
+  'let-in/how':
+    'At the machine Zabble runs on, open “Phones and tablets” and ask for a code. It is good for ten minutes and for one device.',
+  'let-in/code': 'The six digits of the code',
+  'let-in/name': 'What to call this device',
+  'let-in/do': 'Let this device in',
+  'let-in/wrong':
+    'That code lets nobody in: it was mistyped, used already, or is too old. Compare it, or ask for a new one.',
   'address-unreadable': 'This address can’t be read. Nothing was changed.',
   'server-wrong': 'Something went wrong in the server. Nothing was changed; its log has the details.',
   'file-wrong': (p: { file: string; why: Said }, w: Words) => `${p.file}: ${w.say(p.why)}`,

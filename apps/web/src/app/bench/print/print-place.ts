@@ -19,6 +19,7 @@ import { handOver } from '../../device/hand-over';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectPlan } from '../../store/job/job.selectors';
 import { ChoiceRow, type Choice } from '../../ui/choice-row';
+import { ShopNetwork } from '../../shop/network';
 import { CutState } from '../cut/cut-state';
 import { WHICH_PARTS } from '../cut/which-parts';
 import { PagesView } from './pages-view';
@@ -66,6 +67,8 @@ export class PrintPlace implements OnDestroy {
   });
   protected readonly sheets = computed(() => this.paper().name === 'layouts.pdf');
   protected readonly layingOut = computed(() => this.sheets() && this.cut.running());
+  protected readonly codes = computed(() => this.paper().name === 'labels.pdf');
+  protected readonly network = inject(ShopNetwork);
   protected readonly planned = computed(() =>
     (this.plan()?.cases ?? []).some(({ banks }) => banks.some(({ bank }) => bank.basis === 'planned')),
   );
@@ -99,6 +102,7 @@ export class PrintPlace implements OnDestroy {
   });
 
   constructor() {
+    this.network.know();
     // The sheets go into the zip too, whatever paper is looked at.
     this.cut.active.set(true);
     effect(() => {

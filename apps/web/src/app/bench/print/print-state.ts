@@ -7,10 +7,14 @@ import { PrintApi } from '../../server-api/print-api';
 import { sentenceOf } from '../../server-api/problem';
 import { jobFeature } from '../../store/job/job.reducer';
 import { logFeature } from '../../store/log/log.reducer';
+import { ShopNetwork } from '../../shop/network';
 import { CutState } from '../cut/cut-state';
 
 export type PaperSize = 'a4' | 'letter';
 export type Ink = 'colour' | 'grey';
+
+/** What has codes on it that lead here. */
+const CODES = new Set<PrintName>(['labels.pdf', 'job.zip']);
 
 /** How a print stands. */
 export type PrintStanding =
@@ -33,6 +37,7 @@ export interface PrintWishNow {
 export class PrintState {
   private readonly api = inject(PrintApi);
   private readonly cut = inject(CutState);
+  private readonly network = inject(ShopNetwork);
   private readonly store = inject(Store);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly id = this.store.selectSignal(jobFeature.selectId);
@@ -55,7 +60,7 @@ export class PrintState {
       layouts: sheets ? this.layouts() : [],
       paper: this.size(),
       ink: this.ink(),
-      address: location.origin,
+      address: CODES.has(name) ? (this.network.reached() ?? location.origin) : location.origin,
     };
   }
 
