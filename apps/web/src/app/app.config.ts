@@ -16,7 +16,7 @@ import { provideStore, Store } from '@ngrx/store';
 import { routes } from './app.routes';
 import { ownRequests } from './server-api/own-requests';
 import { Notices } from './shell/notices';
-import { toldStranger } from './shell/told-stranger';
+import { toldStranger } from './server-api/told-stranger';
 import { ToldErrors } from './shell/told-errors';
 import { LAYOUT_SEARCH } from './workers/layout-worker';
 import { OPEN_PDF } from './workers/pdf-pages';

@@ -2,6 +2,7 @@ import { ErrorHandler } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { SwUpdate, type VersionEvent } from '@angular/service-worker';
 import { Subject } from 'rxjs';
+import { Stranger } from '../server-api/told-stranger';
 import { NoticeBar } from './notice-bar';
 import { Notices } from './notices';
 import { ToldErrors } from './told-errors';
@@ -31,6 +32,17 @@ describe('what is told of the application itself', () => {
     const { text } = await shown();
     versionUpdates.next({ type: 'NO_NEW_VERSION_DETECTED', version: { hash: 'a' } });
     expect(await text()).toBe('');
+  });
+
+  it('is that this device is not let in, with the way to the page that takes its code and back', async () => {
+    const { element, text } = await shown();
+    TestBed.inject(Stranger).told.set(1);
+    expect(await text()).toContain('This device is not let in');
+    expect(element.querySelector('a')?.getAttribute('href')).toBe('/let-in?to=%2F');
+    TestBed.inject(Notices).dismiss();
+    expect(await text()).toBe('');
+    TestBed.inject(Stranger).told.set(2);
+    expect(await text()).toContain('Say its code');
   });
 
   it('is a newer version once it is here, and goes when it is put off', async () => {

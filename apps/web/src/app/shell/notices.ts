@@ -2,6 +2,7 @@ import { inject, Injectable, signal } from '@angular/core';
 import { SwUpdate, type VersionEvent } from '@angular/service-worker';
 import { rxMethod } from '@ngrx/signals/rxjs-interop';
 import { tap } from 'rxjs';
+import { Stranger } from '../server-api/told-stranger';
 
 /**
  * What a person is told of the application itself: `newer`, another version waits for the page to be loaded again;
@@ -19,6 +20,7 @@ export class Notices {
   readonly notice = signal<Notice | undefined>(undefined);
 
   constructor() {
+    rxMethod<number>(tap((times) => times > 0 && this.notice.set('stranger')))(inject(Stranger).told);
     const { updates } = this;
     if (!updates?.isEnabled) return;
     rxMethod<VersionEvent>(
