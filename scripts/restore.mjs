@@ -7,7 +7,7 @@ await main(async () => {
   const [file, ...more] = process.argv.slice(2);
   if (!file || more.length > 0) throw new Stop('Say from where: npm run restore FILE');
   if (!process.env.DATABASE_URL && runningHere())
-    throw new Stop('Zabble runs from this folder: stop it first. Nothing was changed.');
+    throw new Stop('Zabble runs on this database: stop it first. Nothing was changed.');
   await assertWhole(file);
   const release = process.env.DATABASE_URL ? () => undefined : claimRunning();
   try {

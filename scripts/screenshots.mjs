@@ -76,9 +76,14 @@ async function picture(
   },
 ) {
   const { theme = 'light', width = 1280, height = 800 } = look;
-  const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB', reducedMotion: 'reduce' });
+  const colorScheme = theme === 'dim' ? 'dark' : 'light';
+  const context = await browser.newContext({
+    viewport: { width, height },
+    locale: 'en-GB',
+    reducedMotion: 'reduce',
+    colorScheme,
+  });
   const page = await context.newPage();
-  await page.addInitScript((chosen) => localStorage.setItem('zabble.theme', chosen), theme);
   await page.goto(`${url}/jobs`);
   await page.getByRole('heading', { name: job ?? 'Jobs', exact: true }).waitFor();
   if (job && paper) {

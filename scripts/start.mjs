@@ -1,11 +1,11 @@
 import { spawn } from 'node:child_process';
-import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { ensureBuild } from './lib/build.mjs';
 import { ensureDependencies } from './lib/dependencies.mjs';
 import { OwnMariaDb } from './lib/mariadb.mjs';
+import { ordinaryUser } from './lib/ordinary-user.mjs';
 import { ensurePackages } from './lib/packages.mjs';
-import { ROOT, SERVER, STATE } from './lib/paths.mjs';
+import { DATABASE, ROOT, SERVER } from './lib/paths.mjs';
 import { isFree } from './lib/ports.mjs';
 import { claimRunning, runningHere } from './lib/running.mjs';
 import { main, say, Stop } from './lib/say.mjs';
@@ -23,9 +23,9 @@ await main(async () => {
     throw new Stop(
       `Port ${port} is taken: another program (or another Zabble) listens there. Use another with PORT=4880 npm start.`,
     );
-  // Two would share a database folder.
+  // Two would share it.
   const other = runningHere();
-  if (other) throw new Stop(`Zabble already runs from this folder (process ${other}): stop that one first.`);
+  if (other) throw new Stop(`Zabble already runs on this database (process ${other}): stop that one first.`);
   const release = claimRunning();
   try {
     await serve();
@@ -41,20 +41,21 @@ async function serve() {
   await ensureDependencies();
   await ensureBuild();
   if (stopped.early) return;
-  const database = own ? new OwnMariaDb(join(STATE, 'database')) : undefined;
+  const database = own ? new OwnMariaDb(DATABASE) : undefined;
   try {
-    await watch(database, stopped);
+    if (database?.running) say('A database that an earlier start left behind is ended first.');
+    await watch(database, asWhom(), stopped);
   } finally {
     await database?.stop();
   }
 }
 
 /** Runs server and database until it is told to stop; one that dies is started again, and it is said. */
-async function watch(database, stopped) {
+async function watch(database, user, stopped) {
   let url = database ? await database.start() : process.env.DATABASE_URL;
   for (let died = 0; ;) {
     const began = Date.now();
-    const { server, ended, ready } = startServer(url);
+    const { server, ended, ready } = startServer(url, user);
     const first = await Promise.race([ready, ended.then(() => 'server'), stopped.promise]);
     if (first === 'ready') say(`Zabble is at http://127.0.0.1:${port} (Ctrl-C stops it)`);
     const dead =
@@ -82,12 +83,20 @@ async function watch(database, stopped) {
   }
 }
 
-function startServer(url) {
+/** As root the server runs as an ordinary user: who breaks into it has little. */
+function asWhom() {
+  const { user, whyNot } = ordinaryUser([port, Number(process.env.NETWORK_PORT ?? port + 1)]);
+  if (whyNot) say(`The server runs as root: ${whyNot}.`);
+  return user;
+}
+
+function startServer(url, user) {
   const env = { ...process.env, PORT: String(port), DATABASE_URL: url, LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn' };
   // A group of its own: a Ctrl-C reaches this script, which ends the server and then the database.
   const server = spawn(process.execPath, ['--enable-source-maps', SERVER], {
     cwd: ROOT,
     env,
+    ...user,
     detached: true,
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
   });
@@ -96,10 +105,22 @@ function startServer(url) {
   return { server, ended, ready };
 }
 
-/** Resolves at the first Ctrl-C or SIGTERM; later ones change nothing. */
+/** The npm that started this was killed without a word: nobody is there any more who could stop what it runs. */
+function whenOrphaned(stop) {
+  const parent = process.ppid;
+  const look = setInterval(() => {
+    if (process.ppid === parent) return;
+    clearInterval(look);
+    stop();
+  }, 1000);
+  look.unref();
+}
+
+/** Resolves at the first Ctrl-C or SIGTERM, or when npm is gone; later ones change nothing. */
 function signalled() {
   const state = { early: false };
   state.promise = new Promise((resolve) => {
+    if (process.env.npm_lifecycle_event === 'start') whenOrphaned(() => resolve('stopped'));
     for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
       process.on(signal, () => {
         state.early = true;

@@ -6,7 +6,7 @@ import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip, createGzip } from 'node:zlib';
 import { OwnMariaDb } from './mariadb.mjs';
-import { STATE } from './paths.mjs';
+import { DATABASE } from './paths.mjs';
 import { Stop } from './say.mjs';
 
 /** The first line of a backup; what follows is SQL. */
@@ -20,7 +20,7 @@ const LAST = /^-- Dump completed/;
  */
 export async function withDatabase(work) {
   if (process.env.DATABASE_URL) return work(reachedBy(process.env.DATABASE_URL));
-  const own = new OwnMariaDb(join(STATE, 'database'));
+  const own = new OwnMariaDb(DATABASE);
   if (!existsSync(join(own.data, 'mysql'))) throw new Stop('There is no database here yet: npm start makes one.');
   const begun = !own.running;
   if (begun) await own.start();

@@ -1,6 +1,16 @@
 import { execFile, spawn, spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, readlinkSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  existsSync,
+  lstatSync,
+  mkdirSync,
+  readFileSync,
+  readlinkSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { dirname, join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { socketFolder } from './paths.mjs';
@@ -40,6 +50,7 @@ export class OwnMariaDb {
     await this.#endLeftover();
     for (const path of [this.folder, this.temporary, this.sockets]) mkdirSync(path, { recursive: true, mode: 0o700 });
     this.user = this.#user();
+    assertPrivate(this.sockets, this.user);
     if (!existsSync(join(this.data, 'mysql'))) this.#create();
     this.#give(this.folder, this.sockets);
     const port = await freePort();
@@ -176,6 +187,15 @@ export class OwnMariaDb {
     process.kill(pid, 'SIGTERM');
     for (let tries = 0; tries < 300 && isOurs(pid, this.data); tries += 1) await wait(100);
   }
+}
+
+/** In a folder for everybody's temporary files another may have been there first: then it is not used. */
+export function assertPrivate(path, user) {
+  const stat = lstatSync(path);
+  const ours = [process.getuid(), Number(spawnSync('id', ['-u', user], { encoding: 'utf8' }).stdout.trim())];
+  if (!stat.isDirectory() || !ours.includes(stat.uid))
+    throw new Stop(`${path} is somebody else’s: take it away, or set TMPDIR to a folder of your own.`);
+  chmodSync(path, 0o700);
 }
 
 function isOurs(pid, data) {

@@ -1,14 +1,8 @@
-import { execFileSync } from 'node:child_process';
-import { join } from 'node:path';
+import { asked } from './asked.spec-data';
 
-const MUTANTS = JSON.stringify(join(__dirname, 'mutants.mjs'));
-/** What an expression over the module comes to: scripts are modules of Node's own, which Jest does not load. */
-function answer(expression: string): unknown {
-  const script = `import * as mutants from ${MUTANTS}; process.stdout.write(JSON.stringify(${expression}));`;
-  return JSON.parse(execFileSync(process.execPath, ['--input-type=module', '-e', script], { encoding: 'utf8' }));
-}
+const answer = (expression: string): unknown => asked('mutants.mjs', expression);
 const sampleOf = (from: readonly Mutant[], most: number, seed: number): unknown =>
-  answer(`mutants.sampleOf(${JSON.stringify(from)}, ${most}, ${seed})`);
+  answer(`m.sampleOf(${JSON.stringify(from)}, ${most}, ${seed})`);
 
 interface Mutant {
   readonly id: number;
@@ -43,7 +37,7 @@ describe('a sample of changes', () => {
   });
 
   it('is taken from folders of the code, without tests and faces', () => {
-    const folders = answer(`mutants.foldersOf(['core', 'web'])`) as {
+    const folders = answer(`m.foldersOf(['core', 'web'])`) as {
       workspace: string;
       name: string;
       folder: string;
@@ -52,7 +46,7 @@ describe('a sample of changes', () => {
       expect.arrayContaining(['core/length', 'core/plan', 'web/store']),
     );
     expect(folders.some(({ name }) => name === 'bench')).toBe(false);
-    const files = answer(`mutants.sourcesOf('packages/core/src/length')`) as string[];
+    const files = answer(`m.sourcesOf('packages/core/src/length')`) as string[];
     expect(files).toContain('packages/core/src/length/tally.ts');
     expect(files.filter((name) => /spec|index/.test(name))).toEqual([]);
   });

@@ -6,6 +6,8 @@ import { fileURLToPath } from 'node:url';
 export const ROOT = resolve(fileURLToPath(new URL('../..', import.meta.url)));
 /** Everything this copy of the project keeps on the machine: database, stamps. Ignored by git. */
 export const STATE = join(ROOT, '.zabble');
+/** The folder of its own database. */
+export const DATABASE = process.env.ZABBLE_DATA ? resolve(process.env.ZABBLE_DATA) : join(STATE, 'database');
 export const SERVER = join(ROOT, 'apps/server/dist/main.js');
 
 /** A short folder for a socket: paths of sockets may not be longer than about 100 characters. */

@@ -1,10 +1,10 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { STATE } from './paths.mjs';
+import { dirname } from 'node:path';
+import { DATABASE } from './paths.mjs';
 
-const runningFile = join(STATE, 'running');
+const runningFile = `${DATABASE}.running`;
 
-/** The process that runs Zabble from this folder; nothing where none does. */
+/** The process that runs Zabble on this database folder; nothing where none does. */
 export function runningHere() {
   const pid = existsSync(runningFile) ? Number(readFileSync(runningFile, 'utf8')) : 0;
   return pid && pid !== process.pid && isOne(pid) ? pid : undefined;
@@ -12,7 +12,7 @@ export function runningHere() {
 
 /** Says that this process runs it, until what is answered is called. */
 export function claimRunning() {
-  mkdirSync(STATE, { recursive: true });
+  mkdirSync(dirname(DATABASE), { recursive: true });
   writeFileSync(runningFile, String(process.pid));
   return () => rmSync(runningFile, { force: true });
 }

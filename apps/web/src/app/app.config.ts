@@ -4,6 +4,7 @@ import { provideHttpClient, withInterceptors } from '@angular/common/http';
 import {
   ErrorHandler,
   isDevMode,
+  provideAppInitializer,
   provideBrowserGlobalErrorListeners,
   provideZonelessChangeDetection,
   type ApplicationConfig,
@@ -14,6 +15,7 @@ import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore, Store } from '@ngrx/store';
 import { routes } from './app.routes';
+import { Settings } from './device/settings';
 import { ownRequests } from './server-api/own-requests';
 import { Notices } from './shell/notices';
 import { toldStranger } from './server-api/told-stranger';
@@ -25,6 +27,8 @@ import { makeLayoutWorker } from './workers/make-layout-worker';
 export const appConfig: ApplicationConfig = {
   providers: [
     provideZonelessChangeDetection(),
+    // What a person chose at this device is there before anything is drawn.
+    provideAppInitializer(() => inject(Settings).load()),
     provideBrowserGlobalErrorListeners(),
     provideRouter(
       routes,

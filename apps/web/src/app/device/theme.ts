@@ -1,14 +1,14 @@
-import { computed, effect, Injectable, signal } from '@angular/core';
-import { settings } from './settings';
+import { computed, effect, inject, Injectable, signal } from '@angular/core';
+import { Settings } from './settings';
 
 export type Theme = 'light' | 'dim';
-const KEY = 'zabble.theme';
 
 /** Light or dim, as the person last chose, or as the system asks. */
 @Injectable({ providedIn: 'root' })
 export class ThemeChoice {
+  private readonly settings = inject(Settings);
   readonly theme = signal<Theme>(
-    remembered() ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dim' : 'light'),
+    known(this.settings.read('theme')) ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dim' : 'light'),
   );
   readonly other = computed<Theme>(() => (this.theme() === 'light' ? 'dim' : 'light'));
 
@@ -20,11 +20,10 @@ export class ThemeChoice {
 
   turn(): void {
     this.theme.set(this.other());
-    settings.write(KEY, this.theme());
+    this.settings.write('theme', this.theme());
   }
 }
 
-function remembered(): Theme | undefined {
-  const kept = settings.read(KEY);
+function known(kept: string | undefined): Theme | undefined {
   return kept === 'light' || kept === 'dim' ? kept : undefined;
 }

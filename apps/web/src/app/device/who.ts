@@ -1,17 +1,16 @@
-import { Injectable, signal } from '@angular/core';
+import { inject, Injectable, signal } from '@angular/core';
 import type { Deed } from '@zabble/core';
-import { settings } from './settings';
-
-const KEY = 'zabble-who';
+import { Settings } from './settings';
 
 /** Who works at this device: written to what is done, so that a crew can tell. */
 @Injectable({ providedIn: 'root' })
 export class Who {
-  readonly name = signal(settings.read(KEY) ?? '');
+  private readonly settings = inject(Settings);
+  readonly name = signal(this.settings.read('who') ?? '');
 
   set(name: string): void {
     this.name.set(name.trim());
-    settings.write(KEY, name.trim());
+    this.settings.write('who', name.trim());
   }
 
   deed(): Deed {

@@ -1,20 +1,16 @@
-import { effect, Injectable, signal } from '@angular/core';
-import { settings } from '../device/settings';
+import { inject, Injectable, signal } from '@angular/core';
+import { Settings } from '../device/settings';
 import { ON_A_RULE, writeLength, type Length, type Showing, type SizeKind } from '@zabble/core';
-
-const KEY = 'zabble.both-units';
 
 /** Whether sizes are shown in both units, as the person last asked. */
 @Injectable({ providedIn: 'root' })
 export class BothUnits {
-  readonly shown = signal(settings.read(KEY) === 'true');
-
-  constructor() {
-    effect(() => settings.write(KEY, String(this.shown())));
-  }
+  private readonly settings = inject(Settings);
+  readonly shown = signal(this.settings.read('bothUnits') === 'true');
 
   turn(): void {
     this.shown.update((shown) => !shown);
+    this.settings.write('bothUnits', String(this.shown()));
   }
 }
 
