@@ -9,7 +9,7 @@ import { JobFileService } from './job-file/service';
 import { jobFileRouter } from './job-file/router';
 import { HealthService } from './health/service';
 import compression from 'compression';
-import { Router, type RequestHandler } from 'express';
+import { Router, type Express, type RequestHandler } from 'express';
 import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
 import { devicesRouter } from './devices/router';
@@ -27,11 +27,11 @@ import { gate, refusedHere } from './network/gate';
 import { networkRouter } from './network/router';
 import type { NetworkService } from './network/service';
 import { together } from './http/together';
-import { jobsRouter } from './jobs/router';
+import { jobsRouter, saveJobs } from './jobs/router';
 import type { JobService } from './jobs/service';
 import { LogRepository } from './log/repository';
 import { recordRouter } from './log/record-router';
-import { logRouter } from './log/router';
+import { addToLogs, logRouter } from './log/router';
 import { lookingUp } from './found/look-up';
 import type { Looking } from './found/question';
 import { Following } from './log/following';
@@ -64,12 +64,15 @@ export interface ApiParts {
   readonly names: readonly string[];
 }
 
-/** Everything under /api. */
-export function apiOf({ pool, looking, jobs, revisions, logger, printer, network, version, names }: ApiParts): Router {
-  const api = Router();
-  api.use(together(logRequests(logger), guard(names), apiHeaders, gate(network, refusedHere), decideWhose()));
+/** Puts everything under /api on the application. */
+export function useApi(app: Express, parts: ApiParts): void {
+  const { pool, looking, jobs, revisions, logger, printer, network, version, names } = parts;
+  const first = together(logRequests(logger), guard(names), apiHeaders, gate(network, refusedHere), decideWhose());
   const lookUp = lookingUp(looking);
   const log = new LogService(new LogRepository(pool), jobs);
+  saveJobs(app, first, jobs);
+  addToLogs(app, first, log);
+  const api = Router();
   api.use('/jobs', jobsRouter(jobs, lookUp));
   api.use('/jobs', revisionsRouter(new RevisionService(revisions)));
   api.use('/jobs', jobFileRouter(new JobFileService(jobs, log)));
@@ -94,7 +97,7 @@ export function apiOf({ pool, looking, jobs, revisions, logger, printer, network
   api.use('/print', printRouter(printer));
   api.use('/devices', devicesRouter({ laser: simulatedLaser(Math.random), caliper: simulatedCaliper(Math.random) }));
   api.use(nothingHere);
-  return api;
+  app.use('/api', first, api);
 }
 
 const compressed = compression();

@@ -1,4 +1,4 @@
-import { apiOf, type ApiParts } from './api';
+import { useApi, type ApiParts } from './api';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
@@ -20,7 +20,7 @@ export function createApp({ webRoot, ...parts }: AppParts): Express {
   app.disable('x-powered-by');
   // What the API answers is never kept; what may be has a tag of its own.
   app.disable('etag');
-  app.use('/api', apiOf(parts));
+  useApi(app, parts);
   app.use(logRequests(parts.logger));
   app.use(guard(parts.names));
   app.use(pageHeaders());

@@ -235,7 +235,7 @@ export {
   tallyOf,
   usualBuildOutStock,
 } from './plan';
-export { type JobError, type Patch, keepIdentity, patched, valueAt } from './reading';
+export { cameAs, type JobError, type Patch, keepIdentity, patched, valueAt } from './reading';
 export {
   type Blade,
   type Found,

@@ -1,7 +1,7 @@
 import { DeviceQuery } from '@zabble/contract';
 import { Router } from 'express';
 import { events } from '../http/events';
-import { validated } from '../http/validate';
+import { validatedQuery } from '../http/validate';
 import type { Device } from './simulated-device';
 
 /** How often a device that is on sends what it reads, in milliseconds. */
@@ -12,7 +12,7 @@ export function devicesRouter(devices: Readonly<Record<'laser' | 'caliper', Devi
   const router = Router();
   for (const [name, device] of Object.entries(devices))
     router.get(`/${name}`, (request, response) => {
-      const at = validated(DeviceQuery, { ...request.query });
+      const at = validatedQuery(DeviceQuery, request.query);
       const send = events(response);
       send(device(at));
       const timer = setInterval(() => send(device(at)), EVERY);

@@ -12,7 +12,9 @@ const ENTRIES = 200;
 const SUMMARIES = 10;
 /** How often it is looked for what is not settled, in milliseconds; after work it rests so many times as long. */
 const LOOK = 3000;
-const REST = 1;
+const REST = { words: 1, summaries: 8 };
+/** A job that was not saved for so long is not being worked on, in seconds. */
+const AT_REST = 3;
 /** Who looks something up waits for no more than this and what is begun, in milliseconds. */
 const MOMENT = 200;
 /** Words of one job or line that are kept in one text at most, in characters. */
@@ -68,10 +70,11 @@ export class SettlingRepository {
     let [ended, timer]: [boolean, NodeJS.Timeout | undefined] = [false, undefined];
     const turn = async (): Promise<void> => {
       const began = performance.now();
-      const more = await this.any()
-        .then((some) => some || this.summaries())
+      // Summaries are made where a list shows them, too: there is time.
+      const rests = await this.any()
+        .then(async (some) => (some ? REST.words : (await this.summaries()) ? REST.summaries : undefined))
         .catch(told);
-      const rest = more ? REST * (performance.now() - began) : LOOK;
+      const rest = rests ? rests * (performance.now() - began) : LOOK;
       if (!ended) timer = setTimeout(() => void turn(), rest).unref();
     };
     timer = setTimeout(() => void turn(), 0).unref();
@@ -89,10 +92,14 @@ export class SettlingRepository {
     return row ? this.some(row['shop'] as ShopId) : false;
   }
 
-  /** How jobs are shown in a list, a few at a time: to plan them takes a while. */
+  /**
+   * How jobs are shown in a list, a few at a time: to plan them takes a while. One that is being worked on is planned once
+   * it rests, or when a list shows it.
+   */
   private async summaries(): Promise<boolean> {
     const [rows] = await this.pool.execute<UnsettledSummary[]>(
-      `SELECT id, revision, document FROM jobs WHERE settled = 1 LIMIT ${SUMMARIES}`,
+      `SELECT id, revision, document FROM jobs
+       WHERE settled = 1 AND updated_at < UTC_TIMESTAMP(3) - INTERVAL ${AT_REST} SECOND LIMIT ${SUMMARIES}`,
     );
     for (const { id, revision, document } of rows)
       await this.pool.execute(

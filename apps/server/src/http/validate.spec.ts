@@ -1,12 +1,27 @@
-import { AddEntries, PrintWish, RecordQuery } from '@zabble/contract';
+import {
+  AddEntries,
+  BookLayout,
+  JobListQuery,
+  KeepMoney,
+  KeepRow,
+  NewJob,
+  PrintWish,
+  RecordQuery,
+  ReplaceJob,
+  SetNetwork,
+} from '@zabble/contract';
 import type { ClassConstructor } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import fc from 'fast-check';
 import { Refusal } from './refusal';
-import { validated } from './validate';
+import { quickCheck } from './quick-check';
+import { validated, validatedQuery } from './validate';
 
 describe('what a contract does not take', () => {
   const refused = <T extends object>(type: ClassConstructor<T>, input: unknown): string => {
     try {
-      validated(type, input);
+      if (type.name.endsWith('Query') && !Array.isArray(input)) validatedQuery(type, input as object);
+      else validated(type, input);
     } catch (problem) {
       if (problem instanceof Refusal) return problem.problem.says;
     }
@@ -34,4 +49,34 @@ describe('what a contract does not take', () => {
     const rules = Object.entries({ after: 'x', size: 1.5, search: 3 });
     for (const [field, value] of rules) expect(refused(RecordQuery, { [field]: value })).not.toContain('can’t be read');
   });
+});
+
+describe('the quick way of checking', () => {
+  const id = '7a52bf0f-5d7e-4c8e-9bb1-111111111111';
+  const values = fc.oneof(
+    ...[undefined, null, '', 'x', 'EUR', id, 'http://127.0.0.1:4870', 0, 1, -1, 1.5, NaN, true, false].map(fc.constant),
+    fc.constant({}),
+    fc.constant([]),
+    fc.string({ minLength: 190, maxLength: 210 }),
+  );
+  const contracts = [AddEntries, JobListQuery, KeepMoney, KeepRow, NewJob, RecordQuery, ReplaceJob, SetNetwork];
+
+  it.each(contracts)('%p: takes what the usual way takes, and nothing else', (type: ClassConstructor<object>) => {
+    const check = quickCheck(type);
+    expect(check).toBeDefined();
+    const fields = ['document', 'revision', 'save', 'id', 'entries', 'open', 'address', 'size', 'kind', 'search'];
+    fc.assert(
+      fc.property(
+        fc.dictionary(fc.constantFrom(...fields, 'after', 'deleted', 'currency', 'was', 'row'), values),
+        (read) => {
+          const instance = Object.assign(new type(), read);
+          const quick = check?.(instance as Readonly<Record<string, unknown>>);
+          expect(quick).toBe(validateSync(instance, { forbidUnknownValues: true }).length === 0);
+        },
+      ),
+      { numRuns: 300 },
+    );
+  });
+
+  it('leaves contracts within contracts to the usual way', () => expect(quickCheck(BookLayout)).toBeUndefined());
 });

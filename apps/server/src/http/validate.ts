@@ -1,6 +1,7 @@
 import { said } from '@zabble/core';
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { getMetadataStorage, validateSync, type ValidationError } from 'class-validator';
+import { quickCheck } from './quick-check';
 import { refuse } from './refusal';
 
 /** No contract has more fields. */
@@ -13,6 +14,25 @@ const MOST_STRANGERS = 10;
  * in it are taken as they are: neither copied nor gone through, so that the work is by the fields of the contract.
  */
 export function validated<T extends object>(type: ClassConstructor<T>, input: unknown): T {
+  return checked(type, input, ownKind);
+}
+
+/** What was asked for in an address, so: there everything is text, which the contract turns into what is wanted. */
+export function validatedQuery<T extends object>(type: ClassConstructor<T>, query: object): T {
+  return checked(type, { ...query }, turned);
+}
+
+type Making = <T extends object>(type: ClassConstructor<T>, read: Record<string, unknown>) => T;
+
+/** In a body everything is of its own kind already, but for what has a contract of its own. */
+const ownKind: Making = (type, read) =>
+  [...fieldsOf(type)].some(([field, { nested }]) => nested && read[field] !== undefined)
+    ? turned(type, read)
+    : Object.assign(new type(), read);
+
+const turned: Making = (type, read) => plainToInstance(type, read, { exposeDefaultValues: true });
+
+function checked<T extends object>(type: ClassConstructor<T>, input: unknown, making: Making): T {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) throw refuse(400, said('fields-wanted'));
   const sent = input as Readonly<Record<string, unknown>>;
   const known = fieldsOf(type);
@@ -24,11 +44,15 @@ export function validated<T extends object>(type: ClassConstructor<T>, input: un
   const [read, aside] = [{} as Record<string, unknown>, {} as Record<string, unknown>];
   for (const [field, { nested }] of known)
     if (Object.hasOwn(sent, field)) (isBig(sent[field]) && !nested ? aside : read)[field] = sent[field];
-  const instance = Object.assign(plainToInstance(type, read, { exposeDefaultValues: true }), aside);
+  const instance = Object.assign(making(type, read), aside);
+  if (!quickCheck(type)?.(instance as Readonly<Record<string, unknown>>)) assertKept(type, instance);
+  return instance;
+}
+
+function assertKept<T extends object>(type: ClassConstructor<T>, instance: T): void {
   const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true });
   if (errors.length > 0)
     throw refuse(400, said('fields-refused', { fields: errors.map((error) => wrongField(type, error)) }));
-  return instance;
 }
 
 interface FieldOfContract {

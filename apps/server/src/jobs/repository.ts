@@ -1,9 +1,11 @@
 import type { ShopId } from '../whose/shop';
 import type { JobSaved, StoredJob } from '@zabble/contract';
-import { documentText, type JobDocument, type LogEntryDocument } from '@zabble/core';
-import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import type { JobDocument, LogEntryDocument } from '@zabble/core';
+import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { run } from '../db/run';
 import { inTransaction } from '../db/transaction';
 import { addTo } from '../record/entries';
+import { textOf } from './text';
 
 interface JobRow extends RowDataPacket {
   id: string;
@@ -46,17 +48,14 @@ export class JobRepository {
     log: readonly LogEntryDocument[] = [],
   ): Promise<StoredJob | undefined> {
     const now = new Date();
-    const made = (on: Pool | PoolConnection) =>
-      on.execute(
-        `INSERT INTO jobs (shop, id, name, customer, document, revision, created_at, updated_at)
-         VALUES (?, ?, ?, ?, ?, 1, ?, ?)`,
-        [shop, id, document.name, document.customer ?? '', documentText(document), now, now],
-      );
+    const sql = `INSERT INTO jobs (shop, id, name, customer, document, revision, created_at, updated_at)
+      VALUES (?, ?, ?, ?, ?, 1, ?, ?)`;
+    const values = [shop, id, document.name, document.customer ?? '', textOf(document), now, now];
     try {
-      if (log.length === 0) await made(this.pool);
+      if (log.length === 0) await run(this.pool, sql, values);
       else
         await inTransaction(this.pool, async (connection) => {
-          await made(connection);
+          await connection.execute(sql, values);
           await addTo(connection, shop, id, log);
         });
       return { id, revision: 1, createdAt: now.toISOString(), updatedAt: now.toISOString(), document };
@@ -77,11 +76,12 @@ export class JobRepository {
   ): Promise<JobSaved | undefined> {
     const now = new Date();
     const { name, customer = '' } = document;
-    const [{ affectedRows }] = await this.pool.execute<ResultSetHeader>(
+    const { affectedRows } = await run(
+      this.pool,
       `UPDATE jobs SET settled = settled > 0 AND name = ? AND customer = ?, name = ?, customer = ?, document = ?,
          revision = revision + 1, save = ?, updated_at = ?
        WHERE shop = ? AND id = ? AND revision = ? AND deleted_at IS NULL`,
-      [name, customer, name, customer, documentText(document), save ?? null, now, shop, id, revision],
+      [name, customer, name, customer, textOf(document), save ?? null, now, shop, id, revision],
     );
     return affectedRows === 1 ? { id, revision: revision + 1, updatedAt: now.toISOString() } : undefined;
   }

@@ -95,6 +95,25 @@ describe('the log of a job', () => {
     );
   });
 
+  it('takes one by one what many write at once, for several jobs, some of it twice', async () => {
+    const jobs = await Promise.all(Array.from({ length: 4 }, () => create()));
+    const other = quietApp(pool);
+    const sent = Array.from({ length: 160 }, (_, index) => ({ job: jobs[index % 4]!, entry: reading() }));
+    const doubled = [...sent, ...sent.filter((_, index) => index % 5 === 0)];
+    const kept = await Promise.all(
+      doubled.map(async ({ job, entry }, index) => {
+        const { body } = (await add(job, [entry], index % 2 ? app : other).expect(201)) as { body: EntriesKept };
+        return { job, ...body.kept[0]! };
+      }),
+    );
+    for (const job of jobs) {
+      const { entries } = await read(job);
+      expect(entries.map(({ seq }) => seq)).toEqual(Array.from({ length: 40 }, (_, index) => index + 1));
+      const numbers = new Map(entries.map(({ seq, entry }) => [entry.id, seq]));
+      for (const { id, seq } of kept.filter((each) => each.job === job)) expect(numbers.get(id)).toBe(seq);
+    }
+  });
+
   it('goes with the job file, out and in, and is never replaced by a document', async () => {
     const job = await create({ ...document, log: [reading(), reading()] });
     const { body } = (await request(app).get(`/api/jobs/${job}`).expect(200)) as { body: StoredJob };

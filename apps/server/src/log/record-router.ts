@@ -1,7 +1,7 @@
 import { MadeQuery, RecordQuery } from '@zabble/contract';
 import { Router } from 'express';
 import type { LookUp } from '../found/look-up';
-import { validated } from '../http/validate';
+import { validatedQuery } from '../http/validate';
 import { whose } from '../whose/decide';
 
 /** /api/record: the logs of all jobs, searched, and what was measured against the plan. */
@@ -12,7 +12,7 @@ export function recordRouter(lookUp: LookUp): Router {
     ...lookUp((request, response) => ({
       what: 'record',
       shop: whose(response),
-      query: { ...validated(RecordQuery, { ...request.query }) },
+      query: { ...validatedQuery(RecordQuery, request.query) },
     })),
   );
   router.get('/made', ...lookUp((_request, response) => ({ what: 'made', shop: whose(response) })));
@@ -21,7 +21,7 @@ export function recordRouter(lookUp: LookUp): Router {
     ...lookUp((request, response) => ({
       what: 'readings',
       shop: whose(response),
-      kind: validated(MadeQuery, request.params).what,
+      kind: validatedQuery(MadeQuery, request.params).what,
     })),
   );
   return router;

@@ -3,7 +3,7 @@ import type { KeptEntry } from '@zabble/contract';
 import type { LogEntryDocument } from '@zabble/core';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
 import { inTransaction } from '../db/transaction';
-import { addTo } from '../record/entries';
+import { addOne, addTo } from '../record/entries';
 
 interface EntryRow extends RowDataPacket {
   seq: number;
@@ -49,6 +49,9 @@ export class LogRepository {
     job: string,
     entries: readonly LogEntryDocument[],
   ): Promise<readonly { id: string; seq: number }[] | undefined> {
+    const [only, ...more] = entries;
+    const seq = only && more.length === 0 ? await addOne(this.pool, shop, job, only) : undefined;
+    if (only && seq !== undefined) return [{ id: only.id, seq }];
     return inTransaction(this.pool, async (connection) => {
       const [[known]] = await connection.execute<RowDataPacket[]>(
         'SELECT id FROM jobs WHERE shop = ? AND id = ? AND deleted_at IS NULL FOR UPDATE',

@@ -1,6 +1,7 @@
 import type { ShopId } from '../whose/shop';
 import type { LogEntryDocument } from '@zabble/core';
-import type { PoolConnection, RowDataPacket } from 'mysql2/promise';
+import type { Pool, PoolConnection, RowDataPacket } from 'mysql2/promise';
+import { run } from '../db/run';
 
 interface Numbered extends RowDataPacket {
   id: string;
@@ -52,6 +53,36 @@ export async function addTo(
     );
   return entries.map(({ id }) => ({ id, seq: numbers.get(id) ?? 0 }));
 }
+
+/**
+ * Adds one entry with one statement, numbered under the lock of the job's row as well; most often there is only one. Nothing
+ * where there is no such job, its id is known already, or another transaction stood in the way: nothing was changed then.
+ */
+export async function addOne(
+  pool: Pool,
+  shop: ShopId,
+  job: string,
+  entry: LogEntryDocument,
+): Promise<number | undefined> {
+  const now = moment(new Date().toISOString());
+  try {
+    const [row] = (await run(pool, ONE, [
+      ...[entry.id, entry.kind, moment(entry.at), JSON.stringify(entry), now],
+      ...[shop, job],
+    ])) as unknown as readonly { seq: number }[];
+    return row?.seq;
+  } catch (problem) {
+    const { code } = problem as { code?: string };
+    if (code === 'ER_DUP_ENTRY' || code === 'ER_LOCK_DEADLOCK') return undefined;
+    throw problem;
+  }
+}
+
+const ONE = `INSERT INTO log_entries (shop, job_id, seq, id, kind, happened_at, entry, kept_at)
+  SELECT j.shop, j.id,
+    1 + COALESCE((SELECT MAX(e.seq) FROM log_entries e WHERE e.shop = j.shop AND e.job_id = j.id), 0), ?, ?, ?, ?, ?
+  FROM jobs j WHERE j.shop = ? AND j.id = ? AND j.deleted_at IS NULL FOR UPDATE
+  RETURNING seq`;
 
 /** A moment as MariaDB takes it. */
 function moment(at: string): string {

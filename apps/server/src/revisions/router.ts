@@ -1,7 +1,7 @@
 import { RevisionNumber } from '@zabble/contract';
 import { Router } from 'express';
 import { idIn } from '../http/id';
-import { validated } from '../http/validate';
+import { validatedQuery } from '../http/validate';
 import { whose } from '../whose/decide';
 import type { RevisionService } from './service';
 
@@ -12,7 +12,7 @@ export function revisionsRouter(revisions: RevisionService): Router {
     response.json(await revisions.list(whose(response), idIn(request.params)));
   });
   router.get('/:id/revisions/:revision', async (request, response) => {
-    const { revision } = validated(RevisionNumber, { revision: request.params.revision });
+    const { revision } = validatedQuery(RevisionNumber, { revision: request.params.revision });
     response.json(await revisions.read(whose(response), idIn(request.params), revision));
   });
   return router;

@@ -4,7 +4,7 @@ import type { MaterialOf, OwnSlideOf } from '@zabble/core';
 import { Router } from 'express';
 import { idIn } from '../http/id';
 import { jsonBody } from '../http/body';
-import { validated } from '../http/validate';
+import { validated, validatedQuery } from '../http/validate';
 import type { ShopRowService } from './service';
 
 /** What the shop keeps across jobs: /slides and /materials, each to be listed, kept (one to a name) and deleted. */
@@ -28,7 +28,7 @@ function rowsRouter<T extends { readonly name?: string }>(rows: ShopRowService<T
     response.json(await rows.keep(whose(response), row, revision));
   });
   router.delete('/:id', async (request, response) => {
-    const { revision } = validated(AtRevision, { ...request.query });
+    const { revision } = validatedQuery(AtRevision, request.query);
     await rows.delete(whose(response), idIn(request.params), revision);
     response.status(204).end();
   });

@@ -11,7 +11,7 @@ import {
 import { Router } from 'express';
 import { idIn } from '../http/id';
 import { jsonBody } from '../http/body';
-import { validated } from '../http/validate';
+import { validated, validatedQuery } from '../http/validate';
 import type { StockService } from './service';
 
 /** /api/shop/stock and /api/shop/bookings: the rack, and what layouts took from it and left there. */
@@ -34,11 +34,11 @@ export function stockRouter(stock: StockService): Router {
     response.json(await stock.change(whose(response), id, validated(ChangeStock, request.body).by));
   });
   router.delete('/stock/:id', async (request, response) => {
-    const { revision } = validated(AtRevision, { ...request.query });
+    const { revision } = validatedQuery(AtRevision, request.query);
     response.json(await stock.delete(whose(response), idIn(request.params), revision));
   });
   router.get('/bookings', async (request, response) => {
-    response.json(await stock.bookings(whose(response), validated(BookingsQuery, { ...request.query }).job));
+    response.json(await stock.bookings(whose(response), validatedQuery(BookingsQuery, request.query).job));
   });
   router.post('/bookings', json, async (request, response) => {
     response.json(await stock.book(whose(response), validated(BookLayout, request.body)));

@@ -1,0 +1,12 @@
+import { documentText, type JobDocument } from '@zabble/core';
+
+const texts = new WeakMap<JobDocument, string>();
+
+/** A document as it is kept and answered, written once; nobody changes it here. */
+export function textOf(document: JobDocument): string {
+  const before = texts.get(document);
+  if (before !== undefined) return before;
+  const text = documentText(document);
+  texts.set(document, text);
+  return text;
+}
