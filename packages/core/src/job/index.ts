@@ -1,4 +1,5 @@
 export * from './address';
+export * from './case-build';
 export * from './as-built';
 export type * from './cutting';
 export type * from './deed';

@@ -146,10 +146,12 @@ export interface StandOf<L> {
   readonly anchored?: boolean;
 }
 
+export type CaseStyle = 'face-frame' | 'frameless';
+
 export interface CaseOf<L> {
   readonly id: string;
   readonly name: string;
-  readonly style: 'face-frame' | 'frameless';
+  readonly style: CaseStyle;
   readonly divider?: L;
   /** The most fronts may lap at the ends: the side's thickness, or less where a wall stands. */
   readonly ends?: { readonly left?: L; readonly right?: L };

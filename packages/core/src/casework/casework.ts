@@ -1,0 +1,60 @@
+import { frontOf, type Compartment, type Front, type Node } from '../layout';
+import { nm, subtract, type Length, type Tally } from '../length';
+import { banded } from './band';
+import { baseMembers, feetUnder } from './base';
+import type { CaseStock } from './case-stock';
+import { frameMembers } from './face-frame';
+import { groundOf } from './ground';
+import { looseMembers } from './loose';
+import type { Member } from './member';
+import { outlineOf, type Outline } from './outline';
+import { panelMembers } from './panels';
+import { worktopMembers } from './worktop';
+
+/** A compartment as drawers, doors and shelves find it. */
+export interface PlannedOpening {
+  readonly compartment: Compartment;
+  readonly depth: Tally;
+  /** What stands back behind the frame's edge on each side; less than nothing where the frame does. */
+  readonly buildOut: { readonly left: Length; readonly right: Length };
+}
+
+/** Everything that follows from how a case is made and how its front is divided. */
+export interface CaseworkPlan {
+  readonly outline: Outline;
+  readonly front: Front;
+  readonly openings: readonly PlannedOpening[];
+  readonly members: readonly Member[];
+  /** Feet or casters it stands on. */
+  readonly feet: number;
+}
+
+/** Plans a case; its parts in the order they are met from outside in. Pure, and bound by the nodes of the layout. */
+export function planCasework(stock: CaseStock, layout: Node): CaseworkPlan {
+  const outline = outlineOf(stock);
+  const front = frontOf(layout, groundOf(stock, outline), `${stock.path}.layout`);
+  const casework = { stock, outline, front };
+  const members = [
+    ...panelMembers(casework),
+    ...baseMembers(casework),
+    ...frameMembers(casework),
+    ...worktopMembers(casework),
+    ...looseMembers(casework),
+  ].map((member) => banded(member, stock.build.band));
+  return {
+    outline,
+    front,
+    openings: front.compartments.map((compartment) => openingOf(compartment, outline)),
+    members,
+    feet: feetUnder(casework),
+  };
+}
+
+function openingOf(compartment: Compartment, outline: Outline): PlannedOpening {
+  const { x, width, left, right } = compartment;
+  return {
+    compartment,
+    depth: outline.inside,
+    buildOut: { left: subtract(x, left), right: nm(right - x - width.total) },
+  };
+}

@@ -1,0 +1,4 @@
+export { planCasework, type CaseworkPlan, type PlannedOpening } from './casework';
+export type { CaseStock } from './case-stock';
+export type { Member, MemberRole } from './member';
+export type { Outline } from './outline';

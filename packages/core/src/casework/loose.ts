@@ -1,0 +1,52 @@
+import { inches, millimetres, minus, ofField, plus, tally, unlessZero, ZERO, type Length } from '../length';
+import type { Member } from './member';
+import { fillerWidth } from './outline';
+import { buildField, member, type Casework } from './panels';
+
+const SHELF = {
+  in: { play: inches(1, 8), inset: inches(1, 4) },
+  mm: { play: millimetres(3), inset: millimetres(6) },
+} as const;
+
+/** What is put in once the case stands: shelves on pins, fillers beside it. */
+export function looseMembers(casework: Casework): readonly Member[] {
+  return [...shelvesOnPins(casework), ...fillers(casework)];
+}
+
+/** From wall to wall less their play, from behind the front plane to the back. */
+function shelvesOnPins(casework: Casework): readonly Member[] {
+  const { stock, front, outline } = casework;
+  return stock.shelves.flatMap((shelves, index): readonly Member[] => {
+    const place = front.compartments.find(({ id }) => id === shelves.compartment);
+    if (!place) return [];
+    const from = (name: string) => ofField(`${stock.path}.shelves[${index}].${name}`);
+    const usual = SHELF[stock.unit];
+    const written = (name: 'play' | 'inset') => (shelves[name] === undefined ? undefined : from(name));
+    const length = tally(
+      plus('wall-right', place.right),
+      minus('wall-left', place.left),
+      unlessZero(minus('play', shelves.play ?? usual.play, written('play'))),
+    );
+    const width = tally(
+      ...outline.inside.terms,
+      unlessZero(minus('face-frame', outline.frame)),
+      unlessZero(minus('behind-front', shelves.inset ?? usual.inset, written('inset'))),
+    );
+    const material = shelves.material ?? stock.build.panel;
+    return [member(casework, 'shelf', shelves.count, [length, width], material, place.id)];
+  });
+}
+
+function fillers(casework: Casework): readonly Member[] {
+  const { stock, outline } = casework;
+  const width = fillerWidth(stock, outline);
+  const { fillers: asked } = stock.build.place ?? {};
+  const count = [asked?.left, asked?.right].filter((each: Length | undefined) => each !== undefined).length;
+  if (!width || count === 0) return [];
+  const height = tally(
+    plus('height-case', outline.height, buildField(casework, 'height')),
+    minus('base-below', outline.base ?? ZERO),
+  );
+  const material = stock.build.frame?.material ?? stock.build.panel;
+  return [member(casework, 'filler', count, [height, width], material)];
+}

@@ -1,0 +1,2 @@
+export * from './front';
+export { divided, type Divided } from './sizes';
