@@ -205,6 +205,7 @@ export {
   millimetres,
   nm,
   plain,
+  quoted,
   readFileLength,
   readLength,
   share,

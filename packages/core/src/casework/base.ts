@@ -10,8 +10,10 @@ import {
   unlessZero,
   ZERO,
   type Length,
+  type Term,
 } from '../length';
 import { materialOf } from './case-stock';
+import { scribeOf } from './outline';
 import type { Member } from './member';
 import { betweenSides, buildField, member, type Casework } from './panels';
 
@@ -31,21 +33,26 @@ export function feetUnder({ stock, outline }: Casework): number {
   return 4 + 2 * Math.max(0, Math.ceil((outline.width.total - first) / more));
 }
 
-/** A little lower than the recess, so that it goes in; on a floor that falls away as much higher as it falls, to be shaped. */
+/** A little lower than the recess, so that it goes in. */
 function kickBoard(casework: Casework): readonly Member[] {
   const { stock, outline } = casework;
-  const { base, floor, place, panel } = stock.build;
+  const { base, panel } = stock.build;
   if (base?.kind !== 'toe-kick' || !base.height) return [];
-  const falls = floor ? largest(floor) : ZERO;
-  const scribe = place?.scribe ?? (stock.unit === 'in' ? inches(3, 8) : millimetres(10));
   const height = tally(
     plus('height-recess', base.height, buildField(casework, 'base.height')),
     minus('room-to-go-in', stock.unit === 'in' ? inches(1, 16) : millimetres(1.5)),
-    falls > 0 ? plus('floor-falls', falls, buildField(casework, 'floor')) : undefined,
-    falls > 0 ? plus('scribe', scribe) : undefined,
+    ...toBeShaped(casework),
   );
   const across = base.board?.run === 'across' ? outline.width : betweenSides(casework, ZERO);
   return [member(casework, 'kick-board', 1, [across, height], base.board?.material ?? panel)];
+}
+
+/** On a floor that falls away as much higher as it falls, and enough to be shaped to it. */
+function toBeShaped(casework: Casework): readonly Term[] {
+  const { floor } = casework.stock.build;
+  const falls = floor ? largest(floor) : ZERO;
+  if (falls <= 0) return [];
+  return [plus('floor-falls', falls, buildField(casework, 'floor')), plus('scribe', scribeOf(casework.stock))];
 }
 
 function plinth(casework: Casework): readonly Member[] {

@@ -137,17 +137,21 @@ function widthOf(stock: CaseStock): { readonly width: Tally; readonly overSides:
   };
 }
 
+/** What a part is wider by, so that it can be shaped to a wall or a floor. */
+export function scribeOf({ build, unit }: CaseStock): Length {
+  return build.place?.scribe ?? (unit === 'in' ? inches(3, 8) : millimetres(10));
+}
+
 /** What is left beside the case at the widest place of its space, shared by the sides that have a filler. */
 export function fillerWidth(stock: CaseStock, { width, overSides }: Outline): Tally | undefined {
-  const { build, path, unit } = stock;
+  const { build, path } = stock;
   const { place } = build;
   const sides = [place?.fillers?.left, place?.fillers?.right].filter((each) => each !== undefined).length;
   if (!place || sides === 0) return undefined;
   const widest = largest(place.width);
   const left = nm(widest - width.total - 2 * overSides);
-  const scribe = place.scribe ?? (unit === 'in' ? inches(3, 8) : millimetres(10));
   return tally(
     plus('left-beside-case', nm(Math.floor(left / sides + 0.5))),
-    plus('scribe', scribe, place.scribe === undefined ? undefined : ofField(`${path}.build.place.scribe`)),
+    plus('scribe', scribeOf(stock), place.scribe === undefined ? undefined : ofField(`${path}.build.place.scribe`)),
   );
 }

@@ -9,7 +9,9 @@ import {
   ZERO,
   type Length,
   type Tally,
+  type Term,
 } from '../length';
+import type { CaseBackOf } from '../job';
 import type { Divider, Front } from '../layout';
 import { materialOf, thicknessPath, type CaseStock } from './case-stock';
 import type { Member, MemberRole } from './member';
@@ -173,29 +175,42 @@ function shelves(casework: Casework): readonly Member[] {
 }
 
 function backs(casework: Casework): readonly Member[] {
-  const { stock, outline } = casework;
-  const { back, top, bottom, panel } = stock.build;
+  const { back, panel } = casework.stock.build;
   if (!back || back.kind === 'none') return [];
-  const applied = back.kind === 'applied';
-  const shy =
-    applied && back.shy ? minusTimes('shy-of-edge', 2, back.shy, buildField(casework, 'back.shy')) : undefined;
-  const height = tally(
+  const size = back.kind === 'applied' ? appliedBack(casework, back) : backLetIn(casework, back);
+  return [member(casework, 'case-back', 1, size, back.material ?? panel)];
+}
+
+function backHeight(casework: Casework): readonly Term[] {
+  const { outline } = casework;
+  return [
     plus('height-case', outline.height, buildField(casework, 'height')),
-    minus('base-below', outline.base),
-    !applied && top?.kind === 'over' ? minus('case-top', outline.top) : undefined,
-    !applied && bottom?.kind === 'under' ? minus('case-bottom', outline.bottom) : undefined,
-    shy,
-  );
-  const across = applied
-    ? tally(...outline.width.terms, shy)
-    : tally(
-        ...betweenSides(casework, ZERO).terms,
-        plusTimes('back-let-in', 2, back.depth ?? ZERO, buildField(casework, 'back.depth')),
-        back.kind === 'grooved'
-          ? unlessZero(minus('play', back.play ?? ZERO, buildField(casework, 'back.play')))
-          : undefined,
-      );
-  return [member(casework, 'case-back', 1, [height, across], back.material ?? panel)];
+    ...(outline.base > 0 ? [minus('base-below', outline.base)] : []),
+  ];
+}
+
+/** On the back edges, shy of them all. */
+function appliedBack(casework: Casework, { shy = ZERO }: CaseBackOf<Length>): readonly [Tally, Tally] {
+  const less = unlessZero(minusTimes('shy-of-edge', 2, shy, buildField(casework, 'back.shy')));
+  return [tally(...backHeight(casework), less), tally(...casework.outline.width.terms, less)];
+}
+
+/** In a rabbet or a groove of the sides, between what lies over and under them. */
+function backLetIn(casework: Casework, { kind, depth, play }: CaseBackOf<Length>): readonly [Tally, Tally] {
+  const { stock, outline } = casework;
+  const { top, bottom } = stock.build;
+  return [
+    tally(
+      ...backHeight(casework),
+      top?.kind === 'over' ? minus('case-top', outline.top) : undefined,
+      bottom?.kind === 'under' ? minus('case-bottom', outline.bottom) : undefined,
+    ),
+    tally(
+      ...betweenSides(casework, ZERO).terms,
+      plusTimes('back-let-in', 2, depth ?? ZERO, buildField(casework, 'back.depth')),
+      kind === 'grooved' ? unlessZero(minus('play', play ?? ZERO, buildField(casework, 'back.play'))) : undefined,
+    ),
+  ];
 }
 
 function cleats(casework: Casework): readonly Member[] {

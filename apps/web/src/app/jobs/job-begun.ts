@@ -1,33 +1,30 @@
-import { readLength, writeExact, type BankOf, type JobDocument, type Unit, type Words } from '@zabble/core';
+import { writeExact, type BankOf, type JobDocument, type Length } from '@zabble/core';
 
-/** What a new job is asked, as it is written; what is blank is as the way of building has it. */
+/** What a new job is asked; what is blank, or can’t be read, is as the way of building has it. */
 export interface Asked {
   readonly name: string;
   readonly customer: string;
-  readonly width: string;
-  readonly height: string;
-  readonly depth: string;
+  readonly width: Length | undefined;
+  readonly height: Length | undefined;
+  readonly depth: Length | undefined;
   readonly drawers: string;
 }
 
-export const NOTHING_ASKED: Asked = { name: '', customer: '', width: '', height: '', depth: '', drawers: '' };
+const NO_SIZE = { width: undefined, height: undefined, depth: undefined };
+export const NOTHING_ASKED: Asked = { name: '', customer: '', ...NO_SIZE, drawers: '' };
 const MOST_DRAWERS = 60;
 
-/** The way of building made over to what was answered; beside it what could not be read, by its question. */
+/** The way of building made over to what was answered; beside it what the number of drawers can’t be. */
 export function jobBegun(
   way: JobDocument,
   basis: 'planned' | 'as-built',
   asked: Asked,
-  words: Words,
-): { readonly document: JobDocument; readonly wrong: Readonly<Partial<Record<keyof Asked, string>>> } {
-  const wrong: Partial<Record<keyof Asked, string>> = {};
+): { readonly document: JobDocument; readonly wrong: { readonly drawers?: string } } {
   const size = (name: 'width' | 'height' | 'depth', usual: BankOf<string>['opening']['width']) => {
-    const read = lengthOf(asked[name], way.unit, words);
-    if (typeof read === 'string') wrong[name] = read;
-    return typeof read === 'object' ? [read.exact] : usual;
+    const length = asked[name];
+    return length === undefined ? usual : [writeExact(length, way.unit)];
   };
   const count = countOf(asked.drawers);
-  if (typeof count === 'string') wrong.drawers = count;
   const made = (bank: BankOf<string>): BankOf<string> => ({
     ...bank,
     basis,
@@ -47,17 +44,7 @@ export function jobBegun(
     ...(customer === '' ? {} : { customer }),
     cases: way.cases.map((owner) => ({ ...owner, banks: owner.banks.map(made) })),
   };
-  return { document, wrong };
-}
-
-/** The length as the document writes it, a sentence, or undefined where nothing is written. */
-function lengthOf(text: string, unit: Unit, words: Words): { readonly exact: string } | string | undefined {
-  if (text.trim() === '') return undefined;
-  const read = readLength(text, unit);
-  if (!read.ok) return words.say(read.wrong);
-  return read.value === 0
-    ? $localize`Read ${JSON.stringify(text)}\: it must be more than nothing.`
-    : { exact: writeExact(read.value, unit) };
+  return { document, wrong: typeof count === 'string' ? { drawers: count } : {} };
 }
 
 function countOf(text: string): number | string | undefined {

@@ -12,11 +12,13 @@ import {
   writeLength,
   type BankPlan,
   type JobDocument,
+  type Length,
   type Plan,
   type Unit,
   saidOf,
 } from '@zabble/core';
 import { CornerDrawing } from '../drawing/corner-drawing';
+import { LengthInput, wrongLength } from '../ui/length-input';
 import { Says } from '../ui/says';
 import { jobBegun, NOTHING_ASKED, type Asked } from './job-begun';
 import { Wall } from '../drawing/wall';
@@ -24,12 +26,13 @@ import { WAYS } from './ways-of-building';
 
 const ROOM = { width: 260, height: 300 };
 const text = () => new FormControl('', { nonNullable: true });
+const length = () => new FormControl<Length | undefined>(undefined, { nonNullable: true });
 
 /** A new job: whose, in which unit, planned or measured, its opening and drawers, and the way it is made; drawn as it is said. */
 @Component({
   selector: 'z-new-job-sheet',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [CornerDrawing, ReactiveFormsModule, Says, Wall],
+  imports: [CornerDrawing, LengthInput, ReactiveFormsModule, Says, Wall],
   templateUrl: './new-job-sheet.html',
 })
 export class NewJobSheet {
@@ -52,14 +55,13 @@ export class NewJobSheet {
     { name: 'width', label: $localize`Opening wide` },
     { name: 'height', label: $localize`high` },
     { name: 'depth', label: $localize`deep` },
-    { name: 'drawers', label: $localize`Drawers` },
   ] as const;
   protected readonly form = new FormGroup({
     name: text(),
     customer: text(),
-    width: text(),
-    height: text(),
-    depth: text(),
+    width: length(),
+    height: length(),
+    depth: length(),
     drawers: text(),
   });
   private readonly written = toSignal(this.form.valueChanges, { initialValue: this.form.value });
@@ -83,10 +85,17 @@ export class NewJobSheet {
       drawers: String(bank?.drawers.length ?? ''),
     };
   });
-  private readonly begun = computed(() =>
-    jobBegun(this.way().document, this.basis(), this.asked(), this.speech.words()),
-  );
-  protected readonly wrong = computed(() => this.begun().wrong);
+  private readonly begun = computed(() => jobBegun(this.way().document, this.basis(), this.asked()));
+  /** What can’t be read, by its question. */
+  protected readonly wrong = computed(() => {
+    this.written();
+    const wrong: Partial<Record<'width' | 'height' | 'depth' | 'drawers', string>> = { ...this.begun().wrong };
+    for (const { name } of this.questions) {
+      const why = wrongLength(this.form.controls[name]);
+      if (why) wrong[name] = this.speech.words().say(why);
+    }
+    return wrong;
+  });
   /** The job as it is said so far: its face, its box in words, and what would have to be mended first. */
   protected readonly drawn = computed(() => {
     const { document } = this.begun();

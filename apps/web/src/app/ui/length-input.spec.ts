@@ -7,10 +7,11 @@ import { LengthInput, wrongLength } from './length-input';
 @Component({
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [LengthInput, ReactiveFormsModule],
-  template: '<input [zLength]="unit()" [formControl]="control" />',
+  template: '<input [zLength]="unit()" [positive]="positive()" [formControl]="control" />',
 })
 class Host {
   readonly unit = signal<Unit>('in');
+  readonly positive = signal(false);
   readonly control = new FormControl<Length | undefined>(undefined, { nonNullable: true });
 }
 
@@ -50,6 +51,28 @@ describe('a field for a length', () => {
     await type('24 1/4');
     expect([host.control.valid, wrongLength(host.control)]).toEqual([true, undefined]);
     expect(input.getAttribute('aria-invalid')).toBe('false');
+  });
+
+  it('stays what it is where the unit becomes another', async () => {
+    const { fixture, host, input, type } = await field();
+    await type('26 1/2');
+    host.unit.set('mm');
+    await fixture.whenStable();
+    expect([input.value, host.control.value]).toEqual(['673.1', inches(53, 2)]);
+    await type('no size');
+    host.unit.set('in');
+    await fixture.whenStable();
+    expect(input.value).toBe('no size');
+  });
+
+  it('is more than nothing where it must be', async () => {
+    const { fixture, host, type } = await field();
+    await type('0');
+    expect(host.control.value).toBe(0);
+    host.positive.set(true);
+    await fixture.whenStable();
+    await type('0 in');
+    expect([host.control.value, wrongLength(host.control)]).toMatchObject([undefined, { code: 'read-wrong' }]);
   });
 
   it('has no length, and nothing wrong, while nothing is written', async () => {

@@ -1,4 +1,4 @@
-import { Directive, ElementRef, inject, input, signal } from '@angular/core';
+import { booleanAttribute, Directive, effect, ElementRef, inject, input, signal, untracked } from '@angular/core';
 import {
   NG_VALIDATORS,
   NG_VALUE_ACCESSOR,
@@ -7,7 +7,7 @@ import {
   type ValidationErrors,
   type Validator,
 } from '@angular/forms';
-import { plain, readLength, writeBare, type Length, type Said, type Unit } from '@zabble/core';
+import { plain, quoted, readLength, said, writeBare, type Length, type Said, type Unit } from '@zabble/core';
 
 /** What is wrong with the length in a control; nothing where it reads, or where none is written. */
 export function wrongLength({ errors }: AbstractControl): Said | undefined {
@@ -21,7 +21,8 @@ export function whyNoLength(control: AbstractControl): Said {
 
 /**
  * A field for a length as a form control: its value is the length, undefined while nothing is written or what is written
- * can’t be read; that stays as typed, and `wrongLength` says what is wrong with it. Bare numbers take the unit given.
+ * can’t be read; that stays as typed, and `wrongLength` says what is wrong with it. Bare numbers take the unit given; when
+ * that is another, a length stays what it is and is written in it. With `positive` it must be more than nothing.
  */
 @Directive({
   selector: 'input[zLength]',
@@ -39,14 +40,29 @@ export function whyNoLength(control: AbstractControl): Said {
 })
 export class LengthInput implements ControlValueAccessor, Validator {
   readonly zLength = input.required<Unit>();
+  readonly positive = input(false, { transform: booleanAttribute });
   private readonly field = inject<ElementRef<HTMLInputElement>>(ElementRef).nativeElement;
   protected readonly wrong = signal<Said | undefined>(undefined);
+  private length: Length | undefined;
+  private unit: Unit | undefined;
   private changed: (length: Length | undefined) => void = () => undefined;
   protected touched: () => void = () => undefined;
 
+  constructor() {
+    effect(() => {
+      const unit = this.zLength();
+      untracked(() => {
+        // Not while it is written in: then it stays as typed.
+        if (this.length !== undefined && this.unit !== undefined && unit !== this.unit) this.writeValue(this.length);
+        this.unit = unit;
+      });
+    });
+  }
+
   /** A length from the form: written neatly, exactly. */
   writeValue(length: Length | undefined | null): void {
-    this.field.value = length === undefined || length === null ? '' : writeBare(length, this.zLength());
+    this.length = length ?? undefined;
+    this.field.value = this.length === undefined ? '' : writeBare(this.length, this.zLength());
     this.wrong.set(undefined);
   }
 
@@ -69,7 +85,12 @@ export class LengthInput implements ControlValueAccessor, Validator {
 
   protected typed(text: string): void {
     const read = text.trim() === '' ? undefined : readLength(text, this.zLength());
-    this.wrong.set(read?.ok === false ? read.wrong : undefined);
-    this.changed(read?.ok ? read.value : undefined);
+    const nothing = this.positive() && read?.ok && read.value === 0;
+    const why = nothing
+      ? said('read-wrong', { read: { quoted: quoted(text) }, why: said('more-than-nothing') })
+      : undefined;
+    this.wrong.set(read?.ok === false ? read.wrong : why);
+    this.length = read?.ok && !nothing ? read.value : undefined;
+    this.changed(this.length);
   }
 }

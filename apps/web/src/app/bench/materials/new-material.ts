@@ -3,10 +3,11 @@ import { ChangeDetectionStrategy, Component, computed, inject, output, signal } 
 import { toSignal } from '@angular/core/rxjs-interop';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import { SPECIES, type MaterialKind, type MaterialOf } from '@zabble/core';
+import { readLength, SPECIES, type Length, type MaterialKind, type MaterialOf } from '@zabble/core';
 import { asking } from '../../server-api/asking';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
+import { LengthInput, wrongLength } from '../../ui/length-input';
 import { Says } from '../../ui/says';
 import { ShopApi } from '../../server-api/shop-api';
 import { MATERIAL_KINDS } from './material-card';
@@ -22,7 +23,7 @@ const text = () => new FormControl('', { nonNullable: true });
 @Component({
   selector: 'z-new-material',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [ReactiveFormsModule, Says],
+  imports: [LengthInput, ReactiveFormsModule, Says],
   providers: [ShopOffers],
   templateUrl: './new-material.html',
 })
@@ -35,7 +36,7 @@ export class NewMaterial {
   private readonly shop = inject(ShopApi);
   private readonly shopOffers = inject(ShopOffers);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
-  private readonly unit = computed(() => this.document()?.unit ?? 'mm');
+  protected readonly unit = computed(() => this.document()?.unit ?? 'mm');
   protected readonly starts = computed(() => materialStarts(this.unit()));
   protected readonly offers = computed(() => this.shopOffers.offers(this.document()?.materials ?? []));
   protected readonly kinds = MATERIAL_KINDS;
@@ -46,7 +47,7 @@ export class NewMaterial {
   protected readonly form = new FormGroup({
     name: text(),
     kind: new FormControl<MaterialKind>('plywood', { nonNullable: true }),
-    thickness: text(),
+    thickness: new FormControl<Length | undefined>(undefined, { nonNullable: true }),
     price: text(),
     species: text(),
   });
@@ -54,7 +55,9 @@ export class NewMaterial {
   protected readonly solid = computed(() => this.written().kind === 'solid');
   /** The nominal size, while nothing is measured. */
   protected readonly unmeasured = computed(() =>
-    (this.written().thickness ?? '').trim() === '' ? this.begun()?.nominal : undefined,
+    this.written().thickness === undefined && !wrongLength(this.form.controls.thickness)
+      ? this.begun()?.nominal
+      : undefined,
   );
 
   protected begin(start: MaterialStart): void {
@@ -67,12 +70,12 @@ export class NewMaterial {
     const said = this.form.getRawValue();
     const begun = this.begun();
     const grain = begun?.kind === said.kind ? begun.grain : said.kind === 'plywood' || said.kind === 'solid';
-    const material = materialSaid(
-      { ...said, thickness: nominal ?? said.thickness },
-      this.unit(),
-      grain,
-      this.speech.words(),
-    );
+    const wrong = nominal === undefined ? wrongLength(this.form.controls.thickness) : undefined;
+    const read = nominal === undefined ? undefined : readLength(nominal, this.unit());
+    const thickness = read?.ok ? read.value : said.thickness;
+    const material = wrong
+      ? $localize`Thickness: ${this.speech.words().say(wrong)}`
+      : materialSaid({ ...said, thickness }, this.unit(), grain, this.speech.words());
     if (typeof material === 'string') this.says.set(material);
     else this.taken(material);
   }
