@@ -12,6 +12,8 @@ const EXCEPT: readonly (readonly [field: RegExp, why: string])[] = [
   [/\.opening\.height\[\]\.drawer$/, 'a tape laid upright has no drawer’s level'],
   [/\.sheets\[\]\.panel\b/, 'how a sheet is cut up, as the search found it; kept by taking the layout'],
   [/\.sheets\[\]\.(begun|done)\b/, 'written by cutting a sheet step by step: see cut.e2e'],
+  [/^cases\[\]\.(build|layout|doors|shelves)\b/, 'of a whole case: not yet set on a screen, only in the file'],
+  [/^cases\[\]\.banks\[\]\.compartment$/, 'as the case it stands in'],
   [/\.aside\./, 'the readings of the other basis, set aside by turning it: see below'],
 ];
 

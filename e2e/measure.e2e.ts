@@ -83,3 +83,47 @@ test('on a phone: readings by thumb, nothing wider than the screen', async ({ pa
   await expect(page.getByRole('region', { name: 'Laser measure' })).toContainText('Taken: width');
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });
+
+test('a bank in a compartment follows from its case until that stands; then it is measured', async ({
+  page,
+  zabble,
+}) => {
+  const whole = await (await page.request.get(`${zabble.url}/api/jobs?search=notions`)).json();
+  const { id: like } = (whole as { items: { id: string }[] }).items[0]!;
+  const { document } = (await (await page.request.get(`${zabble.url}/api/jobs/${like}`)).json()) as {
+    document: { materials: { id: string }[]; cases: { banks: Record<string, unknown>[] }[] };
+  };
+  const { opening: _, aside: __, buildOut: ___, ...bank } = document.cases[0]!.banks[0]!;
+  const panel = document.materials[0]!.id;
+  const made = await page.request.post(`${zabble.url}/api/jobs`, {
+    data: {
+      document: {
+        ...document,
+        name: 'Chart case',
+        cases: [
+          {
+            ...{ id: 'c1', name: 'Case', style: 'frameless' },
+            build: {
+              width: '50 in',
+              height: '36 in',
+              depth: '24 in',
+              panel,
+              back: { kind: 'applied', material: panel },
+            },
+            layout: { id: 'front', across: [{ id: 'left', size: '24 in' }, { id: 'right' }] },
+            banks: [{ ...bank, basis: 'planned', compartment: 'left' }],
+          },
+        ],
+      },
+    },
+  });
+  const { id } = (await made.json()) as { id: string };
+  await page.goto(`/jobs/${id}/measure`);
+  await expect(page.getByText('this bank stands in its compartment “left”')).toBeVisible();
+  expect(await figure(page, 'width')).toBe('24');
+  await page.getByRole('button', { name: 'The case stands: measure it' }).click();
+  await expect(page.getByLabel('Width, reading 1')).toHaveValue('24');
+  await page.getByLabel('Width, reading 1').fill('23 7/8');
+  await expect.poll(() => figure(page, 'Width that governs')).toBe('23 7/8');
+  await kept(page);
+});

@@ -1,5 +1,5 @@
 import { frontOf, type Compartment, type Front, type Node } from '../layout';
-import { nm, subtract, type Length, type Tally } from '../length';
+import { nm, plus, subtract, tally, type Length, type Tally } from '../length';
 import { banded } from './band';
 import { baseMembers, feetUnder } from './base';
 import type { CaseStock } from './case-stock';
@@ -50,11 +50,14 @@ export function planCasework(stock: CaseStock, layout: Node): CaseworkPlan {
   };
 }
 
+/** Where the frame's edge stands behind the wall, the wall says how wide it is. */
 function openingOf(compartment: Compartment, outline: Outline): PlannedOpening {
   const { x, width, left, right } = compartment;
-  return {
-    compartment,
-    depth: outline.inside,
-    buildOut: { left: subtract(x, left), right: nm(right - x - width.total) },
-  };
+  const buildOut = { left: subtract(x, left), right: nm(right - x - width.total) };
+  const less = [
+    buildOut.left < 0 ? plus('wall-left', buildOut.left) : undefined,
+    buildOut.right < 0 ? plus('wall-right', buildOut.right) : undefined,
+  ];
+  const clear = { ...compartment, x: nm(Math.max(x, left)), width: tally(...width.terms, ...less) };
+  return { compartment: clear, depth: outline.inside, buildOut };
 }

@@ -1,3 +1,4 @@
+export { lookOverCase, type LookedAtCase } from './casework';
 export * from './bank';
 export * from './box';
 export type { BoxFacts } from './box-facts';

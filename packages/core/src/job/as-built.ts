@@ -9,7 +9,7 @@ type Reading = ReadingOf<Length>;
  * The job with the newest readings of its log on the banks they were taken in. Older ones stay in the log; readings of
  * a bank or drawer that is no more are left aside. Banks without any stay the same objects.
  */
-export function withReadings(job: JobOf<Length>): Job {
+export function withReadings(job: Job): Job {
   const newest = newestByBank(job.log ?? []);
   if (newest.size === 0) return job;
   const cases = job.cases.map((owner) => {

@@ -24,7 +24,17 @@ export interface BuildOf<L> {
   readonly frame?: FaceFrameOf<L>;
   readonly cleats?: CleatsOf<L>;
   readonly worktop?: WorktopOf<L>;
+  readonly notches?: readonly NotchesOf<L>[];
   readonly place?: SpaceOf<L>;
+  /** The face frame is made before the case and fixes every line. */
+  readonly frameFirst?: boolean;
+}
+
+/** What stands at the wall where a member does, one step over the other. */
+export interface NotchesOf<L> {
+  /** Its name: `case-side-left`, `divider left`. */
+  readonly member: string;
+  readonly steps: readonly { readonly height: L; readonly depth: L }[];
 }
 
 export interface BaseOf<L> {
@@ -142,9 +152,14 @@ export interface SpaceOf<L> {
   readonly height?: readonly L[];
   readonly depth?: readonly L[];
   /** The least filler asked for, where there is to be one. */
-  readonly fillers?: { readonly left?: L; readonly right?: L };
+  readonly fillers?: { readonly left?: L; readonly right?: L; readonly top?: L };
   /** What a filler is wider by, to be shaped to the wall. */
   readonly scribe?: L;
+  /** Each wall's own readings: how far it comes in, at heights. */
+  readonly walls?: Readonly<Partial<Record<'left' | 'right' | 'back', readonly { readonly y: L; readonly in: L }[]>>>;
+  /** The narrowest door or stair on the way there. */
+  readonly way?: { readonly width: L; readonly height: L };
+  readonly studs?: { readonly first: L; readonly pitch: L };
 }
 
 /** A node of the front: a compartment, or one split into columns from the left or rows from the top. */
@@ -168,4 +183,50 @@ export interface ShelvesOf<L> {
   readonly play?: L;
   /** Behind the front plane of the case's inside. */
   readonly inset?: L;
+  readonly pins?: PinsOf<L>;
+  readonly load_kg?: number;
+}
+
+/** Rows of holes for shelf pins. */
+export interface PinsOf<L> {
+  readonly from?: L;
+  readonly to?: L;
+  readonly pitch?: L;
+  readonly setback?: L;
+  readonly depth?: L;
+}
+
+/** A door over a node of the layout. */
+export interface DoorOf<L> {
+  readonly id: string;
+  readonly over: string;
+  readonly mount: 'overlay' | 'inset';
+  readonly top: L;
+  readonly bottom: L;
+  readonly left: L;
+  readonly right: L;
+  readonly gap: L;
+  readonly leaves?: 1 | 2;
+  readonly material: string;
+  readonly frame?: DoorFrameOf<L>;
+  readonly hinge?: { readonly family: string; readonly side?: 'left' | 'right'; readonly count?: number };
+  /** Plates at hand, by what they stand off. */
+  readonly plates?: readonly L[];
+  /** In degrees. */
+  readonly opens?: number;
+  readonly pull?: { readonly projection?: L; readonly fromEdge?: L; readonly width?: L };
+  readonly basis?: 'planned' | 'as-built';
+  readonly opening?: { readonly width: readonly L[]; readonly height: readonly L[] };
+}
+
+export interface DoorFrameOf<L> {
+  readonly stile: L;
+  readonly rail?: L;
+  readonly middle?: L;
+  readonly corner?: 'stub' | 'plain' | 'mitre';
+  readonly tenon?: L;
+  readonly groove: L;
+  readonly play: L;
+  readonly panel: string;
+  readonly lights?: { readonly across: number; readonly down: number };
 }

@@ -1,16 +1,16 @@
 import { said } from '../words';
 import { readWrong, type Report } from '../reading';
-import type { Bank, Case } from './types';
+import type { WrittenBank, WrittenCase } from './types';
 
 /** The banks whose drawers a bank carries lines across from. */
-function leaders(bank: Bank): readonly string[] {
+function leaders(bank: WrittenBank): readonly string[] {
   return bank.drawers.flatMap(({ line }) => (line?.bank === undefined ? [] : [line.bank]));
 }
 
 /** A case's banks so that each stands after those it carries lines across from. Assumes `checkLines` found nothing. */
-export function inLineOrder(banks: readonly Bank[]): readonly Bank[] {
-  const placed = new Set<Bank>();
-  const place = (bank: Bank): void => {
+export function inLineOrder<B extends WrittenBank>(banks: readonly B[]): readonly B[] {
+  const placed = new Set<B>();
+  const place = (bank: B): void => {
     if (placed.has(bank)) return;
     for (const id of leaders(bank)) {
       const leader = banks.find((each) => each.id === id);
@@ -23,7 +23,7 @@ export function inLineOrder(banks: readonly Bank[]): readonly Bank[] {
 }
 
 /** Says lines from banks and drawers that aren't there, from the bank itself, and banks that wait for one another. */
-export function checkLines(owner: Case, path: string, report: Report): void {
+export function checkLines(owner: WrittenCase, path: string, report: Report): void {
   let sound = true;
   owner.banks.forEach((bank, b) =>
     bank.drawers.forEach(({ line }, d) => {
@@ -39,7 +39,7 @@ export function checkLines(owner: Case, path: string, report: Report): void {
   });
 }
 
-function wrongWith({ banks }: Case, bank: Bank, id: string, drawer: string) {
+function wrongWith({ banks }: WrittenCase, bank: WrittenBank, id: string, drawer: string) {
   const leader = banks.find((each) => each.id === id);
   if (!leader) return { field: 'bank', said: readWrong(id, said('no-bank')) };
   if (leader === bank) return { field: 'bank', said: readWrong(id, said('line-from-itself')) };
@@ -48,7 +48,7 @@ function wrongWith({ banks }: Case, bank: Bank, id: string, drawer: string) {
 }
 
 /** Whether the lines of `bank` come, however far round, from the bank of this id. */
-function waitsFor({ banks }: Case, bank: Bank, id: string): boolean {
+function waitsFor({ banks }: WrittenCase, bank: WrittenBank, id: string): boolean {
   const seen = new Set<string>();
   const queue = [...leaders(bank)];
   for (let next = queue.pop(); next !== undefined; next = queue.pop()) {

@@ -1,10 +1,11 @@
-import type { Said } from '../length';
 import { said } from '../words';
 import { withReadings } from './as-built';
+import { checkCases } from './case-references';
 import { checkReferences } from './references';
 import { Report, type JobError } from '../reading';
 import { jobShape } from './shape';
-import type { Job, JobDocument } from './types';
+import type { Said } from '../length';
+import type { Job, JobDocument, WrittenJob } from './types';
 import { migrated } from './migrations';
 import { JOB_MINOR, JOB_VERSION } from './version';
 
@@ -18,29 +19,37 @@ export type JobReading =
   | { readonly ok: true; readonly job: Job; readonly document: JobDocument; readonly newer?: NewerFields }
   | { readonly ok: false; readonly errors: readonly JobError[] };
 
+/** What rooms above know of a job: what only their tables can say is wrong, and the openings that follow from its cases. */
+export interface Above {
+  readonly check: (job: WrittenJob, report: Report) => void;
+  readonly complete: (job: WrittenJob) => Job;
+}
+
+const ALONE: Above = { check: () => undefined, complete: (job) => job as Job };
+
 /** A job file larger than this is not a job file. In characters. */
 const LARGEST_FILE = 64_000_000;
 
 /**
  * Reads a job document (JSON already parsed), of this version or an older one. Everything wrong with it is said at once,
- * each with its path. `check` lets a room above add what it alone knows (slide families). `document` is the job as it
+ * each with its path. `above` lets a room above add what it alone knows (slide families, openings of a case). `document` is the job as it
  * is to be kept: brought to this version, and with every field of a newer minor where it stood.
  */
-export function readJob(value: unknown, check?: (job: Job, report: Report) => void): JobReading {
+export function readJob(value: unknown, above: Above = ALONE): JobReading {
   const stranger = notAJob(value);
   if (stranger) return { ok: false, errors: [stranger] };
   const document = migrated(value as Record<string, unknown>);
   const minor = newerMinor(document);
   const report = new Report(minor === undefined ? 'refused' : 'kept');
   const job = jobShape(document, '', report);
-  if (job && report.clean) checkReferences(job, report);
-  if (job && report.clean) check?.(job, report);
+  // Each leans on what the one before it found sound.
+  for (const check of [checkReferences, checkCases, above.check]) if (job && report.clean) check(job, report);
   if (!job || !report.clean) return { ok: false, errors: report.errors };
   const newer = minor === undefined ? undefined : { minor, untouched: report.untouched };
   // What was read is what the shape says it is: the document has the same fields, its lengths as text.
   return {
     ok: true,
-    job: withReadings(job),
+    job: withReadings(above.complete(job)),
     document: document as unknown as JobDocument,
     ...(newer ? { newer } : {}),
   };
@@ -56,17 +65,28 @@ export function newerSaid({ minor, untouched }: NewerFields): Said {
 }
 
 /**
- * The document as one that this code writes into: its minor at least the one whose fields may now stand in it. The same
- * object where it is so already.
+ * The document as one that this code writes into: its minor at least that of the newest field in it. The same object where
+ * it is so already; one with no newer field stays one that an older Zabble knows.
  */
 export function writtenHere(document: JobDocument): JobDocument {
-  return (document.minor ?? 0) >= JOB_MINOR ? document : { ...document, minor: JOB_MINOR };
+  const needed = minorOf(document);
+  return (document.minor ?? 0) >= needed ? document : { ...document, minor: needed };
+}
+
+/** Minor 1 brought whole cases. */
+function minorOf({ cases }: JobDocument): number {
+  const whole = cases.some(
+    ({ build, layout, doors, shelves, banks }) =>
+      [build, layout, doors, shelves].some((each) => each !== undefined) ||
+      banks.some(({ compartment }) => compartment !== undefined),
+  );
+  return whole ? 1 : 0;
 }
 
 /** Reads the text of a job file. */
-export function readJobText(text: string, check?: (job: Job, report: Report) => void): JobReading {
+export function readJobText(text: string, above: Above = ALONE): JobReading {
   const parsed = parseJson(text);
-  return 'error' in parsed ? { ok: false, errors: [parsed.error] } : readJob(parsed.value, check);
+  return 'error' in parsed ? { ok: false, errors: [parsed.error] } : readJob(parsed.value, above);
 }
 
 function parseJson(text: string): { value: unknown } | { error: JobError } {

@@ -5,7 +5,7 @@ import { checkLines } from './lines';
 import { readWrong, type Report } from '../reading';
 import { backCorner, drawerSettings } from './settings';
 import { checkTies } from './ties';
-import type { Bank, Corner, Drawer, Job } from './types';
+import type { Corner, Drawer, WrittenBank as Bank, WrittenJob as Job } from './types';
 
 /** What the shape alone can't say: ids are unique among siblings and every name used stands for something. */
 export function checkReferences(job: Job, report: Report): void {

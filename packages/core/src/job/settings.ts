@@ -1,5 +1,5 @@
 import { inches, millimetres, ZERO, type Length } from '../length';
-import type { Bank, Box, Corner, Drawer, Job, SlideChoice } from './types';
+import type { Box, Corner, Drawer, SlideChoice, WrittenBank, WrittenJob } from './types';
 
 /** What holds for one drawer: its bank's values with the drawer's own laid over them, leaf by leaf. */
 export interface DrawerSettings {
@@ -8,7 +8,7 @@ export interface DrawerSettings {
   readonly box: Box;
 }
 
-export function drawerSettings(bank: Bank, drawer: Drawer): DrawerSettings {
+export function drawerSettings(bank: WrittenBank, drawer: Drawer): DrawerSettings {
   return {
     slide: overlay(bank.slide, drawer.slide),
     frontMaterial: drawer.front?.material ?? bank.front.material,
@@ -23,12 +23,12 @@ export function backCorner(box: Box): Corner {
 }
 
 /** The finest step a job's lengths are shown in. */
-export function showStep(job: Job): Length {
+export function showStep(job: WrittenJob): Length {
   return job.step ?? (job.unit === 'in' ? inches(1, 64) : millimetres(0.5));
 }
 
 /** Height of the rails between drawers; nothing where there are none. */
-export function railOf(bank: Bank): Length {
+export function railOf(bank: WrittenBank): Length {
   return bank.rail ?? ZERO;
 }
 

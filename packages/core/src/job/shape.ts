@@ -20,6 +20,7 @@ import {
   yesNo,
   type Reader,
 } from '../reading';
+import { build, door, layout, shelves } from './shape-case';
 import { openingShape } from './shape-opening';
 import { cutting, gates, saw } from './shape-cutting';
 import type {
@@ -319,12 +320,13 @@ const bank = object<BankOf<L>>({
   id: required(id),
   name: optional(text(200)),
   basis: required(oneOf('planned', 'as-built')),
-  opening: required(openingShape),
+  compartment: optional(id),
+  opening: optional(openingShape),
   aside: optional(openingShape),
   buildOut: optional(
     object<BuildOutOf<L>>({
-      left: required(any),
-      right: required(any),
+      left: optional(any),
+      right: optional(any),
       from: optional(list(id, 1, 40)),
       rest: optional(oneOf('packed', 'planed')),
     }),
@@ -358,7 +360,11 @@ const oneCase = object<CaseOf<L>>({
   overhang: optional(any),
   run: optional(run),
   stand: optional(stand),
-  banks: required(list(remembered(bank), 1, 40)),
+  build: optional(build),
+  layout: optional(layout),
+  doors: optional(list(door, 0, 100)),
+  shelves: optional(list(shelves, 0, 100)),
+  banks: required(list(remembered(bank), 0, 40)),
 });
 
 /** The shape of a version 1 job: every field, what it may hold and whether it may be left out. */

@@ -1,7 +1,7 @@
 import type { Length } from '../length';
 import { said } from '../words';
 import { readWrong, type Report } from '../reading';
-import type { Bank, Drawer } from './types';
+import type { Drawer, WrittenBank } from './types';
 
 /** Drawers whose fronts are tied to one height, by their places in the bank; most stand alone. */
 export interface TieGroup {
@@ -42,13 +42,13 @@ function groupedBy(drawers: readonly Drawer[], tie: Tie): readonly (readonly num
 }
 
 /** Says ties to drawers that aren't there, circles, and two different locks in one group. */
-export function checkTies(bank: Bank, path: string, report: Report): void {
+export function checkTies(bank: WrittenBank, path: string, report: Report): void {
   const sound = soundTies(bank, 'sameAs', path, report);
   soundTies(bank, 'boxSameAs', path, report);
   if (sound) checkLocks(bank, path, report);
 }
 
-function soundTies(bank: Bank, tie: Tie, path: string, report: Report): boolean {
+function soundTies(bank: WrittenBank, tie: Tie, path: string, report: Report): boolean {
   const place = new Map(bank.drawers.map(({ id }, index) => [id, index]));
   let sound = true;
   bank.drawers.forEach((drawer, index) => {
@@ -65,7 +65,7 @@ function soundTies(bank: Bank, tie: Tie, path: string, report: Report): boolean 
   return sound;
 }
 
-function checkLocks(bank: Bank, path: string, report: Report): void {
+function checkLocks(bank: WrittenBank, path: string, report: Report): void {
   for (const { members, locked } of tieGroups(bank.drawers))
     for (const index of members) {
       const own = bank.drawers[index]?.height;

@@ -1,4 +1,5 @@
 import type { Length, Unit } from '../length';
+import type { BuildOf, DoorOf, NodeOf, ShelvesOf } from './case-build';
 import type { CuttingOf, Gates, SawOf } from './cutting';
 import type { Joint } from './joints';
 import type { AsBuilt, LogEntryOf } from './log';
@@ -161,6 +162,11 @@ export interface CaseOf<L> {
   readonly overhang?: L;
   readonly run?: RunOf<L>;
   readonly stand?: StandOf<L>;
+  /** How it is made, and how its front is divided; without them its banks stand in openings that were measured. */
+  readonly build?: BuildOf<L>;
+  readonly layout?: NodeOf<L>;
+  readonly doors?: readonly DoorOf<L>[];
+  readonly shelves?: readonly ShelvesOf<L>[];
   readonly banks: readonly BankOf<L>[];
 }
 
@@ -168,7 +174,10 @@ export interface BankOf<L> {
   readonly id: string;
   readonly name?: string;
   readonly basis: 'planned' | 'as-built';
-  readonly opening: OpeningOf<L>;
+  /** The compartment of its case it stands in. */
+  readonly compartment?: string;
+  /** What it stands in; follows from the case where it is left out. */
+  readonly opening?: OpeningOf<L>;
   /** The opening in the other basis: as planned while the built one is used, and the other way round. */
   readonly aside?: OpeningOf<L>;
   readonly buildOut?: BuildOutOf<L>;
@@ -188,8 +197,9 @@ export interface BankOf<L> {
 export type BuildOutRest = 'packed' | 'planed';
 
 export interface BuildOutOf<L> {
-  readonly left: L;
-  readonly right: L;
+  /** Each follows from the case, in a compartment, where it is left out. */
+  readonly left?: L;
+  readonly right?: L;
   /** Materials to make it up from; where it is left out, all the job's that no drawer is made of. */
   readonly from?: readonly string[];
   readonly rest?: BuildOutRest;
@@ -350,13 +360,22 @@ export interface DrawerOf<L> {
   readonly box?: PartOf<BoxOf<L>>;
 }
 
+/** The job as it is written, its lengths read: banks in compartments have no opening yet. */
+export type WrittenJob = JobOf<Length>;
+export type WrittenCase = CaseOf<Length>;
+export type WrittenBank = BankOf<Length>;
+
 /** The job as read. */
 export type Job = Omit<JobOf<Length>, 'cases'> & { readonly cases: readonly Case[] };
 export type Material = MaterialOf<Length>;
 export type OwnSlide = OwnSlideOf<Length>;
 export type Case = Omit<CaseOf<Length>, 'banks'> & { readonly banks: readonly Bank[] };
 /** A bank as read, with what was measured back in it (from the job’s log; never in a bank of a file). */
-export type Bank = BankOf<Length> & { readonly asBuilt?: AsBuilt };
+export type Bank = BankOf<Length> & {
+  readonly opening: OpeningOf<Length>;
+  readonly buildOut?: { readonly left: Length; readonly right: Length };
+  readonly asBuilt?: AsBuilt;
+};
 export type LogEntry = LogEntryOf<Length>;
 export type LogEntryDocument = LogEntryOf<string>;
 export type Drawer = DrawerOf<Length>;

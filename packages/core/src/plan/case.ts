@@ -2,6 +2,7 @@ import {
   frontsCollide,
   frontsPastEnds,
   grainJumpsAcross,
+  lookOverCase,
   neighboursUnequal,
   present,
   tips,
@@ -15,6 +16,7 @@ import { add, nm, plus, share, tally, ZERO, type Length, ofField } from '../leng
 import type { SlideFamily } from '../slides';
 import { contentsWeight, tipping, usualFill, type Balance, type Weighed } from '../stability';
 import type { Surroundings } from './facts';
+import { caseworkOf } from './in-compartments';
 import { rowRun } from './runs';
 import type { BankPlan, CasePlan, DrawerPlan } from './types';
 
@@ -40,7 +42,12 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   const banks = owner.banks.map((bank) => planned.get(bank) as BankPlan);
   const run = rowRun(owner, path, banks);
   const balance = owner.stand && balanceOf(owner, banks);
+  const casework = caseworkOf(shop.job, owner, path);
   const whole: CasePlan = {
+    ...(casework ? { casework } : {}),
+    findings: casework
+      ? lookOverCase({ owner, casework, unit: shop.job.unit, path, board: boardOf(shop.job, owner) })
+      : [],
     id: owner.id,
     name: owner.name,
     path,
@@ -51,7 +58,14 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   };
   const facts = caseFacts(owner, path, banks);
   const collisions = [...frontsCollide(facts, shop.exact), ...frontsPastEnds(facts, shop.exact)];
-  return { ...whole, banks: withFindings(banks, caseFindings(shop, facts, whole), collisions) };
+  const ofCase = [...whole.findings, ...caseFindings(shop, facts, whole)];
+  return { ...whole, banks: withFindings(banks, ofCase, collisions) };
+}
+
+/** The board in the recess of a case stands in the room for toes. */
+function boardOf({ materials }: Job, { build }: Case): Length {
+  const id = build?.base?.board?.material ?? build?.panel;
+  return materials.find((material) => material.id === id)?.thickness ?? ZERO;
 }
 
 /** What concerns the whole case stands with its first bank; what concerns one of its banks, with that. */

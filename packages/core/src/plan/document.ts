@@ -1,5 +1,6 @@
 import type { Words } from '../words';
 import { type Part, type PartCut, ROLES } from '../box';
+import type { CaseworkPlan, Member } from '../casework';
 import { saidOf, type Finding } from '../findings';
 import type { GrainRun, WidthShare } from '../fronts';
 import { inMillimetres, type Length, type Tally } from '../length';
@@ -14,14 +15,52 @@ export function planDocument(plan: Plan, words: Words) {
   return { format: 'zabble-plan', version: 1, cases: plan.cases.map((each) => caseDocument(each, words)) } as const;
 }
 
-function caseDocument({ id, banks, run, dividerLap, widths, balance }: CasePlan, words: Words) {
+function caseDocument({ id, banks, run, dividerLap, widths, balance, casework, findings }: CasePlan, words: Words) {
+  // Told with the case here; on the screen with its first bank.
+  const ofBank = (finding: Finding): boolean => !findings.includes(finding);
   return {
     id,
+    ...(casework ? caseworkDocument(casework) : {}),
+    ...(casework ? { findings: findings.map((finding) => findingDocument(finding, words)) } : {}),
     ...(balance ? { balance: Number.isFinite(balance.ratio) ? { ratio: rounded(balance.ratio) } : {} } : {}),
     ...(dividerLap ? { dividerLap: mm(dividerLap) } : {}),
     ...(widths ? { widths: { fronts: shareDocument(widths.fronts), openings: shareDocument(widths.openings) } } : {}),
     ...(run ? { run: runDocument(run) } : {}),
-    banks: banks.map((bank) => bankDocument(bank, words)),
+    banks: banks.map((bank) => bankDocument({ ...bank, findings: bank.findings.filter(ofBank) }, words)),
+  };
+}
+
+function caseworkDocument({ openings, members, feet }: CaseworkPlan) {
+  return {
+    openings: openings.map(({ compartment: { id, x, y, width, height }, depth, buildOut }) => ({
+      compartment: id,
+      x: inMillimetres(x),
+      y: inMillimetres(y),
+      width: mm(width),
+      height: mm(height),
+      depth: mm(depth),
+      buildOut: { left: behind(buildOut.left), right: behind(buildOut.right) },
+    })),
+    parts: members.map(memberDocument),
+    ...(feet > 0 ? { feet } : {}),
+  };
+}
+
+/** What stands back behind the frame's edge; nothing where the wall itself is the edge. */
+function behind(by: Length): number {
+  return Math.max(0, inMillimetres(by));
+}
+
+function memberDocument({ role, count, length, width, thickness, material, node, blank }: Member) {
+  return {
+    role,
+    count,
+    length: mm(length),
+    width: mm(width),
+    thickness: inMillimetres(thickness),
+    material,
+    ...(node === undefined ? {} : { node }),
+    ...(blank ? { blank: { length: mm(blank.length), width: mm(blank.width) } } : {}),
   };
 }
 

@@ -1,4 +1,4 @@
-import { readJob, readJobText, showStep, type Job, type JobReading } from '../job';
+import { readJob, readJobText, showStep, type Job, type JobReading, type WrittenJob } from '../job';
 import type { Report } from '../reading';
 import { writeExact, type Length } from '../length';
 import { checkSlides, slideTable } from '../slides';
@@ -6,6 +6,7 @@ import { checkSpecies } from '../timber';
 import { planBank } from './bank';
 import { planCase, type Shop } from './case';
 import { firstOfJob } from './first-of-job';
+import { inCompartments } from './in-compartments';
 import type { Plan } from './types';
 
 /** Everything that follows from a job. Pure: the same job gives the same plan. Never throws on a job that was read. */
@@ -24,16 +25,19 @@ export function planWith(job: Job, bankPlan: Shop['bankPlan']): Plan {
 
 /** Reads a job document for planning: its shape, its references, its slides and its woods. */
 export function readJobDocument(value: unknown): JobReading {
-  return readJob(value, checkTables);
+  return readJob(value, ABOVE);
 }
 
 /** Reads the text of a job file for planning. */
 export function readJobFile(text: string): JobReading {
-  return readJobText(text, checkTables);
+  return readJobText(text, ABOVE);
 }
 
-/** What the tables alone can say. */
-function checkTables(job: Job, report: Report): void {
-  checkSlides(job, report);
-  checkSpecies(job, report);
-}
+/** What the tables alone can say, and the openings that follow from cases. */
+const ABOVE = {
+  check(job: WrittenJob, report: Report): void {
+    checkSlides(job, report);
+    checkSpecies(job, report);
+  },
+  complete: inCompartments,
+};

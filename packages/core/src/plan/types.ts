@@ -1,4 +1,5 @@
 import type { Part, PartCut } from '../box';
+import type { CaseworkPlan } from '../casework';
 import type { DivisionProblem, Held } from '../division';
 import type { Finding } from '../findings';
 import type { Bore, GrainRun, WidthShare } from '../fronts';
@@ -96,6 +97,9 @@ export interface BankPlan {
 }
 
 export interface CasePlan {
+  /** Its parts and openings, where it is told how it is made; and what is to be said of them. */
+  readonly casework?: CaseworkPlan;
+  readonly findings: readonly Finding[];
   readonly id: string;
   readonly name: string;
   readonly path: string;

@@ -1,4 +1,4 @@
-import type { Job, LengthUnit, OwnSlide, SlideChoice } from '../job';
+import type { WrittenJob, LengthUnit, OwnSlide, SlideChoice } from '../job';
 import { readWrong, type Report } from '../reading';
 import { said } from '../words';
 import { BUILT_IN } from './builtin';
@@ -7,7 +7,7 @@ import type { LengthList, SlideFamily } from './family';
 const builtIn = new Map(BUILT_IN.map((row) => [row.id, row]));
 
 /** Every family a job can name: the built-in rows and its own. */
-export function slideTable(job: Job): ReadonlyMap<string, SlideFamily> {
+export function slideTable(job: WrittenJob): ReadonlyMap<string, SlideFamily> {
   const table = new Map(builtIn);
   for (const own of job.slides ?? []) {
     const like = builtIn.get(own.like);
@@ -49,7 +49,7 @@ function basisOf(own: OwnSlide, like: SlideFamily): SlideFamily['basis'] {
 }
 
 /** Which of a family's length lists a choice reads. */
-export function lengthListOf(job: Job, family: SlideFamily, choice: SlideChoice): LengthList {
+export function lengthListOf(job: WrittenJob, family: SlideFamily, choice: SlideChoice): LengthList {
   const unit = choice.lengths ?? job.unit;
   const list = family.lengths[unit] ?? family.lengths.mm ?? family.lengths.in;
   if (!list) throw new Error(`slide family ${family.id} has no lengths`);
@@ -57,7 +57,7 @@ export function lengthListOf(job: Job, family: SlideFamily, choice: SlideChoice)
 }
 
 /** Says own rows like no built-in one, rows without their basis's figure, families nobody knows and lengths not on the list. */
-export function checkSlides(job: Job, report: Report): void {
+export function checkSlides(job: WrittenJob, report: Report): void {
   (job.slides ?? []).forEach((own, index) => checkOwnRow(own, `slides[${index}]`, report));
   const table = slideTable(job);
   job.cases.forEach((each, c) =>
@@ -87,7 +87,7 @@ export function checkOwnRow(own: OwnSlide, path: string, report: Report): void {
 }
 
 function checkChoice(
-  job: Job,
+  job: WrittenJob,
   table: ReadonlyMap<string, SlideFamily>,
   choice: SlideChoice,
   path: string,

@@ -1,4 +1,4 @@
-import type { Job } from '../job';
+import type { WrittenJob } from '../job';
 import { readWrong, type Report } from '../reading';
 import type { Said } from '../length';
 import { said } from '../words';
@@ -8,7 +8,7 @@ import { isListed, SPECIES, type Species } from './species';
 const OFFERED = 3;
 
 /** Says every wood of the job’s materials that the table does not hold, with the nearest it does. */
-export function checkSpecies(job: Job, report: Report): void {
+export function checkSpecies(job: WrittenJob, report: Report): void {
   job.materials.forEach(({ species }, index) => {
     if (species !== undefined && !isListed(species)) report.add(`materials[${index}].species`, unknownSpecies(species));
   });

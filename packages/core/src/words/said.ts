@@ -1,5 +1,6 @@
 import { plain, type Said as AnySaid } from '../length';
 import type { SENTENCES } from './en';
+import type { CASE_FINDINGS } from './en/case-findings';
 import type { BANK_FINDINGS, DRAWER_FINDINGS } from './en/findings';
 import type { REMEDIES } from './en/remedies';
 
@@ -42,5 +43,5 @@ export function saidKey({ code, params }: AnySaid): string {
 }
 
 /** What findings are called, and what mends them. */
-export type FindingCode = keyof typeof DRAWER_FINDINGS | keyof typeof BANK_FINDINGS;
+export type FindingCode = keyof typeof DRAWER_FINDINGS | keyof typeof BANK_FINDINGS | keyof typeof CASE_FINDINGS;
 export type RemedyCode = keyof typeof REMEDIES;

@@ -20,18 +20,21 @@ export function jobBegun(
   basis: 'planned' | 'as-built',
   asked: Asked,
 ): { readonly document: JobDocument; readonly wrong: { readonly drawers?: string } } {
-  const size = (name: 'width' | 'height' | 'depth', usual: BankOf<string>['opening']['width']) => {
+  const size = (
+    name: 'width' | 'height' | 'depth',
+    usual: NonNullable<BankOf<string>['opening']>['width'] | undefined,
+  ) => {
     const length = asked[name];
-    return length === undefined ? usual : [writeExact(length, way.unit)];
+    return length === undefined ? (usual ?? []) : [writeExact(length, way.unit)];
   };
   const count = countOf(asked.drawers);
   const made = (bank: BankOf<string>): BankOf<string> => ({
     ...bank,
     basis,
     opening: {
-      width: size('width', bank.opening.width),
-      height: size('height', bank.opening.height),
-      depth: size('depth', bank.opening.depth),
+      width: size('width', bank.opening?.width),
+      height: size('height', bank.opening?.height),
+      depth: size('depth', bank.opening?.depth),
     },
     ...(typeof count === 'number'
       ? { drawers: Array.from({ length: count }, (_, place) => ({ id: `d${place + 1}` })) }

@@ -79,9 +79,9 @@ export class NewJobSheet {
     const bank = this.way().document.cases[0]?.banks[0];
     const plain = (readings: readonly unknown[] | undefined): string => String(readings?.[0] ?? '');
     return {
-      width: plain(bank?.opening.width),
-      height: plain(bank?.opening.height),
-      depth: plain(bank?.opening.depth),
+      width: plain(bank?.opening?.width),
+      height: plain(bank?.opening?.height),
+      depth: plain(bank?.opening?.depth),
       drawers: String(bank?.drawers.length ?? ''),
     };
   });

@@ -61,7 +61,11 @@ export const WAYS: readonly WayOfBuilding[] = [
       job(unit, $localize`Deep bank`, (size, bank) => ({
         ...bank,
         slide: { family: 'side-heavy' },
-        opening: { ...bank.opening, width: [size('26 in', '660 mm')], depth: [size('22 1/2 in', '570 mm')] },
+        opening: {
+          height: bank.opening?.height ?? [],
+          width: [size('26 in', '660 mm')],
+          depth: [size('22 1/2 in', '570 mm')],
+        },
         division: { ...bank.division, step: size('2 in', '50 mm') },
         box: {
           ...bank.box,

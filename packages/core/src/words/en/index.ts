@@ -1,6 +1,7 @@
 import { DIVISIONS } from './division';
 import { DRAWINGS } from './drawings';
 import { CARD } from './card';
+import { CASE_FINDINGS } from './case-findings';
 import { CUTS } from './cuts';
 import { ERRORS } from './errors';
 import { BANK_FINDINGS, DRAWER_FINDINGS, SPOKEN } from './findings';
@@ -22,6 +23,7 @@ export const SENTENCES = {
   ...LABELS,
   ...DRAWER_FINDINGS,
   ...BANK_FINDINGS,
+  ...CASE_FINDINGS,
   ...SPOKEN,
   ...REMEDIES,
   ...JOINT_CHANGES,

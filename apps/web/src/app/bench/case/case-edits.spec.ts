@@ -53,7 +53,7 @@ describe('banks of a case', () => {
       undefined,
       undefined,
     ]);
-    expect(done(named, edit).cases[0]!.banks[1]!.opening.width).toEqual([
+    expect(done(named, edit).cases[0]!.banks[1]!.opening!.width).toEqual([
       '24 in',
       { length: '24 1/16 in', place: ['top'] },
     ]);

@@ -16,6 +16,7 @@ import { again } from '../../store/job/copy-of';
 
 type WrittenCase = CaseOf<string>;
 type WrittenBank = BankOf<string>;
+type WrittenOpening = NonNullable<WrittenBank['opening']>;
 
 /** What is to be written, and the new bank that goes on the bench; without one the bench keeps its own. */
 export interface CaseEdit {
@@ -196,8 +197,8 @@ function planned({ gates: _gates, aside: _aside, ...bank }: WrittenBank): Writte
 }
 
 /** The other drawers are not these: a reading keeps its place, not its drawer. */
-function withoutLevels(opening: WrittenBank['opening']): WrittenBank['opening'] {
-  const lengths = (readings: WrittenBank['opening']['width']): WrittenBank['opening']['width'] =>
+function withoutLevels(opening: WrittenOpening): WrittenOpening {
+  const lengths = (readings: WrittenOpening['width']): WrittenOpening['width'] =>
     readings.map((reading) => {
       if (typeof reading !== 'object') return reading;
       const { drawer: _drawer, ...rest } = reading;
@@ -209,7 +210,8 @@ function withoutLevels(opening: WrittenBank['opening']): WrittenBank['opening'] 
 /** What it has that another bank may have: neither its name nor anything of its drawers. */
 function bare({ name: _name, ...bank }: WrittenBank): WrittenBank {
   const drawers = bank.drawers.map((_, index) => ({ id: `d${index + 1}` }));
-  return { ...planned(bank), opening: withoutLevels(bank.opening), drawers, division: undemanding(bank) };
+  const opening = bank.opening ? { opening: withoutLevels(bank.opening) } : {};
+  return { ...planned(bank), ...opening, drawers, division: undemanding(bank) };
 }
 
 /** The division without a makeup named by a drawer the new bank may not have; by hand, equal. */

@@ -1,3 +1,4 @@
+import { Follows } from './follows';
 import { PLACE_NAMES } from '../../words/place-names';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
@@ -31,7 +32,7 @@ import { Readings } from './readings';
 @Component({
   selector: 'z-measure-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Against, Choice, Figure, Laser, LengthField, Many, OpeningDrawing, Readings, Size],
+  imports: [Follows, Against, Choice, Figure, Laser, LengthField, Many, OpeningDrawing, Readings, Size],
   templateUrl: './measure-step.html',
 })
 export class MeasureStep {
@@ -94,6 +95,11 @@ export class MeasureStep {
   protected readonly usualStock = computed(() => {
     const job = this.job();
     return job ? usualBuildOutStock(job).map(({ id }) => id) : [];
+  });
+  /** Planned in a compartment: its sizes are not written here, they follow from the case. */
+  protected readonly follows = computed(() => {
+    const { compartment, basis } = this.bank().bank;
+    return compartment !== undefined && basis === 'planned';
   });
   protected readonly hasDiagonals = computed(() => this.stands('.opening.diagonals'));
   protected readonly hasBuildOut = computed(() => this.stands('.buildOut'));

@@ -1,0 +1,103 @@
+import type { Length } from '../length';
+import { readWrong, type Report } from '../reading';
+import { said } from '../words';
+import type { BuildOf, NodeOf } from './case-build';
+import type { BuildOutOf, WrittenCase as Case, WrittenJob } from './types';
+
+type Node = NodeOf<Length>;
+
+/** What a case asks of its own fields: a width, ids told apart, materials and compartments that are there. */
+export function checkCases(job: WrittenJob, report: Report): void {
+  const materials = new Set(job.materials.map(({ id }) => id));
+  job.cases.forEach((owner, index) => {
+    const path = `cases[${index}]`;
+    if (owner.build) checkBuild(owner.build, `${path}.build`, materials, report);
+    const nodes = owner.layout ? nodesOf(owner.layout, `${path}.layout`) : [];
+    checkLayout(owner, nodes, path, report);
+    checkBanks(owner, leavesOf(nodes), path, report);
+    owner.doors?.forEach(({ over, material, frame }, place) => {
+      const at = `${path}.doors[${place}]`;
+      if (!nodes.some(({ node }) => node.id === over)) report.add(`${at}.over`, noCompartment(over));
+      if (!materials.has(material)) report.add(`${at}.material`, noMaterial(material));
+      if (frame && !materials.has(frame.panel)) report.add(`${at}.frame.panel`, noMaterial(frame.panel));
+    });
+    owner.shelves?.forEach(({ compartment, material }, place) => {
+      const at = `${path}.shelves[${place}]`;
+      if (!leavesOf(nodes).has(compartment)) report.add(`${at}.compartment`, noCompartment(compartment));
+      if (material !== undefined && !materials.has(material)) report.add(`${at}.material`, noMaterial(material));
+    });
+  });
+}
+
+interface Placed {
+  readonly node: Node;
+  readonly path: string;
+}
+
+function nodesOf(node: Node, path: string): readonly Placed[] {
+  const within = (['across', 'down'] as const).flatMap((split) =>
+    (node[split] ?? []).flatMap((child, index) => nodesOf(child, `${path}.${split}[${index}]`)),
+  );
+  return [{ node, path }, ...within];
+}
+
+const leavesOf = (nodes: readonly Placed[]): ReadonlySet<string> =>
+  new Set(nodes.flatMap(({ node }) => (node.across || node.down ? [] : [node.id])));
+const noMaterial = (id: string) => readWrong(id, said('no-material'));
+const noCompartment = (id: string) => readWrong(id, said('no-compartment'));
+
+/** A layout divides a case that is told how it is made; its nodes and the banks have ids of their own. */
+function checkLayout(owner: Case, nodes: readonly Placed[], path: string, report: Report): void {
+  if (owner.layout && !owner.build) report.add(`${path}.build`, said('field-missing'));
+  if (owner.build && !owner.layout) report.add(`${path}.layout`, said('field-missing'));
+  const seen = new Map<string, string>();
+  const all = [...nodes.map(({ node, path: at }) => ({ id: node.id, at }))];
+  for (const kind of ['banks', 'doors'] as const)
+    if (owner.layout)
+      all.push(...(owner[kind] ?? []).map(({ id }, index) => ({ id, at: `${path}.${kind}[${index}]` })));
+  for (const { id, at } of all) {
+    const by = seen.get(id);
+    if (by === undefined) seen.set(id, at);
+    else report.add(`${at}.id`, readWrong(id, said('id-taken', { by })));
+  }
+}
+
+/** A bank has its opening told, unless it follows from the compartment it stands in. */
+function checkBanks(owner: Case, leaves: ReadonlySet<string>, path: string, report: Report): void {
+  if (owner.banks.length === 0 && !owner.build)
+    report.add(`${path}.banks`, said('list-of', { least: 1, most: 40, has: 0 }));
+  const standing = new Map<string, string>();
+  owner.banks.forEach(({ id, compartment, opening, basis, buildOut }, index) => {
+    const at = `${path}.banks[${index}]`;
+    const by = compartment === undefined ? undefined : standing.get(compartment);
+    if (by !== undefined)
+      report.add(`${at}.compartment`, readWrong(compartment, said('compartment-taken', { bank: by })));
+    if (compartment !== undefined) standing.set(compartment, id);
+    if (compartment !== undefined && !leaves.has(compartment))
+      report.add(`${at}.compartment`, noCompartment(compartment));
+    if (compartment === undefined) checkBuildOut(buildOut, `${at}.buildOut`, report);
+    if (opening === undefined && (compartment === undefined || basis === 'as-built'))
+      report.add(`${at}.opening`, said('field-missing'));
+  });
+}
+
+/** Only in a compartment it follows from the case. */
+function checkBuildOut(buildOut: BuildOutOf<Length> | undefined, path: string, report: Report): void {
+  for (const side of ['left', 'right'] as const)
+    if (buildOut && buildOut[side] === undefined) report.add(`${path}.${side}`, said('field-missing'));
+}
+
+function checkBuild(build: BuildOf<Length>, path: string, materials: ReadonlySet<string>, report: Report): void {
+  if (build.width === undefined && !build.place) report.add(`${path}.width`, said('field-missing'));
+  for (const [field, id] of materialsNamed(build, ''))
+    if (!materials.has(id)) report.add(`${path}.${field}`, noMaterial(id));
+}
+
+/** Every material named in how a case is made: all fields called so, and the panel's. */
+function materialsNamed(value: object, path: string): readonly (readonly [field: string, id: string])[] {
+  return Object.entries(value).flatMap(([name, each]: [string, unknown]) => {
+    const at = path === '' ? name : `${path}.${name}`;
+    if ((name === 'material' || at === 'panel') && typeof each === 'string') return [[at, each] as const];
+    return typeof each === 'object' && each !== null && !Array.isArray(each) ? materialsNamed(each, at) : [];
+  });
+}

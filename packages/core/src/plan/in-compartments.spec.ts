@@ -1,0 +1,196 @@
+import { ENGLISH, millimetres, plan, planDocument, readJobDocument, wordsIn, writtenHere, type JobDocument } from '..';
+
+const WORDS = wordsIn(ENGLISH, { unit: 'in', step: millimetres(0.5) });
+const box = {
+  ...{ sides: 'ply12', ends: 'ply12', bottom: 'ply6', corner: { joint: 'butt-sides-run' }, bottomFit: 'captured' },
+  ...{ groove: { depth: '1/4 in', offset: '3/8 in' }, play: '1/16 in' },
+};
+const front = { mount: 'overlay', top: '1/2 in', bottom: '5/16 in', left: '1/2 in', right: '1/2 in', gap: '1/8 in' };
+const bank = (id: string, compartment: string, drawers: number, more: object = {}) => ({
+  ...{ id, compartment, basis: 'planned', slide: { family: 'side-ball-bearing', lengths: 'in' }, box },
+  front: { ...front, material: 'ash19' },
+  division: { scheme: 'equal', increment: '1/16 in' },
+  drawers: Array.from({ length: drawers }, (_, index) => ({ id: `d${index + 1}` })),
+  ...more,
+});
+const material = (id: string, thickness: string, kind = 'plywood') => ({ id, name: `${id} made up`, kind, thickness });
+const build = {
+  ...{ width: '60 in', height: '34 1/2 in', depth: '23 1/4 in', panel: 'ply18' },
+  base: { kind: 'toe-kick', height: '3 1/2 in', setback: '3 in', board: { material: 'ply18', run: 'between' } },
+  stands: { kind: 'feet', height: '3/4 in', most: '2 in' },
+  bottom: { kind: 'between' },
+  top: { kind: 'stretchers', lie: 'flat', width: '4 in', count: 2 },
+  joint: { kind: 'dado', depth: '1/4 in', fixing: 'glue' },
+  back: { kind: 'rabbeted', material: 'ply6', depth: '3/8 in' },
+  frame: {
+    ...{ material: 'ash19', stile: '1 3/4 in', middle: '1 1/2 in', topRail: '1 1/2 in', bottomRail: '1 1/2 in' },
+    ...{ rail: '3/4 in', over: '1/8 in', tenon: '0 in' },
+  },
+};
+const layout = {
+  id: 'front',
+  across: [
+    { id: 'left', size: '17 in' },
+    { id: 'right', down: [{ id: 'upper', size: '4 1/2 in' }, { id: 'lower' }], between: 'rail' },
+  ],
+};
+const job = (over: object = {}, banks: readonly object[] = [bank('b1', 'upper', 1), bank('b2', 'lower', 3)]) => ({
+  ...{ format: 'zabble-job', version: 1, name: 'Stitching bench', unit: 'in' },
+  materials: [
+    ...[material('ply18', '17.7 mm'), material('ply12', '11.8 mm'), material('ply6', '5.6 mm')],
+    material('ash19', '3/4 in', 'solid'),
+  ],
+  cases: [{ id: 'c1', name: 'Bench', style: 'face-frame', build, layout, banks, ...over }],
+});
+const read = (document: object) => {
+  const reading = readJobDocument(document);
+  if (!reading.ok) throw new Error(reading.errors.map(({ path, said }) => `${path} ${said.code}`).join('; '));
+  return { ...reading, plan: plan(reading.job) };
+};
+const errors = (document: object): readonly string[] => {
+  const reading = readJobDocument(document);
+  return reading.ok ? [] : reading.errors.map(({ path, said }) => `${path}: ${WORDS.say(said)}`);
+};
+const codes = (document: object): readonly string[] => read(document).plan.cases[0]!.findings.map(({ code }) => code);
+
+describe('banks in the compartments of a case', () => {
+  it('stand in the openings that follow from it, built out to the edge of its frame', () => {
+    const [whole] = planDocument(read(job()).plan, WORDS).cases;
+    expect(whole!.banks.map(({ opening }) => opening)).toEqual([
+      { width: 971.55, height: 114.3, depth: 584.95 },
+      { width: 971.55, height: 558.8, depth: 584.95 },
+    ]);
+    expect(whole!.banks[0]!.buildOut).toMatchObject({ left: { wanted: 10.2 }, right: { wanted: 23.575 } });
+    expect((whole as { openings?: readonly object[] }).openings).toHaveLength(3);
+    expect((whole as { parts?: readonly { role: string }[] }).parts?.[0]).toMatchObject({
+      ...{ role: 'case-side-left', count: 1, length: 857.25, width: 571.5, thickness: 17.7, material: 'ply18' },
+    });
+  });
+
+  it('keep what was measured in them once they stand', () => {
+    const opening = { width: ['38 1/8 in'], height: ['4 1/2 in'], depth: ['23 in'] };
+    const measured = job({}, [bank('b1', 'upper', 1, { basis: 'as-built', opening })]);
+    expect(read(measured).plan.cases[0]!.banks[0]!.opening.width.total).toBe(millimetres(968.375));
+  });
+
+  it('take what their build-outs are made of, and what is done with the rest, beside how much follows', () => {
+    const banks = [bank('b1', 'upper', 1, { buildOut: { rest: 'packed' } })];
+    const { buildOut } = read(job({}, banks)).plan.cases[0]!.banks[0]!;
+    expect([buildOut?.left.wanted, buildOut?.left.rest]).toEqual([millimetres(10.2), 'packed']);
+    const loose = {
+      ...banks[0],
+      compartment: undefined,
+      opening: { width: ['9 in'], height: ['9 in'], depth: ['9 in'] },
+    };
+    expect(errors(job({}, [loose])).map((each) => each.split(':')[0])).toEqual([
+      'cases[0].banks[0].buildOut.left',
+      'cases[0].banks[0].buildOut.right',
+    ]);
+  });
+
+  it('make the file one of minor 1 when it is written; one without stays what an older Zabble knows', () => {
+    const document = job() as unknown as JobDocument;
+    expect(writtenHere(document).minor).toBe(1);
+    const opening = { width: ['9 in'], height: ['9 in'], depth: ['9 in'] };
+    const banks = [bank('b1', 'x', 1, { compartment: undefined, opening })];
+    const measured = job({ build: undefined, layout: undefined }, banks) as unknown as JobDocument;
+    expect(writtenHere(measured)).toBe(measured);
+  });
+
+  it('are the same objects again while nothing changes what they stand in', () => {
+    const document = job() as unknown as JobDocument;
+    const [one, other] = [read(document).job, read(document).job];
+    expect(other.cases[0]!.banks[0]).toBe(one.cases[0]!.banks[0]);
+  });
+
+  it('are planned no further where the sizes of the case don’t add up, and nothing falls over', () => {
+    const wide = job({ layout: { ...layout, across: [{ id: 'left', size: '70 in' }, layout.across[1]] } });
+    const { plan: planned } = read(wide);
+    expect(codes(wide)[0]).toBe('SIZES_DO_NOT_ADD_UP');
+    expect(planned.cases[0]!.banks[0]!.findings.map(({ code }) => code)).toContain('SIZES_DO_NOT_ADD_UP');
+  });
+});
+
+describe('a case that can’t be read', () => {
+  it.each<[string, object, string]>([
+    ['no layout', { layout: undefined }, 'cases[0].layout: '],
+    ['no width and no space', { build: { ...build, width: undefined } }, 'cases[0].build.width: '],
+    [
+      'a material nobody has',
+      { build: { ...build, back: { kind: 'applied', material: 'oak' } } },
+      'build.back.material: ',
+    ],
+    [
+      'a node twice',
+      { layout: { id: 'a', across: [{ id: 'upper' }, { id: 'upper' }, { id: 'lower' }] } },
+      'across[1].id: ',
+    ],
+    ['a node split both ways', { layout: { ...layout, down: layout.across } }, 'it is split across or down, not both'],
+    ['shelves nowhere', { shelves: [{ compartment: 'right', count: 1 }] }, 'shelves[0].compartment: '],
+    ['a door over nothing', { doors: [{ ...front, id: 'o1', over: 'x', material: 'ash19' }] }, 'doors[0].over: '],
+  ])('%s is told where it is', (_, over, says) => {
+    expect(errors(job(over)).join('\n')).toContain(says);
+  });
+
+  it('two banks in one compartment, one in none and one without any opening are', () => {
+    const banks = [bank('b1', 'upper', 1), bank('b2', 'upper', 1), bank('b3', 'right', 1)];
+    expect(errors(job({}, [...banks, { ...bank('b4', 'x', 1), compartment: undefined }]))).toEqual([
+      'cases[0].banks[1].compartment: read "upper": bank b1 stands in it already',
+      'cases[0].banks[2].compartment: read "right": no compartment of this case has this id',
+      expect.stringMatching(/^cases\[0\]\.banks\[3\]\.opening: /) as string,
+    ]);
+  });
+
+  it('a case without banks is one, where it is told how it is made', () => {
+    expect(errors(job({}, []))).toEqual([]);
+    expect(errors(job({ build: undefined, layout: undefined }, []))).toEqual([
+      expect.stringContaining('cases[0].banks: ') as string,
+    ]);
+  });
+});
+
+describe('what is said of a case', () => {
+  const with_ = (over: object) => job({ build: { ...build, ...over } });
+  it.each<[string, object, readonly string[]]>([
+    ['a sound one', job(), []],
+    ['one that nothing keeps square', with_({ back: undefined, frame: undefined }), ['CASE_RACKS']],
+    [
+      'one kept square by its cleats',
+      with_({ back: undefined, frame: undefined, cleats: { material: 'ply18', width: '3 in' } }),
+      [],
+    ],
+    ['little room for toes', with_({ base: { kind: 'toe-kick', height: '2 in', setback: '3 in' } }), ['KICK_LOW']],
+    ['a bottom under sides with a recess', with_({ bottom: { kind: 'under' } }), ['UNDER_WITH_KICK']],
+    ['tenons that come through', with_({ frame: { ...build.frame, tenon: '3/4 in' } }), ['TENON_TOO_LONG']],
+    [
+      'a stile that ends behind the wall',
+      with_({ frame: { ...build.frame, stile: '1/2 in', over: '0 in' } }),
+      ['FRAME_BEHIND_WALL', 'FRAME_BEHIND_WALL', 'FRAME_BEHIND_WALL'],
+    ],
+    [
+      'a compartment nothing is kept in',
+      job({ layout: { ...layout, across: [{ id: 'left', size: '1 in' }, layout.across[1]] } }),
+      ['SHARE_TOO_SMALL'],
+    ],
+  ])('%s: %p', (_, document, said) => expect(codes(document)).toEqual(said));
+
+  it('stands in a sentence with its amounts', () => {
+    const [finding] = read(with_({ frame: { ...build.frame, tenon: '3/4 in' } })).plan.cases[0]!.findings;
+    expect(WORDS.say(finding!)).toContain('5/8 in');
+    const across = [
+      { id: 'left', size: '17 in' },
+      { ...layout.across[1], size: '40 in' },
+    ];
+    const short = read(job({ layout: { id: 'front', across } })).plan.cases[0]!.findings[0];
+    // 56 3/4 clear, less 1 1/2, less 57.
+    expect(WORDS.say(short!)).toContain('1 3/4 in more than there is');
+  });
+
+  it('columns beside rows that nothing parts have nothing to stand against', () => {
+    const down = [
+      { id: 'upper', size: '5 in' },
+      { id: 'low', across: [{ id: 'left' }, { id: 'lower' }] },
+    ];
+    expect(codes(job({ layout: { id: 'front', down, between: 'none' } }))).toEqual(['NOTHING_TO_STAND_ON']);
+  });
+});

@@ -1,0 +1,60 @@
+import { planCasework, type CaseworkPlan } from '../casework';
+import type { Bank, Job, WrittenBank, WrittenCase, WrittenJob } from '../job';
+import { nm, ZERO } from '../length';
+
+/** What was made of a bank in its compartment, while that did not change. */
+const made = new WeakMap<WrittenBank, { readonly sizes: string; readonly bank: Bank }>();
+
+/**
+ * The job with every bank in an opening: its own, or while it is planned that of the compartment it stands in. What
+ * stands back behind a face frame is its build-out, unless it says its own. Banks that do not change stay the same objects.
+ */
+export function inCompartments(job: WrittenJob): Job {
+  if (!job.cases.some(({ layout }) => layout)) return job as Job;
+  return { ...job, cases: job.cases.map((owner, index) => standing(job, owner, `cases[${index}]`)) } as Job;
+}
+
+/** The casework of a case that is told how it is made. */
+export function caseworkOf(job: WrittenJob, owner: WrittenCase, path: string): CaseworkPlan | undefined {
+  const { build, layout, style, shelves = [] } = owner;
+  if (!build || !layout) return undefined;
+  return planCasework({ build, style, shelves, unit: job.unit, materials: job.materials, path }, layout);
+}
+
+function standing(job: WrittenJob, owner: WrittenCase, path: string): WrittenCase {
+  const casework = caseworkOf(job, owner, path);
+  return casework ? { ...owner, banks: owner.banks.map((bank) => inIts(bank, casework)) } : owner;
+}
+
+function inIts(bank: WrittenBank, casework: CaseworkPlan): Bank {
+  if (bank.compartment === undefined) return bank as Bank;
+  const place = placeOf(bank.compartment, casework);
+  const sizes = Object.values(place).join(' ');
+  const before = made.get(bank);
+  if (before?.sizes === sizes) return before.bank;
+  const { width, height, depth, left, right } = place;
+  const { buildOut, ...rest } = bank;
+  const built = { ...buildOut, left: buildOut?.left ?? left, right: buildOut?.right ?? right };
+  const measured = bank.basis === 'as-built' ? bank.opening : undefined;
+  const whole: Bank = {
+    ...rest,
+    opening: measured ?? { width: [width], height: [height], depth: [depth] },
+    ...(buildOut || left + right > 0 ? { buildOut: built } : {}),
+  };
+  made.set(bank, { sizes, bank: whole });
+  return whole;
+}
+
+/** Where the sizes of its case don't add up a compartment has no opening: everything in it says so. */
+function placeOf(id: string, { openings, outline }: CaseworkPlan) {
+  const found = openings.find(({ compartment }) => compartment.id === id);
+  if (!found) return { width: ZERO, height: ZERO, depth: outline.inside.total, left: ZERO, right: ZERO };
+  const { compartment, depth, buildOut } = found;
+  return {
+    width: compartment.width.total,
+    height: compartment.height.total,
+    depth: depth.total,
+    left: nm(Math.max(buildOut.left, 0)),
+    right: nm(Math.max(buildOut.right, 0)),
+  };
+}
