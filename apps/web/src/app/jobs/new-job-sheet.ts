@@ -12,13 +12,12 @@ import {
   writeLength,
   type BankPlan,
   type JobDocument,
-  type Length,
   type Plan,
   type Unit,
   saidOf,
 } from '@zabble/core';
 import { CornerDrawing } from '../drawing/corner-drawing';
-import { LengthInput, wrongLength } from '../ui/length-input';
+import { lengthControl, LengthInput, wrongLength } from '../ui/length-input';
 import { Says } from '../ui/says';
 import { jobBegun, NOTHING_ASKED, type Asked } from './job-begun';
 import { Wall } from '../drawing/wall';
@@ -26,7 +25,6 @@ import { WAYS } from './ways-of-building';
 
 const ROOM = { width: 260, height: 300 };
 const text = () => new FormControl('', { nonNullable: true });
-const length = () => new FormControl<Length | undefined>(undefined, { nonNullable: true });
 
 /** A new job: whose, in which unit, planned or measured, its opening and drawers, and the way it is made; drawn as it is said. */
 @Component({
@@ -59,9 +57,9 @@ export class NewJobSheet {
   protected readonly form = new FormGroup({
     name: text(),
     customer: text(),
-    width: length(),
-    height: length(),
-    depth: length(),
+    width: lengthControl(),
+    height: lengthControl(),
+    depth: lengthControl(),
     drawers: text(),
   });
   private readonly written = toSignal(this.form.valueChanges, { initialValue: this.form.value });

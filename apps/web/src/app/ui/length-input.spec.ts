@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { FormControl, ReactiveFormsModule } from '@angular/forms';
-import { inches, millimetres, type Length, type Unit } from '@zabble/core';
-import { LengthInput, wrongLength } from './length-input';
+import { ReactiveFormsModule } from '@angular/forms';
+import { inches, millimetres, type Unit } from '@zabble/core';
+import { lengthControl, LengthInput, wrongLength } from './length-input';
 
 @Component({
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -12,7 +12,7 @@ import { LengthInput, wrongLength } from './length-input';
 class Host {
   readonly unit = signal<Unit>('in');
   readonly positive = signal(false);
-  readonly control = new FormControl<Length | undefined>(undefined, { nonNullable: true });
+  readonly control = lengthControl();
 }
 
 describe('a field for a length', () => {
@@ -51,6 +51,13 @@ describe('a field for a length', () => {
     await type('24 1/4');
     expect([host.control.valid, wrongLength(host.control)]).toEqual([true, undefined]);
     expect(input.getAttribute('aria-invalid')).toBe('false');
+  });
+
+  it('has no length at all before anything is written', async () => {
+    const { host } = await field();
+    expect(host.control.value).toBeUndefined();
+    host.control.reset();
+    expect(host.control.value).toBeUndefined();
   });
 
   it('stays what it is where the unit becomes another', async () => {

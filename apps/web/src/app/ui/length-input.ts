@@ -1,5 +1,6 @@
 import { booleanAttribute, Directive, effect, ElementRef, inject, input, signal, untracked } from '@angular/core';
 import {
+  FormControl,
   NG_VALIDATORS,
   NG_VALUE_ACCESSOR,
   type AbstractControl,
@@ -8,6 +9,11 @@ import {
   type Validator,
 } from '@angular/forms';
 import { plain, quoted, readLength, said, writeBare, type Length, type Said, type Unit } from '@zabble/core';
+
+/** A control for a length, nothing written in it yet: its value is undefined then, where a bare control would have null. */
+export function lengthControl(): FormControl<Length | undefined> {
+  return new FormControl<Length | undefined>({ value: undefined, disabled: false }, { nonNullable: true });
+}
 
 /** What is wrong with the length in a control; nothing where it reads, or where none is written. */
 export function wrongLength({ errors }: AbstractControl): Said | undefined {

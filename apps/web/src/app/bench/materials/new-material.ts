@@ -3,11 +3,11 @@ import { ChangeDetectionStrategy, Component, computed, inject, output, signal } 
 import { toSignal } from '@angular/core/rxjs-interop';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import { readLength, SPECIES, type Length, type MaterialKind, type MaterialOf } from '@zabble/core';
+import { readLength, SPECIES, type MaterialKind, type MaterialOf } from '@zabble/core';
 import { asking } from '../../server-api/asking';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
-import { LengthInput, wrongLength } from '../../ui/length-input';
+import { lengthControl, LengthInput, wrongLength } from '../../ui/length-input';
 import { Says } from '../../ui/says';
 import { ShopApi } from '../../server-api/shop-api';
 import { MATERIAL_KINDS } from './material-card';
@@ -47,7 +47,7 @@ export class NewMaterial {
   protected readonly form = new FormGroup({
     name: text(),
     kind: new FormControl<MaterialKind>('plywood', { nonNullable: true }),
-    thickness: new FormControl<Length | undefined>(undefined, { nonNullable: true }),
+    thickness: lengthControl(),
     price: text(),
     species: text(),
   });
