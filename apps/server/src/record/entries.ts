@@ -66,10 +66,10 @@ export async function addOne(
 ): Promise<number | undefined> {
   const now = moment(new Date().toISOString());
   try {
-    const [row] = (await run(pool, ONE, [
+    const [row] = await run<Numbered[]>(pool, ONE, [
       ...[entry.id, entry.kind, moment(entry.at), JSON.stringify(entry), now],
       ...[shop, job],
-    ])) as unknown as readonly { seq: number }[];
+    ]);
     return row?.seq;
   } catch (problem) {
     const { code } = problem as { code?: string };
@@ -82,7 +82,7 @@ const ONE = `INSERT INTO log_entries (shop, job_id, seq, id, kind, happened_at, 
   SELECT j.shop, j.id,
     1 + COALESCE((SELECT MAX(e.seq) FROM log_entries e WHERE e.shop = j.shop AND e.job_id = j.id), 0), ?, ?, ?, ?, ?
   FROM jobs j WHERE j.shop = ? AND j.id = ? AND j.deleted_at IS NULL FOR UPDATE
-  RETURNING seq`;
+  RETURNING id, seq`;
 
 /** A moment as MariaDB takes it. */
 function moment(at: string): string {

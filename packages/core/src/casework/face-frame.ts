@@ -1,17 +1,4 @@
-import {
-  minus,
-  minusTimes,
-  nm,
-  ofField,
-  plus,
-  plusTimes,
-  tally,
-  unlessZero,
-  ZERO,
-  type Length,
-  type Tally,
-  type Term,
-} from '../length';
+import { minus, minusTimes, ofField, plus, plusTimes, tally, unlessZero, ZERO, type Tally, type Term } from '../length';
 import type { Member } from './member';
 import { buildField, member, type Casework } from './panels';
 
@@ -86,10 +73,4 @@ function middles(casework: Casework, wide: Wide): readonly Member[] {
       ? member(casework, 'frame-middle-stile', 1, [long, wide('middle', 'width-stile')], material, node)
       : member(casework, 'frame-middle-rail', 1, [long, wide('rail', 'width-rail')], material, node);
   });
-}
-
-/** The most a tenon may enter a member: less than it is wide by this, half of that where two meet. Common practice. */
-export function mostTenon(width: Length, less: Length, fromBothSides: boolean): Length {
-  const most = Math.max(0, width - less);
-  return nm(fromBothSides ? Math.floor(most / 2) : most);
 }

@@ -1,4 +1,4 @@
-import { inches, millimetres, minus, ofField, plus, tally, unlessZero, ZERO, type Length } from '../length';
+import { inches, millimetres, minus, ofField, plus, tally, unlessZero, type Length } from '../length';
 import type { Member } from './member';
 import { fillerWidth } from './outline';
 import { buildField, member, type Casework } from './panels';
@@ -45,7 +45,7 @@ function fillers(casework: Casework): readonly Member[] {
   if (!width || count === 0) return [];
   const height = tally(
     plus('height-case', outline.height, buildField(casework, 'height')),
-    minus('base-below', outline.base ?? ZERO),
+    minus('base-below', outline.base),
   );
   const material = stock.build.frame?.material ?? stock.build.panel;
   return [member(casework, 'filler', count, [height, width], material)];

@@ -1,6 +1,19 @@
-import type { CaseworkPlan } from '../casework';
+import type { CaseworkPlan, PlannedOpening } from '../casework';
 import type { WrittenCase } from '../job';
-import { inches, millimetres, minus, nm, ofField, plus, tally, ZERO, type Length, type Unit } from '../length';
+import {
+  add,
+  inches,
+  millimetres,
+  minus,
+  nm,
+  plus,
+  subtract,
+  tally,
+  ZERO,
+  type Length,
+  type Tally,
+  type Unit,
+} from '../length';
 import { said } from '../words';
 import type { Finding } from './finding';
 
@@ -19,7 +32,6 @@ export interface LookedAtCase {
   readonly owner: WrittenCase;
   readonly casework: CaseworkPlan;
   readonly unit: Unit;
-  readonly path: string;
   /** Thickness of the board in its recess, where it stands in the toe room. */
   readonly board: Length;
 }
@@ -64,7 +76,7 @@ function behindWalls({ casework }: LookedAtCase): readonly Finding[] {
             {
               ...said('FRAME_BEHIND_WALL', { node: compartment.id, side, by: nm(-buildOut[side]) }),
               ...of('stop'),
-              because: tally(plus('edge-face-frame', compartment.x), minus('wall-left', compartment.left)),
+              because: behind(compartment, buildOut, side),
             },
           ]
         : [],
@@ -72,8 +84,19 @@ function behindWalls({ casework }: LookedAtCase): readonly Finding[] {
   );
 }
 
+/** The edge of the frame less the wall it ends behind. */
+function behind(
+  { left, right }: PlannedOpening['compartment'],
+  buildOut: PlannedOpening['buildOut'],
+  side: 'left' | 'right',
+): Tally {
+  return side === 'left'
+    ? tally(plus('edge-face-frame', add(left, buildOut.left)), minus('wall-left', left))
+    : tally(plus('wall-right', right), minus('edge-face-frame', subtract(right, buildOut.right)));
+}
+
 /** Two tenons meet in a middle member; in an end stile, a top or a bottom rail there is one. */
-function tenons({ owner, unit, path }: LookedAtCase): readonly Finding[] {
+function tenons({ owner, unit }: LookedAtCase): readonly Finding[] {
   const { frame } = owner.build ?? {};
   const { tenon = ZERO } = frame ?? {};
   if (!frame || tenon <= 0) return [];
@@ -90,7 +113,6 @@ function tenons({ owner, unit, path }: LookedAtCase): readonly Finding[] {
     {
       ...said('TENON_TOO_LONG', { tenon, most: nm(least) }),
       ...of('stop'),
-      because: tally(plus('tenon', tenon, ofField(`${path}.build.frame.tenon`)), minus('width-stile', nm(least))),
     },
   ];
 }

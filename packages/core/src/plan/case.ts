@@ -45,9 +45,7 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   const casework = caseworkOf(shop.job, owner, path);
   const whole: CasePlan = {
     ...(casework ? { casework } : {}),
-    findings: casework
-      ? lookOverCase({ owner, casework, unit: shop.job.unit, path, board: boardOf(shop.job, owner) })
-      : [],
+    findings: casework ? lookOverCase({ owner, casework, unit: shop.job.unit, board: boardOf(shop.job, owner) }) : [],
     id: owner.id,
     name: owner.name,
     path,

@@ -186,6 +186,12 @@ describe('what is said of a case', () => {
     expect(WORDS.say(short!)).toContain('1 3/4 in more than there is');
   });
 
+  it('has for a stile behind its wall the sum of how far, on either side', () => {
+    const { findings } = read(with_({ frame: { ...build.frame, stile: '1/2 in', over: '0 in' } })).plan.cases[0]!;
+    // 12.7 less 17.7.
+    expect(findings.map(({ because }) => because?.total)).toEqual([-1, -1, -1].map((sign) => sign * millimetres(5)));
+  });
+
   it('columns beside rows that nothing parts have nothing to stand against', () => {
     const down = [
       { id: 'upper', size: '5 in' },

@@ -1,10 +1,10 @@
-import { LengthInput, whyNoLength } from '../../ui/length-input';
+import { lengthControl, LengthInput, whyNoLength } from '../../ui/length-input';
 import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import { drawerOfJob, writeExact, type CutPart, type Length, materialCalled } from '@zabble/core';
+import { drawerOfJob, writeExact, type CutPart, materialCalled } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
@@ -33,8 +33,8 @@ export class PartCard {
   protected readonly when = computed(() => this.speech.plain(`when/${this.part().release}`));
   protected readonly says = signal('');
   protected readonly unit = computed(() => this.showing()?.unit ?? 'mm');
-  protected readonly length = new FormControl<Length | undefined>(undefined, { nonNullable: true });
-  protected readonly width = new FormControl<Length | undefined>(undefined, { nonNullable: true });
+  protected readonly length = lengthControl();
+  protected readonly width = lengthControl();
   protected readonly wrong = new FormControl('', { nonNullable: true });
   protected readonly reason = new FormControl('', { nonNullable: true });
   protected readonly name = new FormControl('', { nonNullable: true });

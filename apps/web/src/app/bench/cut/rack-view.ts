@@ -1,6 +1,6 @@
 import { MoneyPipe } from '../../shop/money';
 import { newId } from '../../server-api/new-id';
-import { LengthInput, wrongLength } from '../../ui/length-input';
+import { lengthControl, LengthInput, wrongLength } from '../../ui/length-input';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
@@ -17,7 +17,6 @@ import { PriceView } from './price-view';
 import { Rack } from './rack';
 
 const SIZES = ['length', 'width', 'thickness'] as const;
-const size = () => new FormControl<Length | undefined>(undefined, { nonNullable: true });
 const text = () => new FormControl('', { nonNullable: true });
 
 /** The shop's rack: sheets, boards and off-cuts, kept across jobs. */
@@ -47,9 +46,9 @@ export class RackView {
   protected readonly form = new FormGroup({
     material: text(),
     kind: new FormControl<StockItemOf<string>['kind']>('sheet', { nonNullable: true }),
-    length: size(),
-    width: size(),
-    thickness: size(),
+    length: lengthControl(),
+    width: lengthControl(),
+    thickness: lengthControl(),
     count: new FormControl('1', { nonNullable: true }),
     price: text(),
     place: text(),

@@ -1,6 +1,6 @@
 import { DEVICE_NAMES } from '../../words/place-names';
-import { FormControl, ReactiveFormsModule } from '@angular/forms';
-import { LengthInput, whyNoLength } from '../../ui/length-input';
+import { ReactiveFormsModule } from '@angular/forms';
+import { lengthControl, LengthInput, whyNoLength } from '../../ui/length-input';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
@@ -100,7 +100,7 @@ export class ReadingEntry {
   private readonly devices = inject(MeasuringDevice);
   private readonly showing = inject(Store).selectSignal(selectShowing);
   protected readonly unit = computed(() => this.showing()?.unit ?? 'mm');
-  protected readonly size = new FormControl<Length | undefined>(undefined, { nonNullable: true });
+  protected readonly size = lengthControl();
   protected readonly says = signal('');
   protected readonly on = signal(false);
   protected readonly low = LOW;
