@@ -13,6 +13,8 @@ const EXCEPT: readonly (readonly [field: RegExp, why: string])[] = [
   [/\.sheets\[\]\.panel\b/, 'how a sheet is cut up, as the search found it; kept by taking the layout'],
   [/\.sheets\[\]\.(begun|done)\b/, 'written by cutting a sheet step by step: see cut.e2e'],
   [/^cases\[\]\.(build|layout|doors|shelves)\b/, 'of a whole case: not yet set on a screen, only in the file'],
+  [/^cases\[\]\.(tiltOuts|boards|keepOuts|cutOuts|uprights|gates|at)\b/, 'read and kept; of no plan yet'],
+  [/^(hinges|room)\b/, 'as doors and rooms: read and kept, of no plan yet'],
   [/^cases\[\]\.banks\[\]\.compartment$/, 'as the case it stands in'],
   [/\.aside\./, 'the readings of the other basis, set aside by turning it: see below'],
 ];

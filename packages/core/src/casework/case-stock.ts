@@ -1,14 +1,16 @@
-import type { BuildOf, CaseStyle, Material, ShelvesOf } from '../job';
+import type { BuildOf, CaseStyle, DoorOf, Material, ShelvesOf } from '../job';
 import type { Length, Unit } from '../length';
 
 export type Build = BuildOf<Length>;
 export type Shelves = ShelvesOf<Length>;
+export type Door = DoorOf<Length>;
 
 /** What a case is reckoned from besides its layout. */
 export interface CaseStock {
   readonly build: Build;
   readonly style: CaseStyle;
   readonly shelves: readonly Shelves[];
+  readonly doors?: readonly Door[];
   readonly unit: Unit;
   readonly materials: readonly Material[];
   /** Path of the case in the job document. */

@@ -1,13 +1,16 @@
-import { frontOf, type Compartment, type Front, type Node } from '../layout';
+import { frontOf, type Compartment, type Front, type Needs, type Node } from '../layout';
 import { nm, plus, subtract, tally, type Length, type Tally } from '../length';
 import { banded } from './band';
+import type { Body } from './body';
 import { baseMembers, feetUnder } from './base';
 import type { CaseStock } from './case-stock';
 import { frameMembers } from './face-frame';
+import { frontBodies } from './front-bodies';
 import { groundOf } from './ground';
 import { looseMembers } from './loose';
 import type { Member } from './member';
 import { outlineOf, type Outline } from './outline';
+import { panelBodies } from './panel-bodies';
 import { panelMembers } from './panels';
 import { worktopMembers } from './worktop';
 
@@ -25,14 +28,19 @@ export interface CaseworkPlan {
   readonly front: Front;
   readonly openings: readonly PlannedOpening[];
   readonly members: readonly Member[];
+  /** Every piece of them where it stands. */
+  readonly bodies: readonly Body[];
   /** Feet or casters it stands on. */
   readonly feet: number;
 }
 
-/** Plans a case; its parts in the order they are met from outside in. Pure, and bound by the nodes of the layout. */
-export function planCasework(stock: CaseStock, layout: Node): CaseworkPlan {
+/**
+ * Plans a case; its parts in the order they are met from outside in. Pure, and bound by the nodes of the layout. `needs`
+ * are the least openings of compartments that are to fit what stands in them.
+ */
+export function planCasework(stock: CaseStock, layout: Node, needs: Needs = new Map()): CaseworkPlan {
   const outline = outlineOf(stock);
-  const front = frontOf(layout, groundOf(stock, outline), `${stock.path}.layout`);
+  const front = frontOf(layout, { ...groundOf(stock, outline), needs }, `${stock.path}.layout`);
   const casework = { stock, outline, front };
   const members = [
     ...panelMembers(casework),
@@ -46,6 +54,7 @@ export function planCasework(stock: CaseStock, layout: Node): CaseworkPlan {
     front,
     openings: front.compartments.map((compartment) => openingOf(compartment, outline)),
     members,
+    bodies: [...panelBodies(casework, members), ...frontBodies(casework, members)],
     feet: feetUnder(casework),
   };
 }

@@ -1,4 +1,5 @@
 export { planCasework, type CaseworkPlan, type PlannedOpening } from './casework';
 export type { CaseStock } from './case-stock';
+export type { Axis, Body, Span } from './body';
 export type { Member, MemberRole } from './member';
 export type { Outline } from './outline';

@@ -1,4 +1,19 @@
-import { inches, millimetres, minus, ofField, plus, tally, unlessZero, type Length } from '../length';
+import {
+  add,
+  inches,
+  largest,
+  millimetres,
+  minus,
+  ofField,
+  plus,
+  tally,
+  unlessZero,
+  ZERO,
+  type Length,
+  type Source,
+} from '../length';
+import { materialOf, type CaseStock, type Shelves } from './case-stock';
+import type { Compartment } from '../layout';
 import type { Member } from './member';
 import { fillerWidth } from './outline';
 import { buildField, member, type Casework } from './panels';
@@ -7,6 +22,9 @@ const SHELF = {
   in: { play: inches(1, 8), inset: inches(1, 4) },
   mm: { play: millimetres(3), inset: millimetres(6) },
 } as const;
+
+/** A shelf keeps so far behind a door that is set in; common practice. */
+const BEHIND_DOOR = millimetres(3);
 
 /** What is put in once the case stands: shelves on pins, fillers beside it. */
 export function looseMembers(casework: Casework): readonly Member[] {
@@ -27,14 +45,26 @@ function shelvesOnPins(casework: Casework): readonly Member[] {
       minus('wall-left', place.left),
       unlessZero(minus('play', shelves.play ?? usual.play, written('play'))),
     );
-    const width = tally(
-      ...outline.inside.terms,
-      unlessZero(minus('face-frame', outline.frame)),
-      unlessZero(minus('behind-front', shelves.inset ?? usual.inset, written('inset'))),
-    );
+    const width = tally(...outline.inside.terms, ...frontEdge(casework, shelves, place, written('inset')));
     const material = shelves.material ?? stock.build.panel;
     return [member(casework, 'shelf', shelves.count, [length, width], material, place.id)];
   });
+}
+
+/** Back from the case's front edge: behind the face frame by the inset, and clear of a door that is set in. */
+function frontEdge({ stock, outline }: Casework, shelves: Shelves, { within }: Compartment, from: Source | undefined) {
+  const usual = shelves.inset ?? SHELF[stock.unit].inset;
+  const inDoor = largest([ZERO, ...insetDoors(stock, within)]);
+  if (inDoor > 0 && add(inDoor, BEHIND_DOOR) > add(outline.frame, usual))
+    return [minus('inset-door', inDoor), minus('clear-of-door', BEHIND_DOOR)];
+  return [unlessZero(minus('face-frame', outline.frame)), unlessZero(minus('behind-front', usual, from))];
+}
+
+/** Thicknesses of doors that are set into the front before a compartment. */
+function insetDoors(stock: CaseStock, nodes: readonly string[]): readonly Length[] {
+  return (stock.doors ?? []).flatMap(({ over, mount, material }) =>
+    mount === 'inset' && nodes.includes(over) ? [materialOf(stock, material).thickness] : [],
+  );
 }
 
 function fillers(casework: Casework): readonly Member[] {

@@ -168,10 +168,21 @@ export interface NodeOf<L> {
   readonly size?: L;
   /** Its part of what those with a size leave. */
   readonly share?: number;
+  /** As large as what stands in it needs, or as a thing of known size does. */
+  readonly fit?: boolean | FitOf<L>;
   readonly across?: readonly NodeOf<L>[];
   readonly down?: readonly NodeOf<L>[];
   /** What parts rows. */
   readonly between?: 'shelf' | 'rail' | 'none';
+}
+
+/** A thing a compartment is made to take: stored in a drawer, a box that is made already, or standing in it as it is. */
+export interface FitOf<L> {
+  readonly name?: string;
+  /** `thing` where it is left out. */
+  readonly of?: 'thing' | 'box' | 'panel';
+  readonly width?: L;
+  readonly height?: L;
 }
 
 /** Shelves on pins in a compartment. */

@@ -21,12 +21,24 @@ export function checkCases(job: WrittenJob, report: Report): void {
       if (!materials.has(material)) report.add(`${at}.material`, noMaterial(material));
       if (frame && !materials.has(frame.panel)) report.add(`${at}.frame.panel`, noMaterial(frame.panel));
     });
-    owner.shelves?.forEach(({ compartment, material }, place) => {
-      const at = `${path}.shelves[${place}]`;
-      if (!leavesOf(nodes).has(compartment)) report.add(`${at}.compartment`, noCompartment(compartment));
-      if (material !== undefined && !materials.has(material)) report.add(`${at}.material`, noMaterial(material));
-    });
+    for (const kind of IN_COMPARTMENTS)
+      owner[kind]?.forEach((each: InCompartment, place) => {
+        const at = `${path}.${kind}[${place}]`;
+        if (!leavesOf(nodes).has(each.compartment)) report.add(`${at}.compartment`, noCompartment(each.compartment));
+        const named = [['material', each.material] as const, ['edging.material', each.edging?.material] as const];
+        for (const [field, id] of named)
+          if (id !== undefined && !materials.has(id)) report.add(`${at}.${field}`, noMaterial(id));
+      });
   });
+}
+
+/** What is told the compartment it stands in. */
+const IN_COMPARTMENTS = ['shelves', 'tiltOuts', 'boards', 'keepOuts', 'uprights'] as const;
+
+interface InCompartment {
+  readonly compartment: string;
+  readonly material?: string;
+  readonly edging?: { readonly material: string };
 }
 
 interface Placed {
@@ -52,7 +64,7 @@ function checkLayout(owner: Case, nodes: readonly Placed[], path: string, report
   if (owner.build && !owner.layout) report.add(`${path}.layout`, said('field-missing'));
   const seen = new Map<string, string>();
   const all = [...nodes.map(({ node, path: at }) => ({ id: node.id, at }))];
-  for (const kind of ['banks', 'doors'] as const)
+  for (const kind of ['banks', 'doors', 'tiltOuts', 'boards'] as const)
     if (owner.layout)
       all.push(...(owner[kind] ?? []).map(({ id }, index) => ({ id, at: `${path}.${kind}[${index}]` })));
   for (const { id, at } of all) {

@@ -1,5 +1,6 @@
 export * from './address';
 export * from './case-build';
+export * from './case-things';
 export * from './as-built';
 export type * from './cutting';
 export type * from './deed';

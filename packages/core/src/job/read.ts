@@ -73,14 +73,20 @@ export function writtenHere(document: JobDocument): JobDocument {
   return (document.minor ?? 0) >= needed ? document : { ...document, minor: needed };
 }
 
+/** Fields of a case that minor 1 brought. */
+const OF_WHOLE_CASES = [
+  ...(['build', 'layout', 'doors', 'shelves', 'tiltOuts', 'boards', 'keepOuts', 'cutOuts', 'uprights'] as const),
+  ...(['gates', 'at'] as const),
+] as const;
+
 /** Minor 1 brought whole cases. */
-function minorOf({ cases }: JobDocument): number {
+function minorOf({ cases, room, hinges }: JobDocument): number {
   const whole = cases.some(
-    ({ build, layout, doors, shelves, banks }) =>
-      [build, layout, doors, shelves].some((each) => each !== undefined) ||
-      banks.some(({ compartment }) => compartment !== undefined),
+    (owner) =>
+      OF_WHOLE_CASES.some((field) => owner[field] !== undefined) ||
+      owner.banks.some(({ compartment }) => compartment !== undefined),
   );
-  return whole ? 1 : 0;
+  return whole || room || hinges ? 1 : 0;
 }
 
 /** Reads the text of a job file. */

@@ -1,12 +1,14 @@
 import { said } from '../words';
 import type { Length } from '../length';
 import {
+  type Fields,
   length,
   list,
   named,
   number,
   object,
   oneOf,
+  orObject,
   optional,
   reader,
   required,
@@ -26,6 +28,7 @@ import type {
   DoorFrameOf,
   DoorOf,
   FaceFrameOf,
+  FitOf,
   MemberEdge,
   NodeOf,
   NotchesOf,
@@ -193,6 +196,16 @@ export const build = object<BuildOf<L>>({
   frameFirst: optional(yesNo),
 });
 
+const fit = orObject(
+  yesNo,
+  object<FitOf<L>>({
+    name: optional(text(200, 1)),
+    of: optional(oneOf('thing', 'box', 'panel')),
+    width: optional(some),
+    height: optional(some),
+  }),
+);
+
 /** Nodes lie in nodes, so deep at most. */
 const DEEPEST = 12;
 
@@ -202,6 +215,7 @@ function nodeAt(depth: number): Reader<NodeOf<L>> {
     id: required(id),
     size: optional(some),
     share: optional(number(0.001, 1000)),
+    fit: optional(fit),
     between: optional(oneOf('shelf', 'rail', 'none')),
   };
   const schema: Schema = object<NodeOf<L>>({
@@ -231,6 +245,7 @@ const leaf = object<NodeOf<L>>({
   id: required(id),
   size: optional(some),
   share: optional(number(0.001, 1000)),
+  fit: optional(fit),
   between: optional(oneOf('shelf', 'rail', 'none')),
   across: optional(list(id, 0, 0)) as never,
   down: optional(list(id, 0, 0)) as never,
@@ -275,7 +290,7 @@ const doorFrame = object<DoorFrameOf<L>>({
 });
 
 /** Read and kept: what follows from doors is not worked out yet. */
-export const door = object<DoorOf<L>>({
+export const doorFields: Fields<DoorOf<L>> = {
   id: required(id),
   over: required(id),
   mount: required(oneOf('overlay', 'inset')),
@@ -307,4 +322,6 @@ export const door = object<DoorOf<L>>({
   opening: optional(
     object<NonNullable<DoorOf<L>['opening']>>({ width: required(readings), height: required(readings) }),
   ),
-});
+};
+
+export const door = object<DoorOf<L>>(doorFields);

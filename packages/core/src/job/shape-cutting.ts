@@ -36,8 +36,9 @@ const id = named('id', text(40, 1));
 const some = length('positive');
 const any = length('zero');
 const part = text(200, 1);
-const deed = { at: required(moment), by: optional(name) };
-const gate = optional(object<Deed>(deed));
+const deedFields = { at: required(moment), by: optional(name) };
+export const deed = object<Deed>(deedFields);
+const gate = optional(deed);
 export const gates = object<Gates>({ slides: gate, groove: gate, glued: gate, hung: gate });
 
 const twoWays = object<{ length: L; width: L }>({ length: required(any), width: required(any) });
@@ -103,7 +104,7 @@ const layouts = list(
         500,
       ),
     ),
-    ...deed,
+    ...deedFields,
   }),
   0,
   500,
@@ -126,7 +127,9 @@ export const cutting = object<CuttingOf<L>>({
       2000,
     ),
   ),
-  released: optional(list(object<ReleasedPart>({ part: required(part), reason: required(name), ...deed }), 0, 20_000)),
+  released: optional(
+    list(object<ReleasedPart>({ part: required(part), reason: required(name), ...deedFields }), 0, 20_000),
+  ),
   cut: optional(
     list(
       object<CutRecordOf<L>>({
@@ -134,7 +137,7 @@ export const cutting = object<CuttingOf<L>>({
         length: required(some),
         width: required(some),
         wrong: optional(name),
-        ...deed,
+        ...deedFields,
       }),
       0,
       20_000,

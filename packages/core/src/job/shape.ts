@@ -22,6 +22,17 @@ import {
 } from '../reading';
 import { build, door, layout, shelves } from './shape-case';
 import { openingShape } from './shape-opening';
+import {
+  caseGates,
+  cutOut,
+  keepOut,
+  ownHinge,
+  room,
+  standsAt,
+  tiltOut,
+  uprights,
+  workBoard,
+} from './shape-case-things';
 import { cutting, gates, saw } from './shape-cutting';
 import type {
   Air,
@@ -364,6 +375,13 @@ const oneCase = object<CaseOf<L>>({
   layout: optional(layout),
   doors: optional(list(door, 0, 100)),
   shelves: optional(list(shelves, 0, 100)),
+  tiltOuts: optional(list(tiltOut, 0, 100)),
+  boards: optional(list(workBoard, 0, 100)),
+  keepOuts: optional(list(keepOut, 0, 100)),
+  cutOuts: optional(list(cutOut, 0, 200)),
+  uprights: optional(list(uprights, 0, 100)),
+  gates: optional(caseGates),
+  at: optional(standsAt),
   banks: required(list(remembered(bank), 0, 40)),
 });
 
@@ -379,6 +397,8 @@ export const jobShape: Reader<JobOf<L>> = object<JobOf<L>>({
   step: optional(some),
   materials: required(list(remembered(materialShape), 1, 200)),
   slides: optional(list(ownSlide, 0, 200)),
+  hinges: optional(list(ownHinge, 0, 200)),
+  room: optional(room),
   climate: optional(climate),
   saw: optional(saw),
   cutting: optional(cutting),

@@ -1,5 +1,16 @@
 import type { Length, Unit } from '../length';
 import type { BuildOf, DoorOf, NodeOf, ShelvesOf } from './case-build';
+import type {
+  CaseGates,
+  CutOutOf,
+  KeepOutOf,
+  OwnHingeOf,
+  RoomOf,
+  StandsAtOf,
+  TiltOutOf,
+  UprightsOf,
+  WorkBoardOf,
+} from './case-things';
 import type { CuttingOf, Gates, SawOf } from './cutting';
 import type { Joint } from './joints';
 import type { AsBuilt, LogEntryOf } from './log';
@@ -21,6 +32,8 @@ export interface JobOf<L> {
   readonly step?: L;
   readonly materials: readonly MaterialOf<L>[];
   readonly slides?: readonly OwnSlideOf<L>[];
+  readonly hinges?: readonly OwnHingeOf<L>[];
+  readonly room?: RoomOf<L>;
   readonly climate?: Climate;
   readonly saw?: SawOf<L>;
   readonly cutting?: CuttingOf<L>;
@@ -167,6 +180,13 @@ export interface CaseOf<L> {
   readonly layout?: NodeOf<L>;
   readonly doors?: readonly DoorOf<L>[];
   readonly shelves?: readonly ShelvesOf<L>[];
+  readonly tiltOuts?: readonly TiltOutOf<L>[];
+  readonly boards?: readonly WorkBoardOf<L>[];
+  readonly keepOuts?: readonly KeepOutOf<L>[];
+  readonly cutOuts?: readonly CutOutOf<L>[];
+  readonly uprights?: readonly UprightsOf<L>[];
+  readonly gates?: CaseGates;
+  readonly at?: StandsAtOf<L>;
   readonly banks: readonly BankOf<L>[];
 }
 

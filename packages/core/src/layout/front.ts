@@ -1,5 +1,17 @@
 import type { NodeOf } from '../job';
-import { add, minus, minusTimes, nm, ofField, plus, subtract, tally, type Length, type Tally } from '../length';
+import {
+  add,
+  minus,
+  minusTimes,
+  nm,
+  ofField,
+  plus,
+  plusTimes,
+  subtract,
+  tally,
+  type Length,
+  type Tally,
+} from '../length';
 import { divided } from './sizes';
 
 export type Node = NodeOf<Length>;
@@ -27,12 +39,23 @@ export interface Ground {
   /** Middle members of the frame; 0 where it has none of a kind. */
   readonly middleStile: Length;
   readonly middleRail: Length;
+  /** What compartments that are to fit need, by their ids. */
+  readonly needs?: Needs;
 }
+
+/** The least opening that takes what stands in a compartment, as far as that is known. */
+export interface Need {
+  readonly width?: Tally | undefined;
+  readonly height?: Tally | undefined;
+}
+export type Needs = ReadonlyMap<string, Need>;
 
 /** A compartment, clear at the front. */
 export interface Compartment {
   readonly id: string;
   readonly path: string;
+  /** The node itself and every node it lies in, the nearest first. */
+  readonly within: readonly string[];
   readonly x: Length;
   readonly y: Length;
   readonly width: Tally;
@@ -94,6 +117,7 @@ export interface Front {
 }
 
 interface Place {
+  readonly within: readonly string[];
   readonly x: Length;
   readonly y: Length;
   readonly width: Tally;
@@ -109,25 +133,32 @@ interface Place {
 /** Divides the front of a case. `path` is the layout's, for following back. Steps are bound by the nodes of the tree. */
 export function frontOf(layout: Node, ground: Ground, path: string): Front {
   const found: Found = { compartments: [], dividers: [], shelves: [], members: [], misfits: [], unheld: [] };
-  walk(layout, ground, path, ground, found);
+  walk(layout, { ...ground, within: [] }, path, ground, found);
   return found;
 }
 
 type Found = { -readonly [K in keyof Front]: Front[K][number][] };
 
-function walk(node: Node, place: Place, path: string, ground: Ground, found: Found): void {
+function walk(node: Node, around: Place, path: string, ground: Ground, found: Found): void {
+  const place = { ...around, within: [node.id, ...around.within] };
   if (node.across) across(node, node.across, place, path, ground, found);
   else if (node.down) down(node, node.down, place, path, ground, found);
   else {
-    const { x, y, width, height, left, right, floor, ceiling } = place;
-    found.compartments.push({ id: node.id, path, x, y, width, height, left, right, floor, ceiling });
+    const { within, x, y, width, height, left, right, floor, ceiling } = place;
+    found.compartments.push({ id: node.id, path, within, x, y, width, height, left, right, floor, ceiling });
   }
 }
 
+/** As wide as the wider of middle stile and divider. */
+const columnMember = ({ middleStile, divider }: Ground): Length => nm(Math.max(middleStile, divider));
+/** As high as the higher of middle rail and what parts the rows. */
+const rowMember = ({ middleRail, shelf }: Ground, between: Node['between'] = 'shelf'): Length =>
+  nm(between === 'none' ? 0 : Math.max(middleRail, shelf));
+
 /** Columns from the left. */
 function across(node: Node, children: readonly Node[], place: Place, path: string, ground: Ground, found: Found): void {
-  const member = nm(Math.max(ground.middleStile, ground.divider));
-  const sizes = sizesOf(node, children, place.width, member, 'column', path, found);
+  const member = columnMember(ground);
+  const sizes = sizesOf({ node, children, ground, kind: 'column', path, found }, place.width, member);
   if (children.length > 1 && (place.floorIs === 'open' || place.ceilingIs === 'open'))
     found.unheld.push({ path, node: node.id });
   let [x, left] = [place.x, place.left];
@@ -165,8 +196,8 @@ function across(node: Node, children: readonly Node[], place: Place, path: strin
 /** Rows from the top. */
 function down(node: Node, children: readonly Node[], place: Place, path: string, ground: Ground, found: Found): void {
   const between = node.between ?? 'shelf';
-  const member = between === 'none' ? nm(0) : nm(Math.max(ground.middleRail, ground.shelf));
-  const sizes = sizesOf(node, children, place.height, member, 'row', path, found);
+  const member = rowMember(ground, between);
+  const sizes = sizesOf({ node, children, ground, kind: 'row', path, found }, place.height, member);
   let [top, ceiling, ceilingIs] = [add(place.y, place.height.total), place.ceiling, place.ceilingIs];
   for (const [index, child] of children.entries()) {
     const height = sizes[index];
@@ -196,18 +227,25 @@ function down(node: Node, children: readonly Node[], place: Place, path: string,
   }
 }
 
+interface Split {
+  readonly node: Node;
+  readonly children: readonly Node[];
+  readonly ground: Ground;
+  readonly kind: 'column' | 'row';
+  readonly path: string;
+  readonly found: Found;
+}
+
 /** The clear size of each child as a sum; those that can't be worked out are missing, and it is told. */
 function sizesOf(
-  node: Node,
-  children: readonly Node[],
+  { node, children, ground, kind, path, found }: Split,
   whole: Tally,
   member: Length,
-  kind: 'column' | 'row',
-  path: string,
-  found: Found,
 ): readonly (Tally | undefined)[] {
   const between = children.length - 1;
-  const { sizes, off } = divided(whole.total, nm(between * member), children);
+  const needed = children.map((child) => (child.fit ? needOf(child, kind, ground) : undefined));
+  const asked = children.map(({ size, share }, index) => ({ size: size ?? needed[index]?.total, share }));
+  const { sizes, off } = divided(whole.total, nm(between * member), asked);
   if (off !== 0) found.misfits.push({ path, node: node.id, off });
   const split = kind === 'column' ? 'across' : 'down';
   const known = add(...sizes.map((size) => size ?? nm(0)));
@@ -215,10 +253,34 @@ function sizesOf(
     const given = sizes[index];
     if (given === undefined) return undefined;
     if (size !== undefined) return tally(plus('size-given', size, ofField(`${path}.${split}[${index}].size`)));
+    if (needed[index]) return needed[index];
     return tally(
       plus(kind === 'column' ? 'clear-width' : 'clear-height', whole.total),
       between > 0 ? minusTimes('member-between', between, member) : undefined,
       between > 0 ? minus('clear-beside', subtract(known, given)) : undefined,
     );
   });
+}
+
+/** What a child of a split needs along it: itself, the widest of its rows, or all its columns with what is between. */
+function needOf(node: Node, kind: 'column' | 'row', ground: Ground): Tally | undefined {
+  const across = kind === 'column';
+  const children = node.across ?? node.down;
+  if (!children) return ground.needs?.get(node.id)?.[across ? 'width' : 'height'];
+  const along = across ? node.across !== undefined : node.down !== undefined;
+  const needs = children.map((child) => given(child, along) ?? needOf(child, kind, ground));
+  const known = needs.filter((need) => need !== undefined);
+  if (!along) return known.sort((a, b) => b.total - a.total)[0];
+  if (known.length < children.length) return undefined;
+  const member = across ? columnMember(ground) : rowMember(ground, node.between);
+  const between = children.length - 1;
+  return tally(
+    ...known.flatMap(({ terms }) => terms),
+    member > 0 ? plusTimes('member-between', between, member) : undefined,
+  );
+}
+
+/** A size along the split of its parent. */
+function given({ size }: Node, along: boolean): Tally | undefined {
+  return along && size !== undefined ? tally(plus('size-given', size)) : undefined;
 }

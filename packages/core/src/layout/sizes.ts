@@ -1,7 +1,10 @@
-import type { NodeOf } from '../job';
 import { add, nm, subtract, type Length } from '../length';
 
-type Node = NodeOf<Length>;
+/** A child of a split: its size where it has one (given, or what it needs), else its share of what is left. */
+export interface Child {
+  readonly size?: Length | undefined;
+  readonly share?: number | undefined;
+}
 
 /** The clear sizes of the children of a split. */
 export interface Divided {
@@ -18,7 +21,7 @@ const PARTS = 1_000_000;
  * Clear sizes along a split: those with a size keep it, the others take what is left by their shares, each floored to the
  * nanometre and the last of them with the rest. `members` is what stands between children, together. Common practice.
  */
-export function divided(whole: Length, members: Length, children: readonly Node[]): Divided {
+export function divided(whole: Length, members: Length, children: readonly Child[]): Divided {
   const fixed = add(...children.map(({ size }) => size ?? nm(0)));
   const free = children.filter(({ size }) => size === undefined);
   const left = subtract(whole, members, fixed);

@@ -34,6 +34,9 @@ const WRITTEN = WHOLE.map(([unit, below, longest]) => {
 /** Any length of a file, nothing among them. */
 export const FILE_LENGTH = new RegExp(`^\\s*(?:${WRITTEN})\\s*$`);
 
+/** The same, under nothing too. */
+export const SIGNED_FILE_LENGTH = new RegExp(`^\\s*-?(?:${WRITTEN})\\s*$`);
+
 /** Figures that come to nothing, or to less than a nanometre as written. */
 const NOTHING = [
   '0+(?:\\s+|-)0+/\\d+\\s*(?:in|mm|cm)',

@@ -1,4 +1,4 @@
-export { FILE_LENGTH, POSITIVE_FILE_LENGTH } from './file-length';
+export { FILE_LENGTH, POSITIVE_FILE_LENGTH, SIGNED_FILE_LENGTH } from './file-length';
 export * from './labels';
 export * from './length';
 export * from './packing';

@@ -1,47 +1,10 @@
 import { ENGLISH, millimetres, plan, planDocument, readJobDocument, wordsIn, writtenHere, type JobDocument } from '..';
+import { WHOLE_CASE, wholeBank, wholeJob } from './whole-case.spec-data';
 
 const WORDS = wordsIn(ENGLISH, { unit: 'in', step: millimetres(0.5) });
-const box = {
-  ...{ sides: 'ply12', ends: 'ply12', bottom: 'ply6', corner: { joint: 'butt-sides-run' }, bottomFit: 'captured' },
-  ...{ groove: { depth: '1/4 in', offset: '3/8 in' }, play: '1/16 in' },
-};
-const front = { mount: 'overlay', top: '1/2 in', bottom: '5/16 in', left: '1/2 in', right: '1/2 in', gap: '1/8 in' };
-const bank = (id: string, compartment: string, drawers: number, more: object = {}) => ({
-  ...{ id, compartment, basis: 'planned', slide: { family: 'side-ball-bearing', lengths: 'in' }, box },
-  front: { ...front, material: 'ash19' },
-  division: { scheme: 'equal', increment: '1/16 in' },
-  drawers: Array.from({ length: drawers }, (_, index) => ({ id: `d${index + 1}` })),
-  ...more,
-});
-const material = (id: string, thickness: string, kind = 'plywood') => ({ id, name: `${id} made up`, kind, thickness });
-const build = {
-  ...{ width: '60 in', height: '34 1/2 in', depth: '23 1/4 in', panel: 'ply18' },
-  base: { kind: 'toe-kick', height: '3 1/2 in', setback: '3 in', board: { material: 'ply18', run: 'between' } },
-  stands: { kind: 'feet', height: '3/4 in', most: '2 in' },
-  bottom: { kind: 'between' },
-  top: { kind: 'stretchers', lie: 'flat', width: '4 in', count: 2 },
-  joint: { kind: 'dado', depth: '1/4 in', fixing: 'glue' },
-  back: { kind: 'rabbeted', material: 'ply6', depth: '3/8 in' },
-  frame: {
-    ...{ material: 'ash19', stile: '1 3/4 in', middle: '1 1/2 in', topRail: '1 1/2 in', bottomRail: '1 1/2 in' },
-    ...{ rail: '3/4 in', over: '1/8 in', tenon: '0 in' },
-  },
-};
-const layout = {
-  id: 'front',
-  across: [
-    { id: 'left', size: '17 in' },
-    { id: 'right', down: [{ id: 'upper', size: '4 1/2 in' }, { id: 'lower' }], between: 'rail' },
-  ],
-};
-const job = (over: object = {}, banks: readonly object[] = [bank('b1', 'upper', 1), bank('b2', 'lower', 3)]) => ({
-  ...{ format: 'zabble-job', version: 1, name: 'Stitching bench', unit: 'in' },
-  materials: [
-    ...[material('ply18', '17.7 mm'), material('ply12', '11.8 mm'), material('ply6', '5.6 mm')],
-    material('ash19', '3/4 in', 'solid'),
-  ],
-  cases: [{ id: 'c1', name: 'Bench', style: 'face-frame', build, layout, banks, ...over }],
-});
+const { build, layout } = WHOLE_CASE;
+const bank = wholeBank;
+const job = (over: object = {}, banks?: readonly object[]) => wholeJob({ ...WHOLE_CASE, ...over }, banks);
 const read = (document: object) => {
   const reading = readJobDocument(document);
   if (!reading.ok) throw new Error(reading.errors.map(({ path, said }) => `${path} ${said.code}`).join('; '));
@@ -127,7 +90,7 @@ describe('a case that can’t be read', () => {
     ],
     ['a node split both ways', { layout: { ...layout, down: layout.across } }, 'it is split across or down, not both'],
     ['shelves nowhere', { shelves: [{ compartment: 'right', count: 1 }] }, 'shelves[0].compartment: '],
-    ['a door over nothing', { doors: [{ ...front, id: 'o1', over: 'x', material: 'ash19' }] }, 'doors[0].over: '],
+    ['a door over nothing', { doors: [{ ...wholeBank('o', 'x', 1).front, id: 'o1', over: 'x' }] }, 'doors[0].over: '],
   ])('%s is told where it is', (_, over, says) => {
     expect(errors(job(over)).join('\n')).toContain(says);
   });
@@ -198,5 +161,54 @@ describe('what is said of a case', () => {
       { id: 'low', across: [{ id: 'left' }, { id: 'lower' }] },
     ];
     expect(codes(job({ layout: { id: 'front', down, between: 'none' } }))).toEqual(['NOTHING_TO_STAND_ON']);
+  });
+});
+
+describe('what else stands in and around a case', () => {
+  const around = {
+    tiltOuts: [{ id: 't1', compartment: 'left', bin: { width: '12 in', depth: '9 in', height: '20 in' }, angle: 30 }],
+    boards: [{ id: 'w1', compartment: 'upper', material: 'ply18', length: '18 in' }],
+    keepOuts: [
+      {
+        ...{ compartment: 'left', name: 'Still', x: '2 in', y: '0 in', z: '4 in' },
+        ...{ width: '10 in', height: '14 in', depth: '12 in' },
+      },
+    ],
+    cutOuts: [{ member: 'case-back', x: '2 in', y: '3 in', width: '4 in', height: '4 in', radius: '1/2 in' }],
+    uprights: [{ compartment: 'left', count: 5, material: 'ply6', groove: '1/4 in' }],
+    gates: { glued: { at: '2026-11-03T08:00:00Z' } },
+    at: { x: '-4 in', z: '0 in', turn: 90 },
+  };
+
+  it('is read and kept, and makes no part yet', () => {
+    const reading = readJobDocument(job(around));
+    expect(reading.ok && reading.document.cases[0]).toMatchObject(around);
+    expect(reading.ok && reading.job.cases[0]?.at?.x).toBe(-4 * 25_400_000);
+    const parts = (document: object) => read(document).plan.cases[0]!.casework?.members.length;
+    expect(parts(job(around))).toBe(parts(job()));
+  });
+
+  it.each([
+    ['a bin nowhere', { tiltOuts: [{ ...around.tiltOuts[0], compartment: 'right' }] }, 'tiltOuts[0].compartment: '],
+    ['a board of nothing', { boards: [{ ...around.boards[0], material: 'x' }] }, 'boards[0].material: '],
+    ['uprights nowhere', { uprights: [{ ...around.uprights[0], compartment: 'x' }] }, 'uprights[0].compartment: '],
+    ['a quarter of a turn and a half', { at: { ...around.at, turn: 135 } }, 'at.turn: '],
+    ['two things of one id', { boards: [{ ...around.boards[0], id: 'b1' }] }, 'boards[0].id: '],
+    ['a gate without its moment', { gates: { glued: {} } }, 'gates.glued.at: '],
+  ])('%s is told where it is', (_, over, says) => {
+    expect(errors(job(over)).join('\n')).toContain(says);
+  });
+
+  it('a shelf keeps clear of a door that is set in before it', () => {
+    const shelves = [{ compartment: 'left', count: 1 }];
+    const door = { ...wholeBank('o', 'x', 1).front, id: 'o1', over: 'front', mount: 'inset' };
+    const width = (over: object) =>
+      read(job(over)).plan.cases[0]!.casework?.members.find(({ role }) => role === 'shelf')?.width.total;
+    // By hand: 590.55 deep less a back of 5.6; a frame of 3/4 in and 1/4 in behind it, or a door of 3/4 in and 3 mm.
+    expect(width({ shelves })).toBe(millimetres(584.95 - 25.4));
+    expect(width({ shelves, doors: [door] })).toBe(millimetres(584.95 - 25.4));
+    const thick = { ...door, material: 'ply18' };
+    const bare = { ...build, frame: undefined };
+    expect(width({ shelves, build: bare, doors: [thick] })).toBe(millimetres(584.95 - 17.7 - 3));
   });
 });

@@ -1,6 +1,7 @@
 import { planCasework, type CaseworkPlan } from '../casework';
 import type { Bank, Job, WrittenBank, WrittenCase, WrittenJob } from '../job';
 import { nm, ZERO } from '../length';
+import { needsOf } from './fits';
 
 /** What was made of a bank in its compartment, while that did not change. */
 const made = new WeakMap<WrittenBank, { readonly sizes: string; readonly bank: Bank }>();
@@ -16,9 +17,10 @@ export function inCompartments(job: WrittenJob): Job {
 
 /** The casework of a case that is told how it is made. */
 export function caseworkOf(job: WrittenJob, owner: WrittenCase, path: string): CaseworkPlan | undefined {
-  const { build, layout, style, shelves = [] } = owner;
+  const { build, layout, style, shelves = [], doors = [] } = owner;
   if (!build || !layout) return undefined;
-  return planCasework({ build, style, shelves, unit: job.unit, materials: job.materials, path }, layout);
+  const stock = { build, style, shelves, doors, unit: job.unit, materials: job.materials, path };
+  return planCasework(stock, layout, needsOf(job as Job, owner, path));
 }
 
 function standing(job: WrittenJob, owner: WrittenCase, path: string): WrittenCase {

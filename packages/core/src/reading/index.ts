@@ -1,5 +1,5 @@
 export { keepIdentity } from './keep-identity';
-export { apart, byKind, list, needing, object, oneSetOf } from './objects';
+export { apart, byKind, list, needing, object, oneSetOf, type Fields } from './objects';
 export * from './patch';
 export { named, optional, reader, required, type Field, type Reader } from './reader';
 export { cameAs, partText, remembered } from './remembered';

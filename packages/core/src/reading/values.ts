@@ -1,5 +1,5 @@
 import { said } from '../words';
-import { FILE_LENGTH, POSITIVE_FILE_LENGTH, readFileLength, type Length } from '../length';
+import { FILE_LENGTH, nm, POSITIVE_FILE_LENGTH, readFileLength, SIGNED_FILE_LENGTH, type Length } from '../length';
 import { isObject, listed, named, reader, refuse, type Reader } from './reader';
 import type { Schema } from './schema';
 
@@ -27,9 +27,10 @@ export function text(most: number, least: 0 | 1 = 0): Reader<string> {
 const LENGTHS = {
   zero: named('length', lengthBy('zero', FILE_LENGTH)),
   positive: named('size', lengthBy('positive', POSITIVE_FILE_LENGTH)),
+  signed: named('offset', lengthBy('signed', SIGNED_FILE_LENGTH)),
 };
 
-/** A length with its unit; `zero` says whether nothing at all is allowed. */
+/** A length with its unit; `positive` is more than nothing, `signed` may be under it. */
 export function length(least: keyof typeof LENGTHS): Reader<Length> {
   return LENGTHS[least];
 }
@@ -37,13 +38,14 @@ export function length(least: keyof typeof LENGTHS): Reader<Length> {
 /** So many texts are known again at most: a job writes the same few sizes over and over. */
 const MOST_KNOWN = 2000;
 
-function lengthBy(least: 'zero' | 'positive', { source }: RegExp): Reader<Length> {
+function lengthBy(least: 'zero' | 'positive' | 'signed', { source }: RegExp): Reader<Length> {
   const known = new Map<string, Length>();
   return reader({ type: 'string', maxLength: 120, pattern: source }, (value, path, report) => {
     if (typeof value !== 'string') return refuse(report, path, value, said('length-is-text'));
     const before = known.get(value);
     if (before !== undefined) return before;
-    const read = readFileLength(value);
+    const under = least === 'signed' && value.trimStart().startsWith('-');
+    const read = readFileLength(under ? value.replace('-', '') : value);
     if (!read.ok) {
       report.add(path, read.wrong);
       return undefined;
@@ -51,8 +53,9 @@ function lengthBy(least: 'zero' | 'positive', { source }: RegExp): Reader<Length
     if (least === 'positive' && !POSITIVE_FILE_LENGTH.test(value))
       return refuse(report, path, value, said('more-than-nothing'));
     if (known.size >= MOST_KNOWN) known.clear();
-    known.set(value, read.value);
-    return read.value;
+    const length = under ? nm(-read.value) : read.value;
+    known.set(value, length);
+    return length;
   });
 }
 

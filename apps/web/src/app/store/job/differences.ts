@@ -1,5 +1,6 @@
 import { begun } from '../../words/speech';
-import { CHOICE_WORDS, FIELD_WORDS, OWN_WORDS } from './field-words';
+import { CHOICE_WORDS, OWN_WORDS } from './choice-words';
+import { FIELD_WORDS } from './field-words';
 import { BUILT_IN, said, type JobDocument, type Words as Speaker } from '@zabble/core';
 
 /** One place where two versions of a job differ, in words. */

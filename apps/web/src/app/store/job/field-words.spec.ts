@@ -1,5 +1,6 @@
 import { jobSchema } from '@zabble/core';
-import { CHOICE_WORDS, FIELD_WORDS } from './field-words';
+import { CHOICE_WORDS } from './choice-words';
+import { FIELD_WORDS } from './field-words';
 
 describe('the words of fields', () => {
   const fields = new Set<string>();
