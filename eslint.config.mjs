@@ -27,6 +27,7 @@ const IN_NO_LANGUAGE = [
     'aria-orientation',
     'loading',
   ],
+  ...['patternTransform', 'patternUnits', 'preserveAspectRatio', 'stroke-linejoin', 'transform', 'vector-effect'],
   ...['class', 'colspan', 'dx', 'fill', 'font-size', 'font-weight', 'for', 'formControlName', 'height', 'id', 'list'],
   ...[
     'paint-order',

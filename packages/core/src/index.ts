@@ -1,4 +1,9 @@
 /** The face of core: what stands outside uses this, and nothing else. */
+export type { Boundary } from './layout';
+export type { BuildOf, CaseBackOf, DoorOf, FaceFrameOf, NodeOf, ShelvesOf, SpaceOf, StandsKind } from './job';
+export { planCasework } from './casework';
+export { caseworkOf } from './plan';
+export { isMember, MEMBERS, type Body, type CaseworkPlan, type Member, type MemberRole } from './casework';
 export { BOTTOMS, isOfFront, type PartRole, type Role } from './box';
 export {
   type BoardRow,
@@ -24,6 +29,10 @@ export {
   cutDocument,
   cutList,
   drawerOfJob,
+  ownerOfPart,
+  HELD_BY,
+  caseTelling,
+  type CaseGate,
   frontPanels,
   groupsOf,
   holds,
@@ -59,7 +68,14 @@ export {
   smallFace,
   type SmallFace,
   drawHanging,
+  assembly,
+  drawCase,
   drawCaseFace,
+  drawExploded,
+  drawWholeCase,
+  type CaseView,
+  type DrawnCompartment,
+  type WholeCase,
   drawOpening,
   drawPanel,
   drawPart,

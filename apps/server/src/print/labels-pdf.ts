@@ -1,4 +1,4 @@
-import { drawerOfJob, partSaid, partsOf, said, toCut, type CutPart, materialCalled } from '@zabble/core';
+import { ownerOfPart, partSaid, partsOf, said, toCut, type CutPart, materialCalled } from '@zabble/core';
 import QRCode from 'qrcode';
 import { Pdf } from './pdf';
 import type { Printing } from './printing';
@@ -26,6 +26,29 @@ const LIES = {
   batten: ['lies/towards-box', 'edge/front-end'],
   kicker: ['lies/underside', 'edge/front-end'],
   extra: ['lies/face', 'edge/front-edge'],
+  'case-side-left': ['lies/inside', 'edge/top-end'],
+  'case-side-right': ['lies/inside', 'edge/top-end'],
+  'case-bottom': ['lies/top', 'edge/front-edge'],
+  'case-top': ['lies/underside', 'edge/front-edge'],
+  stretcher: ['lies/face', 'edge/front-edge'],
+  divider: ['lies/right-face', 'edge/top-end'],
+  'fixed-shelf': ['lies/top', 'edge/front-edge'],
+  'case-rail': ['lies/top', 'edge/front-edge'],
+  'case-back': ['lies/inside', 'edge/top-end'],
+  cleat: ['lies/face', 'edge/top-edge'],
+  'kick-board': ['lies/show-face', 'edge/top-edge'],
+  'plinth-front': ['lies/show-face', 'edge/top-edge'],
+  'plinth-end': ['lies/show-face', 'edge/top-edge'],
+  leg: ['lies/show-face', 'edge/top-end'],
+  apron: ['lies/show-face', 'edge/top-edge'],
+  'frame-stile': ['lies/show-face', 'edge/top-end'],
+  'frame-rail': ['lies/show-face', 'edge/top-edge'],
+  'frame-middle-stile': ['lies/show-face', 'edge/top-end'],
+  'frame-middle-rail': ['lies/show-face', 'edge/top-edge'],
+  worktop: ['lies/top', 'edge/front-edge'],
+  'worktop-trim': ['lies/show-face', 'edge/top-edge'],
+  filler: ['lies/show-face', 'edge/top-end'],
+  shelf: ['lies/top', 'edge/front-edge'],
 } as const satisfies Readonly<Record<CutPart['use']['role'], readonly [face: string, edge: string]>>;
 
 /** A sticker for every part that is still to cut: what it is, its size or HOLD, how it lies, and a code that opens it. */
@@ -49,8 +72,8 @@ function sticker(pdf: Pdf, printing: Printing, part: CutPart, x: number, y: numb
   const { width, height } = STICKERS[paper];
   pdf.rect(x, y, width, height, { stroke: '#c9cfc9', weight: 0.1 });
   const room = width - CODE - 6;
-  const drawer = drawerOfJob(plan, part);
-  pdf.text(part.called ?? (drawer ? words.say(drawer) : ''), x + 2.5, y + 2, { size: 8.5, width: room });
+  const owner = ownerOfPart(plan, part);
+  pdf.text(part.called ?? (owner ? words.say(owner) : ''), x + 2.5, y + 2, { size: 8.5, width: room });
   pdf.say(partSaid(part), x + 2.5, y + 5.6, { size: 12, font: 'bold', width: room });
   const free = part.release === 'now';
   const size = { length: part.length.total, width: part.width.total };

@@ -56,6 +56,6 @@ export function roleWritten(word: string): PartRole | undefined {
 }
 
 /** Whether it is part of a drawer front: one piece, or a frame with its panel. */
-export function isOfFront(role: PartRole): boolean {
-  return ROLES[role].of === 'front';
+export function isOfFront(role: string): boolean {
+  return Object.hasOwn(TABLE, role) && ROLES[role as PartRole].of === 'front';
 }

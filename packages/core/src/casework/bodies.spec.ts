@@ -125,8 +125,8 @@ const NOTCHED = [
   ['divider', 'stretcher'],
   ['divider', 'cleat'],
   ['fixed-shelf', 'cleat'],
-  ['rail', 'cleat'],
-  ['divider', 'rail'],
+  ['case-rail', 'cleat'],
+  ['divider', 'case-rail'],
 ];
 const notched = (one: Body, other: Body): boolean =>
   NOTCHED.some((pair) => pair.includes(one.role) && pair.includes(other.role) && one.role !== other.role);

@@ -1,5 +1,6 @@
 import { add, nm, subtract, type Length } from '../length';
-import type { Member, MemberRole } from './member';
+import type { Member } from './member';
+import type { MemberRole } from './roles';
 
 /** From one place to another along an axis of the case. */
 export interface Span {

@@ -95,7 +95,7 @@ describe('a stitching bench of 60 in, with a face frame', () => {
       'case-bottom: 1 × 1501.3 × 565.9',
       'stretcher: 2 × 1488.6 × 101.6',
       'divider left: 1 × 739.3 × 565.9',
-      'rail upper: 2 × 1005.325 × 76.2',
+      'case-rail upper: 2 × 1005.325 × 76.2',
       'case-back: 1 × 768.35 × 1507.65',
       'kick-board: 1 × 1488.6 × 87.3125',
       'frame-stile: 2 × 768.35 × 44.45',

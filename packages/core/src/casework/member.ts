@@ -1,30 +1,5 @@
 import type { Length, Tally } from '../length';
-
-/** What a part of a case is. */
-export type MemberRole =
-  | 'case-side-left'
-  | 'case-side-right'
-  | 'case-bottom'
-  | 'case-top'
-  | 'stretcher'
-  | 'divider'
-  | 'fixed-shelf'
-  | 'rail'
-  | 'case-back'
-  | 'cleat'
-  | 'kick-board'
-  | 'plinth-front'
-  | 'plinth-end'
-  | 'leg'
-  | 'apron'
-  | 'frame-stile'
-  | 'frame-rail'
-  | 'frame-middle-stile'
-  | 'frame-middle-rail'
-  | 'worktop'
-  | 'worktop-trim'
-  | 'filler'
-  | 'shelf';
+import type { MemberRole } from './roles';
 
 /**
  * A part of a case, finished. `length` runs across, `width` front to back; of uprights, backs and fillers `length` is the

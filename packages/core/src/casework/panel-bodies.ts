@@ -158,7 +158,7 @@ const PLACES: Readonly<Partial<Record<Member['role'], Where>>> = {
   'case-top': top,
   divider,
   'fixed-shelf': shelf,
-  rail,
+  'case-rail': rail,
   'case-back': back,
   cleat,
   'kick-board': kickBoard,

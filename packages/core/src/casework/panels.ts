@@ -14,7 +14,8 @@ import {
 import type { CaseBackOf } from '../job';
 import type { Divider, Front } from '../layout';
 import { materialOf, thicknessPath, type CaseStock } from './case-stock';
-import type { Member, MemberRole } from './member';
+import type { Member } from './member';
+import type { MemberRole } from './roles';
 import type { Outline } from './outline';
 
 /** What every group of members is reckoned from. */
@@ -165,7 +166,7 @@ function shelves(casework: Casework): readonly Member[] {
     if (kind === 'rail') {
       const width = build.railWidth ?? (RAIL_WIDTH[unit] as Length);
       const size = [tally(...clear), tally(plus('width-rail', width, buildField(casework, 'railWidth')))] as const;
-      return member(casework, 'rail', 2, size, build.panel, node);
+      return member(casework, 'case-rail', 2, size, build.panel, node);
     }
     const letIn =
       outline.letIn > 0 ? plusTimes('let-in', 2, outline.letIn, buildField(casework, 'joint.depth')) : undefined;

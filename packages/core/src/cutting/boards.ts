@@ -5,7 +5,8 @@ import { frontPanels, type FrontPanel } from './cut-list';
 import { sawOf } from './saw';
 import { add, inches, inMillimetres, millimetres, nm, ZERO, type Length, type Unit, type Said } from '../length';
 import type { BankPlan, Plan } from '../plan';
-import { partsOf, toCut, type CutPart, type Use } from './parts';
+import type { CutPart, Use } from './cut-part';
+import { partsOf, toCut } from './parts';
 
 /** What boards become: parts, boards of a panel, or the rails that stand between drawers. */
 export type BoardUse = Use['role'] | 'board' | 'drawer-rail';

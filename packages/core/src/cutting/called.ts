@@ -1,8 +1,9 @@
 import { ROLES } from '../box';
+import { isMember, MEMBERS, type MemberRole } from '../casework';
 import type { Plan } from '../plan';
 import type { Said } from '../length';
 import { said, type PartParams, type SaidAs } from '../words';
-import type { CutMaterial, CutPart } from './parts';
+import type { CutMaterial, CutPart } from './cut-part';
 import type { SawCut } from './saw-cuts';
 
 /** What one part is called among its drawer's: `side 1`, `runner left`. */
@@ -12,11 +13,22 @@ export function partSaid(part: Pick<CutPart, 'name' | 'use'>): SaidAs<'part-name
 
 function named({ name, use }: Pick<CutPart, 'name' | 'use'>): PartParams {
   const number = numberOf(name);
+  if (isMember(use.role)) return memberNamed(use.role, use.node, number);
   const side =
     use.role !== 'extra' && ROLES[use.role].of === 'carrier' ? / (left|right)(?= \d+$|$)/.exec(name)?.[1] : undefined;
   return {
     part: `part/${use.role}`,
     ...(side === undefined ? {} : { side: side as 'left' | 'right' }),
+    ...(number === undefined ? {} : { number }),
+  };
+}
+
+/** A part of a case, told by where it stands where there are several: “divider right of left”. */
+function memberNamed(role: MemberRole, node: string | undefined, number: number | undefined): PartParams {
+  const { at } = MEMBERS[role];
+  return {
+    part: `part/${role}`,
+    ...(at && node !== undefined ? { at, node } : {}),
     ...(number === undefined ? {} : { number }),
   };
 }
@@ -30,6 +42,7 @@ function numberOf(name: string): number | undefined {
 export function partOfJob(plan: Plan, part: CutPart): Said {
   const { name, use, called } = part;
   const number = numberOf(name);
+  if (isMember(use.role)) return said('part-of-case', { ...named(part), case: caseTelling(plan, use.case) });
   if (use.role !== 'extra')
     return said('part-of-job', { ...named(part), bank: bankTelling(plan, use.path), place: use.place });
   return called === undefined
@@ -58,6 +71,18 @@ export function bankTelling({ cases }: Pick<Plan, 'cases'>, path: string): reado
           ),
         ]),
   ];
+}
+
+/** What tells a case from the others of the job, where there are several. */
+export function caseTelling({ cases }: Pick<Plan, 'cases'>, id: string): readonly string[] {
+  const owner = cases.find((each) => each.id === id);
+  return owner && cases.length > 1 ? [telling(owner, cases)] : [];
+}
+
+/** What a sticker says a part belongs to: its drawer, or its case. */
+export function ownerOfPart(plan: Pick<Plan, 'cases'>, part: CutPart): Said | undefined {
+  const owner = isMember(part.use.role) ? plan.cases.find(({ id }) => id === part.use.case) : undefined;
+  return owner ? said('text', { text: owner.name }) : drawerOfJob(plan, part);
 }
 
 /** A name cut short where it is long; the id where there is none, or where two would be called alike. */
@@ -92,9 +117,15 @@ export function materialCalled({ name, planedFor }: CutMaterial): Said {
 /** Parts told by their kind, each with the drawers it is of. */
 export function partsServed(
   plan: Pick<Plan, 'cases'>,
-  uses: readonly Pick<CutPart['use'], 'role' | 'path' | 'place'>[],
+  uses: readonly (Pick<CutPart['use'], 'role' | 'path' | 'place' | 'node'> & { readonly count?: number })[],
 ): SaidAs<'paper/served'> {
-  const roles = [...new Set(uses.map(({ role }) => role))];
+  const ofCase = new Map<string, { role: MemberRole; node: string | undefined; count: number }>();
+  for (const { role, node, count = 1 } of uses)
+    if (isMember(role)) {
+      const key = `${role} ${node ?? ''}`;
+      ofCase.set(key, { role, node, count: (ofCase.get(key)?.count ?? 0) + count });
+    }
+  const roles = [...new Set(uses.map(({ role }) => role))].filter((role) => !isMember(role));
   const parts = roles.map((role) => {
     const own = role === 'extra' ? [] : uses.filter((use) => use.role === role);
     // Two sides of a drawer are told as one drawer.
@@ -103,7 +134,14 @@ export function partsServed(
     );
     return { part: said(`part/${role}`, { count: 2 }), of: [...drawers.values()] };
   });
-  return said('paper/served', { parts });
+  const named = [...ofCase.values()].map(({ role, node, count }) => ({
+    part:
+      count === 1 || node !== undefined
+        ? said('part-named', memberNamed(role, node, undefined))
+        : said(`part/${role}`, { count }),
+    of: [],
+  }));
+  return said('paper/served', { parts: [...parts, ...named] });
 }
 
 /** A cut by the blade: its settings, and in which parts it is made. */

@@ -2,7 +2,8 @@ import type { Job, Material } from '../job';
 import type { Length, Tally } from '../length';
 import type { Plan } from '../plan';
 import { grainRuns } from './grain-runs';
-import { partsOf, toCut, type CutPart, type Use, type CutMaterial } from './parts';
+import type { CutPart, Use, CutMaterial } from './cut-part';
+import { partsOf, toCut } from './parts';
 import { RELEASES, type Release } from './release';
 
 /** One drawer's share of a row of the cut list. */
@@ -135,7 +136,7 @@ function crosscutOf(parts: readonly CutPart[]): Crosscut {
 function usesOf(parts: readonly CutPart[]): readonly Served[] {
   const found = new Map<string, Served>();
   for (const { use } of parts) {
-    const key = [use.path, use.drawer, use.place, use.role].join('/');
+    const key = [use.path, use.drawer, use.place, use.role, use.node].join('/');
     found.set(key, { ...use, count: (found.get(key)?.count ?? 0) + 1 });
   }
   return [...found.values()];

@@ -2,7 +2,8 @@ import type { Job, JobDocument } from '../job';
 import { patched, type Patch } from '../reading';
 import { sample } from '../job/sample.spec-data';
 import { plan, readJobDocument, type Plan } from '../plan';
-import { partsOf, type CutPart } from './parts';
+import type { CutPart } from './cut-part';
+import { partsOf } from './parts';
 
 export function worked(document: JobDocument, ...patches: Patch[]): { job: Job; planned: Plan } {
   const reading = readJobDocument(patched(document, patches));

@@ -2,7 +2,7 @@ import type { Job, Run } from '../job';
 import { nm, ZERO, type Length } from '../length';
 import type { BankPlan, Plan } from '../plan';
 import { stagesIn, type Direction, type Piece, type SawnPanel } from '../sheets';
-import type { CutPart } from './parts';
+import type { CutPart } from './cut-part';
 import { sawOf } from './saw';
 
 /** Fronts kept together on a sheet, in their order. */

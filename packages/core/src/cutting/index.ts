@@ -1,10 +1,12 @@
 export * from './boards';
 export * from './box-steps';
 export * from './cut-list';
+export type * from './cut-part';
 export { bestOf, cutDocument, type Effort } from './document';
 export * from './parts';
 export * from './read-layouts';
 export { cutRecords, widthGrade, type Standing as CutStanding } from './as-cut';
+export { HELD_BY, memberRelease, type CaseGate } from './case-release';
 export { hasSize, RELEASES, walkHeld, type Release } from './release';
 export * from './saw';
 export { sawCuts, type SawCut } from './saw-cuts';

@@ -1,4 +1,4 @@
-import { ROLES } from '../box';
+import { ROLES, type PartRole } from '../box';
 import { BANK, sample } from '../job/sample.spec-data';
 import { inMillimetres } from '../length';
 import type { Patch } from '../reading';
@@ -109,7 +109,7 @@ describe('when a part may be cut', () => {
   it('wood that carries the slides is cut with the rest: build-outs, runners, kickers', () => {
     const names = (...patches: Patch[]) =>
       cutParts({ path: 'cases[0].style', value: 'face-frame' }, ...patches)
-        .filter(({ use }) => use.role !== 'extra' && ROLES[use.role].of === 'carrier')
+        .filter(({ use }) => (ROLES[use.role as PartRole] as { of: string } | undefined)?.of === 'carrier')
         .map((part) => [part.name, ...[part.length, part.width].map((size) => inMillimetres(size.total))]);
     const built = { path: `${BANK}.buildOut`, value: { left: '35.2 mm', right: '17.6 mm', from: ['front'] } };
     expect(names(built).slice(0, 4)).toEqual([

@@ -1,56 +1,13 @@
-import { ROLES, type CarrierRole, type Part, type PartCut, type PartRole, type Role } from '../box';
-import type { Bore } from '../fronts';
-import { type Job, type Material, writeAddress, partOf } from '../job';
+import { ROLES, type CarrierRole, type Part, type Role } from '../box';
+import { type Job, writeAddress, partOf } from '../job';
 import { plus, subtract, tally, ZERO, type Length, type Tally, ofField } from '../length';
 import type { Carrier } from '../mounting';
 import type { Opening } from '../opening';
 import type { BankPlan, DrawerPlan, Plan } from '../plan';
-import { carrierRelease, releaseOf, type Release } from './release';
-import { cutRecords, standingOf, type EndPlay, type Standing } from './as-cut';
-
-/** Where a part belongs. */
-export interface Use {
-  readonly case: string;
-  readonly bank: string;
-  /** Path of the bank in the job document. */
-  readonly path: string;
-  readonly drawer: string;
-  readonly place: number;
-  /** `extra`: a part of nobody’s, brought in besides. */
-  readonly role: PartRole | 'extra';
-}
-
-/** What a part is cut from: a material of the job, or wood planed for what it is, which none of them is. */
-export interface CutMaterial extends Material {
-  /** Kickers are of the runners' wood. */
-  readonly planedFor?: Exclude<CarrierRole, 'kicker'>;
-}
-
-/** One piece of wood to cut. Two alike are two of these. */
-export interface CutPart {
-  /** `case/bank/drawer/role`, with its number where a drawer has several: a new plan keeps it. */
-  readonly name: string;
-  readonly use: Use;
-  /** What it is called, where it is nobody’s. */
-  readonly called?: string;
-  readonly material: CutMaterial;
-  /** As sawn: before edge banding, where it has any. `length` along the grain or the longer cut. */
-  readonly length: Tally;
-  readonly width: Tally;
-  /** Its size when it is done, where that is not its size as sawn. */
-  readonly finished?: { readonly length: Tally; readonly width: Tally };
-  /** Its length stands up on the front it is: the grain runs up. */
-  readonly upright?: true;
-  readonly machining: readonly PartCut[];
-  /** Bores for pulls, from the lower left corner. */
-  readonly bores: readonly Bore[];
-  readonly mayTurn: boolean;
-  readonly release: Release;
-  /** Released before its turn, and why. */
-  readonly byHand?: string;
-  /** Cut already: as it stands against the plan of now. */
-  readonly standing?: Standing;
-}
+import type { CutMaterial, CutPart } from './cut-part';
+import { memberParts } from './member-parts';
+import { carrierRelease, releaseOf } from './release';
+import { cutRecords, standingOf, type EndPlay } from './as-cut';
 
 export interface PartsOfJob {
   readonly parts: readonly CutPart[];
@@ -64,6 +21,7 @@ export function partsOf(job: Job, plan: Plan): PartsOfJob {
   const records = cutRecords(job);
   const parts: CutPart[] = [];
   let unsized = 0;
+  for (const piece of memberParts(job, plan)) parts.push(asDecided(piece, byHand.get(piece.name), records));
   for (const { id: owner, banks } of plan.cases)
     for (const bank of banks)
       for (const drawer of bank.drawers)

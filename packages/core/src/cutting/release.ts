@@ -7,12 +7,16 @@ import { missingFromSheet } from '../slides';
 /**
  * What a part waits for (common practice: the stage gate): the opening measured as built; what stops it mended; its slides in
  * hand, or their sheet; the real groove or a test joint, or where the bottom is applied the glued box; the boxes hung and
- * trued. `now`: nothing.
+ * trued. Of a case: the space surveyed, the case glued, standing, level. `now`: nothing.
  */
-export type Release = 'now' | 'forecast' | 'mend' | 'slides' | 'groove' | 'glued' | 'hung';
+export type Release =
+  'now' | 'survey' | 'forecast' | 'mend' | 'case-glued' | 'standing' | 'level' | 'slides' | 'groove' | 'glued' | 'hung';
 
 /** The releases in the order of the work. */
-export const RELEASES: readonly Release[] = ['now', 'forecast', 'mend', 'slides', 'groove', 'glued', 'hung'];
+export const RELEASES: readonly Release[] = [
+  ...(['now', 'mend', 'survey', 'case-glued', 'standing', 'level'] as const),
+  ...(['forecast', 'slides', 'groove', 'glued', 'hung'] as const),
+];
 
 interface Gate {
   readonly gate: 'slides' | 'groove' | 'glued' | 'hung';

@@ -1,6 +1,6 @@
 import type { CutKind, PartCut } from '../box';
 import { nm, share, subtract, ZERO, type Length } from '../length';
-import type { CutPart } from './parts';
+import type { CutPart } from './cut-part';
 
 /** A groove, rabbet or dado as the blade makes it, and every part it is made in at that setting. */
 export interface SawCut {

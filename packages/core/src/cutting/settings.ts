@@ -1,5 +1,5 @@
 import type { Length } from '../length';
-import type { CutPart } from './parts';
+import type { CutPart } from './cut-part';
 
 /** One setting of the saw, and every part it cuts: set once, all ganged, whatever they are made of. */
 export interface Setting {

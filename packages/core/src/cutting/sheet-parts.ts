@@ -2,7 +2,8 @@ import type { Job, Material } from '../job';
 import type { Plan } from '../plan';
 import type { LayoutTask, Piece, Stock } from '../sheets';
 import { grainRuns } from './grain-runs';
-import { partsOf, toCut, type CutPart } from './parts';
+import type { CutPart } from './cut-part';
+import { partsOf, toCut } from './parts';
 import { rulesOf, sawOf } from './saw';
 import { holds, laidAlready, takenSheets } from './taken';
 

@@ -1,6 +1,6 @@
 import type { Job } from '../job';
 import { lyingIn, stepsOf, type Blade } from '../sheets';
-import type { CutPart } from './parts';
+import type { CutPart } from './cut-part';
 import type { MaterialLayout } from './read-layouts';
 
 /** A sheet of a layout that was taken, as it stands now. */

@@ -1,6 +1,8 @@
 export { drawCorner } from './corner';
 export { drawCaseFace, type CaseFace, type PlacedBank } from './case-face';
 export { drawFace } from './face';
+export * from './exploded';
+export * from './whole-case';
 export { smallFace, type SmallFace } from './small-face';
 export * from './hanging';
 export * from './opening';

@@ -1,4 +1,5 @@
 import type { Length, SizeKind } from '../length';
+import type { MemberRole } from '../casework';
 import type { DrawnSize, SaidAs } from '../words';
 
 /**
@@ -19,6 +20,10 @@ export interface Box extends Standing {
   readonly kind: 'box';
   readonly role:
     | 'case'
+    | 'member'
+    | 'cut-member'
+    | 'foot'
+    | 'compartment'
     | 'opening'
     | 'rail'
     | 'front'
@@ -48,6 +53,9 @@ export interface Box extends Standing {
   readonly y: number;
   readonly width: number;
   readonly height: number;
+  /** Of a case: what it is, and the node it belongs to. */
+  readonly member?: MemberRole;
+  readonly node?: string;
   /** How large it is, in words, where that is told. */
   readonly size?: string;
 }
@@ -97,7 +105,8 @@ export interface Measure extends Standing {
 /** A closed figure of straight sides. */
 export interface Outline extends Standing {
   readonly kind: 'outline';
-  readonly role: 'as-measured' | 'governs';
+  readonly role: 'as-measured' | 'governs' | 'face' | 'side-face' | 'upper-face';
+  readonly member?: MemberRole;
   readonly points: readonly (readonly [number, number])[];
 }
 

@@ -70,7 +70,8 @@ export function benchCards(job: Job, plan: Plan): readonly BenchCard[] {
 
 /** The card of one bank of a plan. */
 function benchCardOf(job: Job, plan: Plan, owner: CasePlan, bank: BankPlan): BenchCard {
-  const { groups, unsized } = cutList(withoutExtra(job), { ...plan, cases: [{ ...owner, banks: [bank] }] });
+  const { casework: _ofCase, ...ofBank } = owner;
+  const { groups, unsized } = cutList(withoutExtra(job), { ...plan, cases: [{ ...ofBank, banks: [bank] }] });
   return {
     job: job.name,
     owner: owner.name,

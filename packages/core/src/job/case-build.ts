@@ -180,7 +180,7 @@ export interface NodeOf<L> {
 export interface FitOf<L> {
   readonly name?: string;
   /** `thing` where it is left out. */
-  readonly of?: 'thing' | 'box' | 'panel';
+  readonly of?: 'thing' | 'made-box' | 'as-it-is';
   readonly width?: L;
   readonly height?: L;
 }

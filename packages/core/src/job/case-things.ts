@@ -62,6 +62,8 @@ export interface UprightsOf<L> {
 
 /** What of a case is done. */
 export interface CaseGates {
+  /** The space is surveyed, and the thicknesses of what it is made of are measured. */
+  readonly survey?: Deed;
   readonly glued?: Deed;
   readonly standing?: Deed;
   readonly level?: Deed;

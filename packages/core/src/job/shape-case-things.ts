@@ -84,6 +84,7 @@ export const uprights = object<UprightsOf<L>>({
 });
 
 export const caseGates = object<CaseGates>({
+  survey: optional(deed),
   glued: optional(deed),
   standing: optional(deed),
   level: optional(deed),

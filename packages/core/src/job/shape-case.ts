@@ -200,7 +200,7 @@ const fit = orObject(
   yesNo,
   object<FitOf<L>>({
     name: optional(text(200, 1)),
-    of: optional(oneOf('thing', 'box', 'panel')),
+    of: optional(oneOf('thing', 'made-box', 'as-it-is')),
     width: optional(some),
     height: optional(some),
   }),

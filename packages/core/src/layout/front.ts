@@ -99,6 +99,22 @@ export interface MiddleMember {
   readonly width: Length;
 }
 
+/** Where two columns or two rows meet: from its left (lower) edge as thick as what stands there, along the whole split. */
+export interface Boundary {
+  readonly kind: 'column' | 'row';
+  /** The list of children it parts, and the place of the one to its left or above it. */
+  readonly path: string;
+  readonly place: number;
+  readonly node: string;
+  readonly x: Length;
+  readonly y: Length;
+  readonly long: Length;
+  readonly thick: Length;
+  /** Clear sizes before and behind it, along the split. */
+  readonly before: Length;
+  readonly after: Length;
+}
+
 /** Sizes that exceed the whole, or fall short of it: by how much, at which node. */
 export interface Misfit {
   readonly path: string;
@@ -111,6 +127,7 @@ export interface Front {
   readonly dividers: readonly Divider[];
   readonly shelves: readonly Shelf[];
   readonly members: readonly MiddleMember[];
+  readonly boundaries: readonly Boundary[];
   readonly misfits: readonly Misfit[];
   /** Splits into columns beside a boundary with nothing in it: their dividers have nothing to stand against. */
   readonly unheld: readonly { readonly path: string; readonly node: string }[];
@@ -132,7 +149,15 @@ interface Place {
 
 /** Divides the front of a case. `path` is the layout's, for following back. Steps are bound by the nodes of the tree. */
 export function frontOf(layout: Node, ground: Ground, path: string): Front {
-  const found: Found = { compartments: [], dividers: [], shelves: [], members: [], misfits: [], unheld: [] };
+  const found: Found = {
+    compartments: [],
+    dividers: [],
+    shelves: [],
+    members: [],
+    boundaries: [],
+    misfits: [],
+    unheld: [],
+  };
   walk(layout, { ...ground, within: [] }, path, ground, found);
   return found;
 }
@@ -171,6 +196,9 @@ function across(node: Node, children: readonly Node[], place: Place, path: strin
     const face = last ? place.right : add(end, nm(Math.floor((member - ground.divider) / 2)));
     walk(child, { ...place, x, width, left, right: face }, `${path}.across[${index}]`, ground, found);
     if (last) return;
+    const next = sizes[index + 1]?.total ?? nm(0);
+    const at = { path: `${path}.across`, place: index, node: child.id, before: width.total, after: next };
+    found.boundaries.push({ kind: 'column', ...at, x: end, y: place.y, long: place.height.total, thick: member });
     found.dividers.push({
       node: child.id,
       x: face,
@@ -209,6 +237,10 @@ function down(node: Node, children: readonly Node[], place: Place, path: string,
       : { floor: y, floorIs: between === 'none' ? ('open' as const) : between };
     walk(child, { ...place, ...below, y, height, ceiling, ceilingIs }, `${path}.down[${index}]`, ground, found);
     if (last) return;
+    const next = sizes[index + 1]?.total ?? nm(0);
+    const at = { path: `${path}.down`, place: index, node: child.id, before: height.total, after: next };
+    const [under, long] = [subtract(y, member), place.width.total];
+    found.boundaries.push({ kind: 'row', ...at, x: place.x, y: under, long, thick: member });
     if (between === 'none') [ceiling, ceilingIs] = [y, 'open'];
     else {
       found.shelves.push({ node: child.id, between, y, left: place.left, right: place.right });

@@ -1,6 +1,6 @@
 import type { Words } from '../words';
 import { type Part, type PartCut, ROLES } from '../box';
-import type { CaseworkPlan, Member } from '../casework';
+import { MEMBERS, type CaseworkPlan, type Member } from '../casework';
 import { saidOf, type Finding } from '../findings';
 import type { GrainRun, WidthShare } from '../fronts';
 import { inMillimetres, type Length, type Tally } from '../length';
@@ -53,7 +53,7 @@ function behind(by: Length): number {
 
 function memberDocument({ role, count, length, width, thickness, material, node, blank }: Member) {
   return {
-    role,
+    role: MEMBERS[role].written,
     count,
     length: mm(length),
     width: mm(width),

@@ -47,8 +47,8 @@ describe('a compartment that fits what stands in it', () => {
     const one = { drawers: [{ id: 'd1' }] };
     const width = (of: string) => fitted({ name: 'Reel', of, width: '12 in' }, one).opening('left')?.width;
     expect(width('thing')).toBeCloseTo(12 * 25.4 + 2 * 11.8 + 25.4, 6);
-    expect(width('box')).toBeCloseTo(12 * 25.4 + 25.4, 6);
-    expect(width('panel')).toBeCloseTo(12 * 25.4, 6);
+    expect(width('made-box')).toBeCloseTo(12 * 25.4 + 25.4, 6);
+    expect(width('as-it-is')).toBeCloseTo(12 * 25.4, 6);
   });
 
   it('shares what is left where nothing is known of what it needs', () => {

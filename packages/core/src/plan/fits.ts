@@ -58,7 +58,7 @@ export function needsOf(job: Job, owner: WrittenCase, path: string): Needs {
     const bank = owner.banks[place];
     const named = typeof node.fit === 'object' ? { fit: node.fit, path: `${at}.fit` } : undefined;
     const fitted = bank && { job, table, bank: anywhere(bank), path: `${path}.banks[${place}]` };
-    const need = named?.fit.of === 'panel' || !fitted ? asItIs(named) : needOf(fitted, named);
+    const need = named?.fit.of === 'as-it-is' || !fitted ? asItIs(named) : needOf(fitted, named);
     if (need.width ?? need.height) needs.set(node.id, need);
   }
   return needs;
@@ -114,7 +114,7 @@ function widthNeeded({ job, table, bank, path }: Fitted, drawer: Drawer, place: 
   const taken = boxWidth(family, stock, tally(plus('opening', ANY)), paths).terms.filter((term) => !isOpening(term));
   const side = plusTimes('side', 2, stock.sides.thickness, ofField(paths.thickness(stock.sides)));
   const ease = unlessZero(plus('ease', stock.box.ease ?? ZERO, ofField(paths.field('box.ease'))));
-  const inside = named?.fit.of === 'box' ? [] : [ease, side];
+  const inside = named?.fit.of === 'made-box' ? [] : [ease, side];
   return tally(wanted, ...inside, ...taken.map(back));
 }
 
@@ -179,7 +179,7 @@ function heightNeeded(fitted: Fitted, named: Named | undefined): Tally | undefin
 function holding(bank: Bank, named: Named | undefined): Bank {
   const { height, name = '', of } = named?.fit ?? {};
   // Of a box that is made its outside width alone is asked for.
-  if (height === undefined || of === 'box') return bank;
+  if (height === undefined || of === 'made-box') return bank;
   const last = bank.drawers.length - 1;
   const drawers = bank.drawers.map((drawer, place) =>
     place === last ? { ...drawer, contents: [...(drawer.contents ?? []), { name, height }] } : drawer,

@@ -1,8 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { BankPlan } from '@zabble/core';
 import { BankDrawing } from '../drawing/bank-drawing';
+import { CaseBoard } from '../drawing/case-board';
 import { CaseDrawing } from '../drawing/case-drawing';
+import { CaseView, type OtherView } from '../drawing/case-view';
 import { SectionDrawing } from '../drawing/section-drawing';
 import { selectJob, selectPlan } from '../store/job/job.selectors';
 import { SessionActions, sessionFeature, type Near } from '../store/session/session';
@@ -12,7 +14,7 @@ import { ChoiceRow, type Choice } from '../ui/choice-row';
 @Component({
   selector: 'z-drawing-pane',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [BankDrawing, CaseDrawing, ChoiceRow, SectionDrawing],
+  imports: [BankDrawing, CaseBoard, CaseDrawing, CaseView, ChoiceRow, SectionDrawing],
   template: `<div class="flex items-start gap-2 px-3 pt-2">
       <div class="mr-auto">
         <h1 class="text-xl leading-tight font-semibold">{{ owner()?.name }}</h1>
@@ -36,7 +38,21 @@ import { ChoiceRow, type Choice } from '../ui/choice-row';
     </div>
     @switch (shown()) {
       @case ('case') {
-        @if (whole(); as both) {
+        @if (owner()?.casework; as casework) {
+          <z-choice-row
+            class="px-3 pt-1"
+            i18n-label
+            label="Seen from where"
+            [choices]="sights"
+            [chosen]="sight()"
+            (chosenChange)="sight.set($event)"
+          />
+          @if (sight() === 'front') {
+            <z-case-board class="min-h-0 flex-1" [plan]="owner()!" [casework]="casework" [bank]="bank().path" />
+          } @else {
+            <z-case-view class="min-h-0 flex-1" [casework]="casework" [view]="other()" [through]="through()" />
+          }
+        } @else if (whole(); as both) {
           <z-case-drawing
             class="min-h-0 flex-1"
             [plan]="both.plan"
@@ -68,11 +84,14 @@ import { ChoiceRow, type Choice } from '../ui/choice-row';
 export class DrawingPane {
   readonly bank = input.required<BankPlan>();
   readonly withPulls = input(false);
+  /** The case is what is worked on: it is what is seen first. */
+  readonly ofCase = input(false);
   private readonly store = inject(Store);
   private readonly job = this.store.selectSignal(selectJob);
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly near = this.store.selectSignal(sessionFeature.selectNear);
   private readonly chosen = this.store.selectSignal(sessionFeature.selectDrawer);
+  private readonly node = this.store.selectSignal(sessionFeature.selectNode);
   protected readonly drawer = computed(() =>
     this.bank().drawers.some(({ id }) => id === this.chosen()) ? this.chosen() : undefined,
   );
@@ -87,13 +106,38 @@ export class DrawingPane {
   protected readonly views = computed((): readonly Choice<Near>[] => {
     const place = this.bank().drawers.find(({ id }) => id === this.drawer())?.place;
     return [
-      ...((this.owner()?.banks.length ?? 0) > 1 ? [{ id: 'case' as const, name: $localize`Case` }] : []),
+      ...((this.owner()?.banks.length ?? 0) > 1 || this.owner()?.casework
+        ? [{ id: 'case' as const, name: $localize`Case` }]
+        : []),
       { id: 'bank', name: $localize`Bank` },
       ...(place === undefined ? [] : [{ id: 'drawer' as const, name: $localize`Drawer ${place + 1}` }]),
     ];
   });
   /** The bank, where what was looked at is no more. */
   protected readonly shown = computed(() => this.views().find(({ id }) => id === this.near())?.id ?? 'bank');
+
+  protected readonly sights: readonly Choice<'front' | OtherView>[] = [
+    { id: 'front', name: $localize`Front` },
+    { id: 'plan', name: $localize`From above` },
+    { id: 'section', name: $localize`Cut through` },
+    { id: 'exploded', name: $localize`Taken apart` },
+  ];
+  protected readonly sight = signal<'front' | OtherView>('front');
+  protected readonly other = computed((): OtherView => {
+    const sight = this.sight();
+    return sight === 'front' ? 'plan' : sight;
+  });
+  /** A section goes through the compartment that is worked on, or that of the bank on the bench. */
+  protected readonly through = computed(() => this.node()?.id ?? this.bank().bank.compartment);
+
+  constructor() {
+    effect(() => {
+      const near = this.ofCase() && this.owner()?.casework !== undefined ? 'case' : undefined;
+      untracked(() => {
+        if (near && this.near() !== near) this.approach(near);
+      });
+    });
+  }
 
   protected approach(near: Near): void {
     this.store.dispatch(SessionActions.approached({ near }));

@@ -12,9 +12,10 @@ import {
 } from '@zabble/core';
 import { selectShowing } from '../store/job/job.selectors';
 import { SessionActions, sessionFeature } from '../store/session/session';
-import { JointDrag } from './joint-drag';
+import { EdgeDrag } from './edge-drag';
+import { EdgeHandle } from './edge-handle';
 import { Front } from './front';
-import { JointHandle } from './joint';
+import { jointEdge } from './joint-edits';
 import { fit, nearTo, sameScale, type Window } from './layout';
 import { paneSize } from './pane-size';
 import { PlacedBox } from './placed-box';
@@ -27,7 +28,7 @@ type Box = Shape & { kind: 'box' };
 @Component({
   selector: 'z-bank-drawing',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Front, JointHandle, PlacedBox, SizeText, StoryStick],
+  imports: [EdgeHandle, Front, PlacedBox, SizeText, StoryStick],
   templateUrl: './bank-drawing.html',
   // What moves in it asks nothing of the rest of the page.
   host: { class: 'relative block h-full w-full overflow-hidden [contain:strict]' },
@@ -38,7 +39,7 @@ export class BankDrawing {
   readonly withPulls = input(false);
   /** The drawer that is looked at from near; the whole bank where there is none. */
   readonly near = input<string>();
-  private readonly drag = inject(JointDrag);
+  private readonly drag = inject(EdgeDrag);
   private readonly store = inject(Store);
   protected readonly size = paneSize();
   private readonly face = computed(() => drawFace(this.bank()));
@@ -98,7 +99,7 @@ export class BankDrawing {
   protected take(place: number): void {
     const drawer = this.bank().drawers[place]?.id;
     this.store.dispatch(SessionActions.drawerChosen({ drawer }));
-    this.drag.begin(this.bank(), place);
+    this.drag.begin(jointEdge(this.bank(), place, this.unit()));
   }
 
   protected letGo(): void {
@@ -106,7 +107,11 @@ export class BankDrawing {
   }
 
   protected nudge(place: number, steps: number): void {
-    this.drag.nudge(this.bank(), place, steps);
+    this.drag.nudge(jointEdge(this.bank(), place, this.unit()), steps);
+  }
+
+  private unit() {
+    return this.showing()?.unit ?? 'mm';
   }
 
   /** A joint's height above the floor, for those who hear it. */

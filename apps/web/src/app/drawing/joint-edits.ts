@@ -1,4 +1,5 @@
 import { nm, tieGroups, writeExact, type BankPlan, type Length, type Patch, type Unit } from '@zabble/core';
+import type { Edge } from './edge-drag';
 
 /** A front is not dragged lower than this. */
 const LOWEST = nm(20_000_000);
@@ -20,6 +21,21 @@ export function jointBelow(bank: BankPlan, place: number, unit: Unit): Joint | u
   if (above === undefined || below === undefined) return undefined;
   const increment = bank.bank.division.increment ?? nm(unit === 'in' ? 1_587_500 : 1_000_000);
   return { bank, place, above, below, increment };
+}
+
+/** The joint below a drawer as an edge that is moved by hand. */
+export function jointEdge(bank: BankPlan, place: number, unit: Unit): Edge | undefined {
+  const joint = jointBelow(bank, place, unit);
+  return (
+    joint && {
+      name: $localize`move the joint below drawer ${place + 1}`,
+      key: `${bank.path} ${place}`,
+      start: joint.above,
+      increment: joint.increment,
+      snapped: (down) => snapped(joint, down),
+      patches: (height, written) => jointPatches(joint, height, written),
+    }
+  );
 }
 
 /** The height of the front above after the joint went down by so much (up is less), snapped to the increment. */

@@ -108,6 +108,7 @@ export const PAPER = {
   'lies/underside': 'underside',
   'lies/top': 'top',
   'lies/face': 'face',
+  'lies/right-face': 'right face',
   'edge/front-end': 'front end',
   'edge/top-edge': 'top edge',
   'edge/front-edge': 'front edge',

@@ -27,6 +27,29 @@ const PART_NAMES = {
   'part/board': named('board', 'boards'),
   'part/drawer-rail': named('rail', 'rails'),
   'part/extra': named('extra part', 'extra parts'),
+  'part/case-side-left': named('left side of the case', 'left sides of cases'),
+  'part/case-side-right': named('right side of the case', 'right sides of cases'),
+  'part/case-bottom': named('case bottom', 'case bottoms'),
+  'part/case-top': named('case top', 'case tops'),
+  'part/stretcher': named('stretcher', 'stretchers'),
+  'part/divider': named('divider', 'dividers'),
+  'part/fixed-shelf': named('fixed shelf', 'fixed shelves'),
+  'part/case-rail': named('case rail', 'case rails'),
+  'part/case-back': named('case back', 'case backs'),
+  'part/cleat': named('cleat', 'cleats'),
+  'part/kick-board': named('kick board', 'kick boards'),
+  'part/plinth-front': named('plinth front or back', 'plinth fronts and backs'),
+  'part/plinth-end': named('plinth end', 'plinth ends'),
+  'part/leg': named('leg', 'legs'),
+  'part/apron': named('apron', 'aprons'),
+  'part/frame-stile': named('frame stile', 'frame stiles'),
+  'part/frame-rail': named('frame rail', 'frame rails'),
+  'part/frame-middle-stile': named('middle stile', 'middle stiles'),
+  'part/frame-middle-rail': named('middle rail', 'middle rails'),
+  'part/worktop': named('worktop', 'worktops'),
+  'part/worktop-trim': named('worktop trim', 'worktop trims'),
+  'part/filler': named('filler', 'fillers'),
+  'part/shelf': named('shelf on pins', 'shelves on pins'),
 };
 
 /** A kind of part there is a name for. */
@@ -38,11 +61,17 @@ export interface PartParams {
   readonly part: PartCode;
   readonly side?: 'left' | 'right';
   readonly number?: number;
+  /** Where a part of a case stands, by a compartment. */
+  readonly at?: 'right-of' | 'under' | 'in';
+  readonly node?: string;
 }
 
-function partName({ part, side, number }: PartParams, w: Words): string {
+const AT = { 'right-of': 'right of', under: 'under', in: 'in' };
+
+function partName({ part, side, number, at, node }: PartParams, w: Words): string {
   const name = w.say({ code: part, params: { count: 1 } });
-  return [name, ...(side ? [SIDES[side]] : []), ...(number === undefined ? [] : [number])].join(' ');
+  const placed = at && node !== undefined ? [AT[at], node] : [];
+  return [name, ...(side ? [SIDES[side]] : []), ...placed, ...(number === undefined ? [] : [number])].join(' ');
 }
 
 /** Parts as they are called on lists and labels, and when they may be cut. */
@@ -53,6 +82,9 @@ export const PARTS = {
   /** A part among the job's: `bank` tells its bank from others. */
   'part-of-job': (p: PartParams & { readonly bank: readonly string[]; readonly place: number }, w: Words) =>
     [...p.bank, p.place + 1, partName(p, w)].join(' '),
+  /** A part of a case among the job's: `case` tells its case from others. */
+  'part-of-case': (p: PartParams & { readonly case: readonly string[] }, w: Words) =>
+    [...p.case, partName(p, w)].join(' '),
   /** A part that is nobody's, by its own name. */
   'part-called': (p: { readonly called: string; readonly number?: number }) =>
     p.number === undefined ? p.called : `${p.called} ${p.number}`,
@@ -63,10 +95,15 @@ export const PARTS = {
   'planed/build-out': 'Solid wood for build-outs',
   'planed/runner': 'Hardwood for runners',
   'planed/batten': 'Hardwood for battens',
+  'planed/leg': 'Wood for legs',
   'wood/case-rails': 'Rails of the case',
   'when/now': 'may be cut now',
   'when/forecast': 'held until the opening is measured as built',
   'when/mend': 'held by what is to mend',
+  'when/survey': 'held until the space is surveyed and the sheets’ thicknesses are measured',
+  'when/case-glued': 'held until the case is glued: it fits the case as it is',
+  'when/standing': 'held until the case stands where it will stay',
+  'when/level': 'held until the cases are joined and level',
   'when/slides': 'held until the slides are in hand',
   'when/groove': 'held until the groove is cut and tried',
   'when/glued': 'held until the boxes are glued: an applied bottom fits the box as it is',
@@ -74,6 +111,10 @@ export const PARTS = {
   'printed-when/now': 'cut now',
   'printed-when/forecast': 'FORECAST',
   'printed-when/mend': 'HOLD: mend',
+  'printed-when/survey': 'HOLD: survey',
+  'printed-when/case-glued': 'HOLD: case glued',
+  'printed-when/standing': 'HOLD: case stands',
+  'printed-when/level': 'HOLD: cases level',
   'printed-when/slides': 'HOLD: slides',
   'printed-when/groove': 'HOLD: groove',
   'printed-when/glued': 'HOLD: boxes glued',

@@ -21,13 +21,15 @@ import {
   removeCase,
   type CaseEdit,
 } from './case-edits';
+import { caseAround } from '../../store/case/whole-case';
 import { Stand } from './stand';
+import { WholeCase } from './whole-case';
 
 /** One case: its name and place, how it is built and stands, and its banks from the left. */
 @Component({
   selector: 'z-case-card',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Choice, LengthField, Says, Size, Stand, TextField],
+  imports: [Choice, LengthField, Says, Size, Stand, TextField, WholeCase],
   templateUrl: './case-card.html',
 })
 export class CaseCard {
@@ -94,6 +96,24 @@ export class CaseCard {
     );
   }
 
+  /** What stands in openings of its own gets a case around it. */
+  protected planWhole(): void {
+    const { id, name } = this.owner();
+    this.take(
+      $localize`the whole case of ${name}`,
+      (document) => {
+        const place = this.placeIn(document);
+        const owner = document.cases[place];
+        if (!owner) return undefined;
+        return {
+          patches: [{ path: `cases[${place}]`, value: caseAround(document, owner, this.owner().banks) }],
+          node: 'A',
+        };
+      },
+      id,
+    );
+  }
+
   private placeIn(document: JobDocument): number {
     return casePlace(document, this.owner().id);
   }
@@ -109,7 +129,8 @@ export class CaseCard {
   private take(
     name: string,
     edit: (...args: Parameters<Parameters<CaseState['apply']>[1]>) => CaseEdit | undefined,
+    owner?: string,
   ): void {
-    this.says.set(this.state.apply(name, edit) ?? '');
+    this.says.set(this.state.apply(name, edit, owner) ?? '');
   }
 }

@@ -21,6 +21,8 @@ type WrittenOpening = NonNullable<WrittenBank['opening']>;
 /** What is to be written, and the new bank that goes on the bench; without one the bench keeps its own. */
 export interface CaseEdit {
   readonly patches: readonly Patch[];
+  /** The node of the case's layout that is worked on then. */
+  readonly node?: string;
   readonly bank?: string;
 }
 
@@ -62,8 +64,9 @@ export function sameBank(before: JobDocument, after: JobDocument, path: string):
 export function duplicateCase(document: JobDocument, place: number, spoken: ReadonlySet<string>): CaseEdit | undefined {
   const like = document.cases[place];
   if (!like) return undefined;
+  const { gates: _gates, at: _at, ...made } = like;
   const copy = {
-    ...like,
+    ...made,
     id: freeId('c', document.cases, spoken),
     name: again(like.name),
     banks: like.banks.map(planned),
@@ -77,7 +80,8 @@ export function addCase(document: JobDocument, spoken: ReadonlySet<string>): Cas
   const like = document.cases[last];
   const [bank] = like?.banks ?? [];
   if (!like || !bank) return undefined;
-  const { id: _id, name: _name, stand: _stand, alike: _alike, run: _run, banks: _banks, ...built } = like;
+  const { id: _id, name: _name, stand: _stand, alike: _alike, run: _run, banks: _banks, ...kept } = like;
+  const { gates: _gates, at: _at, ...built } = kept;
   const added = {
     id: freeId('c', document.cases, spoken),
     name: $localize`Case ${document.cases.length + 1}`,

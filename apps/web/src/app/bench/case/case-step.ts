@@ -14,7 +14,6 @@ import { JobDetails } from './job-details';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [CaseCard, JobDetails, Says],
   template: `<div class="flex flex-col gap-6">
-    <z-job-details />
     @for (each of cases(); track each.id; let i = $index) {
       <z-case-card [owner]="each" [place]="i" [count]="cases().length" [bank]="bank()" />
     }
@@ -23,6 +22,7 @@ import { JobDetails } from './job-details';
       <p i18n class="caption">Built as the one before it, with one bank to begin with.</p>
     </div>
     <z-says [text]="says()" />
+    <z-job-details class="border-t-2 border-ink pt-4" />
   </div>`,
 })
 export class CaseStep {

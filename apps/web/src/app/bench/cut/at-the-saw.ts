@@ -20,7 +20,10 @@ import {
   type FrontPanel,
   type Release,
   type Served,
+  caseTelling,
+  isMember,
   materialCalled,
+  partsServed,
   type Words,
 } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
@@ -154,19 +157,33 @@ export class AtTheSaw {
   /** Which parts of which drawers: “sides of 1, 2, 3”; where the job has several banks, each by its name. */
   protected served({ uses, parts }: Crosscut): string {
     const roles = [...new Set(uses.map(({ role }) => role))];
-    return roles
+    const ofCase = uses.filter(({ role }) => isMember(role));
+    const ofDrawers = roles
+      .filter((role) => !isMember(role))
       .map((role) => {
         const own = uses.filter((use) => use.role === role);
         if (role === 'extra') return [...new Set(parts.map(({ called }) => called ?? ''))].join(', ');
         const many = own.length > 1 || (own[0]?.count ?? 0) > 1;
         return $localize`${this.speech.say(said(`part/${role}`, { count: many ? 2 : 1 }))} of ${own.map((use) => this.called(use)).join(', ')}`;
-      })
-      .join('; ');
+      });
+    return [...ofDrawers, ...this.ofCases(ofCase)].join('; ');
+  }
+
+  /** Parts of a case by what they are called there; where the job has several cases, each by its name. */
+  private ofCases(uses: readonly Served[]): readonly string[] {
+    const plan = this.state.plan();
+    if (!plan || uses.length === 0) return [];
+    const paths = [...new Set(uses.map(({ path }) => path))];
+    return paths.map((path) => {
+      const own = uses.filter((use) => use.path === path);
+      const telling = caseTelling(plan, own[0]?.case ?? '').map((name) => `${name}: `);
+      return `${telling.join('')}${this.speech.say(partsServed(plan, own))}`;
+    });
   }
 
   protected asked({ uses }: Crosscut, size: 'length' | 'width'): Asked {
     const own = uses.find(({ path }) => path === this.bank().path) ?? uses[0];
-    const role = own?.role === 'extra' || !own ? 'side' : own.role;
+    const role = !own || own.role === 'extra' || isMember(own.role) ? 'side' : own.role;
     return { kind: 'part', drawer: own?.drawer ?? '', role, size };
   }
 

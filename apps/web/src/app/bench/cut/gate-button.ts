@@ -11,7 +11,7 @@ import type { GateName } from '../steps';
 import { CutState } from './cut-state';
 import { Who } from '../../device/who';
 
-/** What opens a gate of a bank: that it is done, or the step where it is. */
+/** What opens a gate of a bank or a case: that it is done, or the step where it is. */
 @Component({
   selector: 'z-gate-button',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -26,7 +26,7 @@ import { Who } from '../../device/who';
 })
 export class GateButton {
   readonly release = input.required<Release>();
-  /** Path of the bank. */
+  /** Path of the bank, or of the case. */
   readonly path = input.required<string>();
   /** Other banks wait for the same. */
   readonly several = input(false);
@@ -41,19 +41,30 @@ export class GateButton {
   /** What its button says, where it is a gate at all. */
   protected readonly words = computed(() => {
     const release = this.release();
-    return isGate(release) ? this.speech.plain(`open-gate/${release}`) : undefined;
+    return isGate(release) || ofCase(release) ? this.speech.plain(`open-gate/${release}`) : undefined;
   });
   protected readonly bankName = computed(() => {
     if (!this.several()) return '';
+    const owner = this.state.plan()?.cases.find(({ path }) => path === this.path());
+    if (owner) return `, ${owner.name}`;
     const banks = this.state.plan()?.cases.flatMap((owner) => owner.banks) ?? [];
     const found = banks.find(({ path }) => path === this.path());
     return found ? `, ${this.speech.say(said('bank', found.bank))}` : '';
   });
 
   protected pass(says: string): void {
-    const patch = { path: `${this.path()}.gates.${this.release()}`, value: this.who.deed() };
+    const release = this.release();
+    const gate = ofCase(release) ? CASE_GATES[release] : release;
+    const patch = { path: `${this.path()}.gates.${gate}`, value: this.who.deed() };
     this.says.set(this.edits.apply(gone(says), [patch]) ?? '');
   }
+}
+
+/** The gates of a case, by what holds its parts. */
+const CASE_GATES = { survey: 'survey', 'case-glued': 'glued', standing: 'standing', level: 'level' } as const;
+
+function ofCase(release: Release): release is keyof typeof CASE_GATES {
+  return Object.hasOwn(CASE_GATES, release);
 }
 
 function isGate(release: Release): release is GateName {

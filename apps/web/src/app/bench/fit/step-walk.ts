@@ -145,12 +145,7 @@ export class StepWalk {
     if (!step || step.place === undefined || !job || !plan) return [];
     const { path } = this.bank();
     return partsOf(job, plan).parts.filter(
-      (part) =>
-        part.use.path === path &&
-        part.use.place === step.place &&
-        part.use.role !== 'extra' &&
-        isOfFront(part.use.role) &&
-        toCut(part),
+      (part) => part.use.path === path && part.use.place === step.place && isOfFront(part.use.role) && toCut(part),
     );
   });
   protected readonly hung = computed(() => this.bank().bank.gates?.hung !== undefined);

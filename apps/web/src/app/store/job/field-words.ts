@@ -250,6 +250,7 @@ export const FIELD_WORDS: Readonly<Record<string, string>> = {
   strip: $localize`strip`,
   studs: $localize`studs`,
   style: $localize`style`,
+  survey: $localize`surveyed`,
   tabLeast: $localize`least tab`,
   tabMost: $localize`most tab`,
   temperature_c: $localize`temperature`,

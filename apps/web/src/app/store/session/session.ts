@@ -11,6 +11,8 @@ export interface SessionState {
   /** Path of the bank in the job document. */
   readonly bank: string;
   readonly drawer: string | undefined;
+  /** The node of a case's layout that is worked on, with its case. */
+  readonly node: { readonly case: string; readonly id: string } | undefined;
   /** From how near the bench is looked at. */
   readonly near: Near;
   /** The number whose sum is shown. */
@@ -25,6 +27,8 @@ export const SessionActions = createActionGroup({
     'Bank Chosen': props<{ bank: string }>(),
     Approached: props<{ near: Near }>(),
     'Drawer Chosen': props<{ drawer: string | undefined }>(),
+    /** A compartment is taken up on the drawing of its case, and with it the bank that stands in it. */
+    'Node Chosen': props<{ node: SessionState['node']; bank?: string }>(),
     Asked: props<{ asked: Asked }>(),
     /** The sum was seen. */
     Answered: emptyProps(),
@@ -36,6 +40,7 @@ const fresh: SessionState = {
   bank: 'cases[0].banks[0]',
   near: 'bank',
   drawer: undefined,
+  node: undefined,
   asked: undefined,
   refused: '',
 };
@@ -47,7 +52,11 @@ export const sessionFeature = createFeature({
     on(JobActions.open, (): SessionState => fresh),
     on(SessionActions.refused, (state, { says }): SessionState => ({ ...state, refused: says })),
     on(JobActions.edited, (state): SessionState => (state.refused === '' ? state : { ...state, refused: '' })),
-    on(SessionActions.bankChosen, (_, { bank }): SessionState => ({ ...fresh, bank })),
+    on(SessionActions.bankChosen, (state, { bank }): SessionState => ({ ...fresh, bank, node: state.node })),
+    on(SessionActions.nodeChosen, (state, { node, bank }): SessionState => {
+      const here = bank === undefined || bank === state.bank ? state : { ...fresh, bank };
+      return { ...here, node, near: 'case' };
+    }),
     on(SessionActions.approached, (state, { near }): SessionState => ({ ...state, near })),
     on(SessionActions.answered, (state): SessionState => ({ ...state, asked: undefined })),
     on(SessionActions.drawerChosen, (state, { drawer }): SessionState => ({ ...state, drawer })),

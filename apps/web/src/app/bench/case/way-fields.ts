@@ -1,0 +1,67 @@
+import { ChangeDetectionStrategy, Component, input } from '@angular/core';
+import { Choice } from '../../fields/choice';
+import { LengthField } from '../../fields/length-field';
+import { NumberField } from '../../fields/number-field';
+import { Toggle } from '../../fields/toggle';
+import { MaterialPick } from '../materials/material-pick';
+import type { WayField } from './case-way';
+
+/** The fields of a way of making, each by what it holds. */
+@Component({
+  selector: 'z-way-fields',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [Choice, LengthField, MaterialPick, NumberField, Toggle],
+  template: `@for (field of fields(); track field.name) {
+    @let at = path() + '.' + field.name;
+    @switch (field.kind) {
+      @case ('length') {
+        <z-length-field
+          [path]="at"
+          [label]="field.label"
+          [name]="title() + ': ' + field.label.toLowerCase()"
+          [narrow]="true"
+          [optional]="field.optional === true"
+          [placeholder]="field.placeholder ?? ''"
+        />
+      }
+      @case ('material') {
+        <z-material-pick
+          class="min-w-44"
+          [path]="at"
+          [label]="field.label"
+          [name]="title() + ' ' + field.label.toLowerCase()"
+          [like]="field.like"
+        />
+      }
+      @case ('count') {
+        <z-number-field
+          [path]="at"
+          [label]="field.label"
+          [name]="title() + ': ' + field.label.toLowerCase()"
+          [narrow]="true"
+          [optional]="true"
+          [placeholder]="field.placeholder"
+        />
+      }
+      @case ('yes') {
+        <z-toggle class="self-end" [path]="at" [label]="field.label" />
+      }
+      @case ('choice') {
+        <z-choice
+          [path]="at"
+          [label]="field.label"
+          [name]="title() + ' ' + field.label.toLowerCase()"
+          [options]="field.options"
+          [fallback]="field.fallback"
+        />
+      }
+    }
+  }`,
+  host: { class: 'flex flex-wrap items-start gap-x-4 gap-y-2' },
+})
+export class WayFields {
+  /** Path of what the fields belong to. */
+  readonly path = input.required<string>();
+  readonly title = input.required<string>();
+  readonly fields = input.required<readonly WayField[]>();
+}

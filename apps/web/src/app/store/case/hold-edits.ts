@@ -1,0 +1,144 @@
+import {
+  dividerLap,
+  readFileLength,
+  writeExact,
+  ZERO,
+  type BankOf,
+  type CaseworkPlan,
+  type DoorOf,
+  type Edge,
+  type JobDocument,
+  type Length,
+  type Patch,
+  type ShelvesOf,
+} from '@zabble/core';
+import { firstFree } from '../job/first-free';
+import type { WrittenCase } from './nodes';
+
+type WrittenBank = BankOf<string>;
+type Laps = Record<Edge, string>;
+
+/** The edges of a compartment that others share, and how thick what stands there is. */
+export function sharedEdges({ front, openings }: CaseworkPlan, id: string): Partial<Record<Edge, Length>> {
+  const place = openings.find(({ compartment }) => compartment.id === id)?.compartment;
+  if (!place) return {};
+  const right = place.x + place.width.total;
+  const top = place.y + place.height.total;
+  const found: Partial<Record<Edge, Length>> = {};
+  for (const { kind, x, y, long, thick } of front.boundaries) {
+    const along = kind === 'column' ? overlaps(y, long, place.y, top) : overlaps(x, long, place.x, right);
+    if (!along) continue;
+    const [at, from, to] = kind === 'column' ? [x, place.x, right] : [y, place.y, top];
+    if (at + thick === from) found[kind === 'column' ? 'left' : 'bottom'] = thick;
+    if (at === to) found[kind === 'column' ? 'right' : 'top'] = thick;
+  }
+  return found;
+}
+
+function overlaps(from: number, long: number, low: number, high: number): boolean {
+  return from < high && from + long > low;
+}
+
+/** On a member it shares a front laps half of what the gap leaves; elsewhere as it is told. Common practice. */
+export function lapsIn(casework: CaseworkPlan, id: string, usual: Laps, gap: string, unit: JobDocument['unit']): Laps {
+  const between = lengthOf(gap);
+  const shared = sharedEdges(casework, id);
+  const half = (edge: Edge): string => {
+    const member = shared[edge];
+    if (member === undefined) return usual[edge];
+    // As wide as the member leaves: the file has no laps under nothing.
+    return member <= between ? '0 mm' : writeExact(dividerLap(member, between), unit);
+  };
+  return { top: half('top'), bottom: half('bottom'), left: half('left'), right: half('right') };
+}
+
+function lengthOf(written: string): Length {
+  const read = readFileLength(written);
+  return read.ok ? read.value : ZERO;
+}
+
+/** A bank of drawers in a compartment, made as another of the job is. */
+export function bankIn(
+  document: JobDocument,
+  owner: WrittenCase,
+  path: string,
+  casework: CaseworkPlan,
+  compartment: string,
+  drawers: number,
+  spoken: ReadonlySet<string>,
+): { readonly patches: readonly Patch[]; readonly bank: string } | undefined {
+  const like = owner.banks[0] ?? document.cases.flatMap(({ banks }) => banks)[0];
+  if (!like) return undefined;
+  const taken = [...document.cases.flatMap(({ banks }) => banks.map(({ id }) => id)), ...spoken, ...idsOf(owner)];
+  const {
+    name: _name,
+    opening: _opening,
+    aside: _aside,
+    gates: _gates,
+    divider: _divider,
+    buildOut: _built,
+    ...made
+  } = like;
+  const { makeup: _makeup, ...division } = like.division;
+  const usual =
+    made.front.mount === 'overlay' ? lapsIn(casework, compartment, made.front, made.front.gap, document.unit) : {};
+  const bank: WrittenBank = {
+    ...made,
+    id: firstFree(taken, (number) => `b${number}`, owner.banks.length + 1),
+    compartment,
+    basis: 'planned',
+    front: { ...made.front, ...usual },
+    division: { ...division, scheme: 'equal', increment: division.increment ?? '1 mm' },
+    drawers: Array.from({ length: drawers }, (_, index) => ({ id: `d${index + 1}` })),
+  };
+  return {
+    patches: [{ path: `${path}.banks`, value: [...owner.banks, bank] }],
+    bank: `${path}.banks[${owner.banks.length}]`,
+  };
+}
+
+function idsOf({ doors = [] }: WrittenCase): readonly string[] {
+  return doors.map(({ id }) => id);
+}
+
+/** Shelves on pins in a compartment. */
+export function shelvesIn(owner: WrittenCase, path: string, compartment: string, count: number): readonly Patch[] {
+  const shelves = owner.shelves ?? [];
+  const added: ShelvesOf<string> = { compartment, count };
+  return [{ path: `${path}.shelves`, value: [...shelves, added] }];
+}
+
+/** The place of a door over a compartment. */
+export function doorOver(
+  document: JobDocument,
+  owner: WrittenCase,
+  path: string,
+  casework: CaseworkPlan,
+  compartment: string,
+): readonly Patch[] | undefined {
+  const like = owner.banks[0]?.front ?? document.cases.flatMap(({ banks }) => banks)[0]?.front;
+  if (!like) return undefined;
+  const doors = owner.doors ?? [];
+  const taken = [...doors.map(({ id }) => id), ...owner.banks.map(({ id }) => id)];
+  const laps = like.mount === 'overlay' ? lapsIn(casework, compartment, like, like.gap, document.unit) : like;
+  const door: DoorOf<string> = {
+    ...{ id: firstFree(taken, (number) => `o${number}`, 1), over: compartment, mount: like.mount, gap: like.gap },
+    ...{ top: laps.top, bottom: laps.bottom, left: laps.left, right: laps.right, leaves: 1, material: like.material },
+  };
+  return [{ path: `${path}.doors`, value: [...doors, door] }];
+}
+
+/** Nothing of its own in a compartment. */
+export function openIn(owner: WrittenCase, path: string, compartment: string): readonly Patch[] {
+  const shelves = owner.shelves?.filter((each) => each.compartment !== compartment);
+  const doors = owner.doors?.filter(({ over }) => over !== compartment);
+  return [
+    ...(shelves && shelves.length !== owner.shelves?.length ? [listed(`${path}.shelves`, shelves)] : []),
+    ...(doors && doors.length !== owner.doors?.length ? [listed(`${path}.doors`, doors)] : []),
+  ];
+}
+
+const listed = (path: string, list: readonly unknown[]): Patch => ({
+  path,
+  value: list.length === 0 ? undefined : list,
+});

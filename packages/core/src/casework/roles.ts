@@ -1,0 +1,56 @@
+/** What a part of a case waits for before it is cut, besides what stops the case. Common practice: the stage gate. */
+export type CaseWait = 'survey' | 'inside' | 'back' | 'frame' | 'standing' | 'worktop';
+
+/** How a part of several is told by the node of the layout it belongs to. */
+export type AtNode = 'right-of' | 'under' | 'in';
+
+interface MemberRow {
+  /** As the plan file, the band of a job file and the names of parts write it. */
+  readonly written: string;
+  readonly waits: CaseWait;
+  readonly at?: AtNode;
+  /** It may be turned on the sheet where its material has no grain to follow. */
+  readonly mayTurn: boolean;
+}
+
+const carcass = { waits: 'survey', mayTurn: false } as const;
+const within = { waits: 'inside', mayTurn: false } as const;
+const frame = { waits: 'frame', mayTurn: false } as const;
+const later = { waits: 'standing', mayTurn: false } as const;
+
+/** Every kind of part a case is made of. What it is called is said by the words `part/…`. */
+const TABLE = {
+  'case-side-left': { ...carcass, written: 'case-side-left' },
+  'case-side-right': { ...carcass, written: 'case-side-right' },
+  'case-bottom': { ...carcass, written: 'case-bottom' },
+  'case-top': { ...carcass, written: 'case-top' },
+  stretcher: { ...carcass, written: 'stretcher' },
+  divider: { ...within, written: 'divider', at: 'right-of' },
+  'fixed-shelf': { ...within, written: 'fixed-shelf', at: 'under' },
+  'case-rail': { ...within, written: 'rail', at: 'under' },
+  'case-back': { ...carcass, written: 'case-back', waits: 'back' },
+  cleat: { ...carcass, written: 'cleat' },
+  'kick-board': { ...later, written: 'kick-board' },
+  'plinth-front': { ...carcass, written: 'plinth-front' },
+  'plinth-end': { ...carcass, written: 'plinth-end' },
+  leg: { ...carcass, written: 'leg' },
+  apron: { ...carcass, written: 'apron' },
+  'frame-stile': { ...frame, written: 'frame-stile' },
+  'frame-rail': { ...frame, written: 'frame-rail' },
+  'frame-middle-stile': { ...frame, written: 'frame-middle-stile', at: 'right-of' },
+  'frame-middle-rail': { ...frame, written: 'frame-middle-rail', at: 'under' },
+  worktop: { ...later, written: 'worktop', waits: 'worktop' },
+  'worktop-trim': { ...later, written: 'worktop-trim', waits: 'worktop' },
+  filler: { ...later, written: 'filler' },
+  shelf: { ...later, written: 'shelf', at: 'in' },
+} satisfies Readonly<Record<string, MemberRow>>;
+
+/** What a part of a case is. */
+export type MemberRole = keyof typeof TABLE;
+
+export const MEMBERS: Readonly<Record<MemberRole, MemberRow>> = TABLE;
+export const MEMBER_ROLES = Object.keys(TABLE) as readonly MemberRole[];
+
+export function isMember(role: string): role is MemberRole {
+  return Object.hasOwn(TABLE, role);
+}
