@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { BuildOf, Material, NodeOf } from '../job';
-import { millimetres, nm, type Length } from '../length';
+import { millimetres, type Length } from '../length';
 import { planCasework, type Body, type CaseStock } from '.';
 
 const mm = millimetres;
@@ -191,11 +191,12 @@ describe('the members of a case where they stand', () => {
   it('add up along every split to what they divide', () => {
     fc.assert(
       fc.property(cases, ({ made, plan: { front, outline } }) => {
+        // Sizes that leave nothing for a compartment are told, and it is not there.
+        fc.pre(front.misfits.length === 0);
         const right = front.compartments.reduce((most, { x, width }) => Math.max(most, x + width.total), 0);
         const edge = made.frame ? made.frame.stile - (made.frame.over ?? 0) : outline.panel;
         expect(right).toBe(outline.width.total - edge);
         expect(Math.min(...front.compartments.map(({ x }) => x))).toBe(edge);
-        expect(nm(0)).toBe(0);
       }),
       { numRuns: 100 },
     );

@@ -6,6 +6,7 @@ import { baseMembers, feetUnder } from './base';
 import type { CaseStock } from './case-stock';
 import { frameMembers } from './face-frame';
 import { frontBodies } from './front-bodies';
+import { depthsOf, type DepthStep } from './depths';
 import { groundOf } from './ground';
 import { looseMembers } from './loose';
 import type { Member } from './member';
@@ -18,6 +19,8 @@ import { worktopMembers } from './worktop';
 export interface PlannedOpening {
   readonly compartment: Compartment;
   readonly depth: Tally;
+  /** Where it is shallower than that, from below up. */
+  readonly depths: readonly DepthStep[];
   /** What stands back behind the frame's edge on each side; less than nothing where the frame does. */
   readonly buildOut: { readonly left: Length; readonly right: Length };
 }
@@ -49,18 +52,22 @@ export function planCasework(stock: CaseStock, layout: Node, needs: Needs = new 
     ...worktopMembers(casework),
     ...looseMembers(casework),
   ].map((member) => banded(member, stock.build.band));
+  const bodies = [...panelBodies(casework, members), ...frontBodies(casework, members)];
   return {
     outline,
     front,
-    openings: front.compartments.map((compartment) => openingOf(compartment, outline)),
+    openings: front.compartments.map((compartment) => ({
+      ...openingOf(compartment, outline),
+      depths: depthsOf(stock, outline, bodies, compartment),
+    })),
     members,
-    bodies: [...panelBodies(casework, members), ...frontBodies(casework, members)],
+    bodies,
     feet: feetUnder(casework),
   };
 }
 
 /** Where the frame's edge stands behind the wall, the wall says how wide it is. */
-function openingOf(compartment: Compartment, outline: Outline): PlannedOpening {
+function openingOf(compartment: Compartment, outline: Outline): Omit<PlannedOpening, 'depths'> {
   const { x, width, left, right } = compartment;
   const buildOut = { left: subtract(x, left), right: nm(right - x - width.total) };
   const less = [

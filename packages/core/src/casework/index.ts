@@ -2,5 +2,6 @@ export { planCasework, type CaseworkPlan, type PlannedOpening } from './casework
 export type { CaseStock } from './case-stock';
 export type { Axis, Body, Span } from './body';
 export type { Member } from './member';
+export { depthBetween, type DepthStep } from './depths';
 export * from './roles';
 export type { Outline } from './outline';

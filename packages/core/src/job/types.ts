@@ -395,6 +395,11 @@ export type Bank = BankOf<Length> & {
   readonly opening: OpeningOf<Length>;
   readonly buildOut?: { readonly left: Length; readonly right: Length };
   readonly asBuilt?: AsBuilt;
+  /** How deep it is from level to level while it is planned in a compartment; heights are over its clear floor. */
+  readonly depths?: {
+    readonly whole: Length;
+    readonly steps: readonly { readonly from: Length; readonly to: Length; readonly depth: Length }[];
+  };
 };
 export type LogEntry = LogEntryOf<Length>;
 export type LogEntryDocument = LogEntryOf<string>;

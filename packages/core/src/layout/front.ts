@@ -56,6 +56,8 @@ export interface Compartment {
   readonly path: string;
   /** The node itself and every node it lies in, the nearest first. */
   readonly within: readonly string[];
+  /** Names of the members left and right of it. */
+  readonly beside: readonly [left: string, right: string];
   readonly x: Length;
   readonly y: Length;
   readonly width: Tally;
@@ -135,6 +137,7 @@ export interface Front {
 
 interface Place {
   readonly within: readonly string[];
+  readonly beside: Compartment['beside'];
   readonly x: Length;
   readonly y: Length;
   readonly width: Tally;
@@ -158,7 +161,7 @@ export function frontOf(layout: Node, ground: Ground, path: string): Front {
     misfits: [],
     unheld: [],
   };
-  walk(layout, { ...ground, within: [] }, path, ground, found);
+  walk(layout, { ...ground, within: [], beside: ['case-side-left', 'case-side-right'] }, path, ground, found);
   return found;
 }
 
@@ -169,8 +172,8 @@ function walk(node: Node, around: Place, path: string, ground: Ground, found: Fo
   if (node.across) across(node, node.across, place, path, ground, found);
   else if (node.down) down(node, node.down, place, path, ground, found);
   else {
-    const { within, x, y, width, height, left, right, floor, ceiling } = place;
-    found.compartments.push({ id: node.id, path, within, x, y, width, height, left, right, floor, ceiling });
+    const { within, beside, x, y, width, height, left, right, floor, ceiling } = place;
+    found.compartments.push({ id: node.id, path, within, beside, x, y, width, height, left, right, floor, ceiling });
   }
 }
 
@@ -194,7 +197,11 @@ function across(node: Node, children: readonly Node[], place: Place, path: strin
     const end = add(x, width.total);
     const last = index === children.length - 1;
     const face = last ? place.right : add(end, nm(Math.floor((member - ground.divider) / 2)));
-    walk(child, { ...place, x, width, left, right: face }, `${path}.across[${index}]`, ground, found);
+    const beside = [
+      index === 0 ? place.beside[0] : `divider ${children[index - 1]?.id ?? ''}`,
+      last ? place.beside[1] : `divider ${child.id}`,
+    ] as const;
+    walk(child, { ...place, beside, x, width, left, right: face }, `${path}.across[${index}]`, ground, found);
     if (last) return;
     const next = sizes[index + 1]?.total ?? nm(0);
     const at = { path: `${path}.across`, place: index, node: child.id, before: width.total, after: next };

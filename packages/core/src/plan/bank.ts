@@ -1,3 +1,4 @@
+import { depthBetween } from '../casework';
 import { divide, makeupPlace, type CarriedLine, type Division, type DivisionProblem } from '../division';
 import { bays, frontBottomsOf, frontHeightsOf, frontWidth, heightToShare, lap, leastHeights } from '../fronts';
 import { drawerSettings, tieGroups, type Bank, type Drawer, type Line } from '../job';
@@ -12,7 +13,7 @@ import { boxHeights, planBox, type BoxPlan } from './box';
 import { planDrawer } from './drawer';
 import { planFace, type FacePlan } from './face';
 import type { BankFacts, Surroundings } from './facts';
-import { prepare, type Making } from './making';
+import { prepare, type Making, type Workshop } from './making';
 import { columnRun } from './runs';
 import type { BankPlan, DrawerPlan } from './types';
 
@@ -20,10 +21,13 @@ import type { BankPlan, DrawerPlan } from './types';
 export function planBank(around: Surroundings, bank: Bank, path: string): BankPlan {
   const { job, table } = around;
   const opening = openingOf(around, bank, path);
-  const makings = prepare({ job, table, bank, path, opening });
+  const workshop = { job, table, bank, path, opening };
+  const first = prepare(workshop);
   const share = heightToShare(bank, opening.height, path);
-  const problem = problemOf(bank, share, needsOf(bank, path, makings), around.levelOf);
-  const facts = gather(around, bank, path, opening, makings, divided(bank, problem, around.levelOf));
+  const problem = problemOf(bank, share, needsOf(bank, path, first), around.levelOf);
+  const gathered = gather(around, bank, path, opening, first, divided(bank, problem, around.levelOf));
+  const makings = atTheirLevels(workshop, gathered);
+  const facts = { ...gathered, makings };
   const { boxes, faces, drawers } = drawersOf(facts);
   const packing = packings(bank.opening.width, opening.width, path);
   const run = columnRun(facts, around.owner, around.casePath, drawers);
@@ -53,6 +57,18 @@ export function planBank(around: Surroundings, bank: Bank, path: string): BankPl
     packing,
     findings: lookOver(worked),
   };
+}
+
+/** Each drawer with the depth of its own bay, where a planned bank is not as deep everywhere. */
+function atTheirLevels(workshop: Workshop, { makings, bays: all }: BankFacts): readonly Making[] {
+  const { depths } = workshop.bank;
+  if (!depths || all.length === 0) return makings;
+  const depthAt = (place: number): Length => {
+    const bay = all[place];
+    const from = bay?.bottomY.total ?? ZERO;
+    return depthBetween(depths.whole, depths.steps, from, nm(from + (bay?.height.total ?? 0)));
+  };
+  return prepare({ ...workshop, depthAt });
 }
 
 /** Where the hung slides were measured between, they say how wide the opening is. */

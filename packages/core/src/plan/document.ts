@@ -1,6 +1,6 @@
 import type { Words } from '../words';
 import { type Part, type PartCut, ROLES } from '../box';
-import { MEMBERS, type CaseworkPlan, type Member } from '../casework';
+import { MEMBERS, type CaseworkPlan, type DepthStep, type Member } from '../casework';
 import { saidOf, type Finding } from '../findings';
 import type { GrainRun, WidthShare } from '../fronts';
 import { inMillimetres, type Length, type Tally } from '../length';
@@ -32,18 +32,24 @@ function caseDocument({ id, banks, run, dividerLap, widths, balance, casework, f
 
 function caseworkDocument({ openings, members, feet }: CaseworkPlan) {
   return {
-    openings: openings.map(({ compartment: { id, x, y, width, height }, depth, buildOut }) => ({
+    openings: openings.map(({ compartment: { id, x, y, width, height }, depth, depths, buildOut }) => ({
       compartment: id,
       x: inMillimetres(x),
       y: inMillimetres(y),
       width: mm(width),
       height: mm(height),
       depth: mm(depth),
+      ...(depths.length > 0 ? { depths: depths.map(depthDocument) } : {}),
       buildOut: { left: behind(buildOut.left), right: behind(buildOut.right) },
     })),
     parts: members.map(memberDocument),
     ...(feet > 0 ? { feet } : {}),
   };
+}
+
+/** Heights over the compartment's clear floor. */
+function depthDocument({ from, to, depth }: DepthStep) {
+  return { from: inMillimetres(from), to: inMillimetres(to), depth: inMillimetres(depth) };
 }
 
 /** What stands back behind the frame's edge; nothing where the wall itself is the edge. */

@@ -1,4 +1,4 @@
-import { planCasework, type CaseworkPlan } from '../casework';
+import { depthBetween, planCasework, type CaseworkPlan } from '../casework';
 import type { Bank, Job, WrittenBank, WrittenCase, WrittenJob } from '../job';
 import { nm, ZERO } from '../length';
 import { needsOf } from './fits';
@@ -17,9 +17,9 @@ export function inCompartments(job: WrittenJob): Job {
 
 /** The casework of a case that is told how it is made. */
 export function caseworkOf(job: WrittenJob, owner: WrittenCase, path: string): CaseworkPlan | undefined {
-  const { build, layout, style, shelves = [], doors = [] } = owner;
+  const { build, layout, style, shelves = [], doors = [], keepOuts = [] } = owner;
   if (!build || !layout) return undefined;
-  const stock = { build, style, shelves, doors, unit: job.unit, materials: job.materials, path };
+  const stock = { build, style, shelves, doors, keepOuts, unit: job.unit, materials: job.materials, path };
   return planCasework(stock, layout, needsOf(job as Job, owner, path));
 }
 
@@ -31,10 +31,10 @@ function standing(job: WrittenJob, owner: WrittenCase, path: string): WrittenCas
 function inIts(bank: WrittenBank, casework: CaseworkPlan): Bank {
   if (bank.compartment === undefined) return bank as Bank;
   const place = placeOf(bank.compartment, casework);
-  const sizes = Object.values(place).join(' ');
+  const sizes = JSON.stringify(place);
   const before = made.get(bank);
   if (before?.sizes === sizes) return before.bank;
-  const { width, height, depth, left, right } = place;
+  const { width, height, depth, depths, left, right } = place;
   const { buildOut, ...rest } = bank;
   const built = { ...buildOut, left: buildOut?.left ?? left, right: buildOut?.right ?? right };
   const measured = bank.basis === 'as-built' ? bank.opening : undefined;
@@ -42,6 +42,8 @@ function inIts(bank: WrittenBank, casework: CaseworkPlan): Bank {
     ...rest,
     opening: measured ?? { width: [width], height: [height], depth: [depth] },
     ...(buildOut || left + right > 0 ? { buildOut: built } : {}),
+    // The planned depths of its levels; once it stands, what was measured is the depth.
+    ...(!measured && depths.length > 0 ? { depths: { whole: place.whole, steps: depths } } : {}),
   };
   made.set(bank, { sizes, bank: whole });
   return whole;
@@ -49,13 +51,16 @@ function inIts(bank: WrittenBank, casework: CaseworkPlan): Bank {
 
 /** Where the sizes of its case don't add up a compartment has no opening: everything in it says so. */
 function placeOf(id: string, { openings, outline }: CaseworkPlan) {
+  const whole = outline.inside.total;
   const found = openings.find(({ compartment }) => compartment.id === id);
-  if (!found) return { width: ZERO, height: ZERO, depth: outline.inside.total, left: ZERO, right: ZERO };
-  const { compartment, depth, buildOut } = found;
+  if (!found) return { width: ZERO, height: ZERO, depth: whole, whole, depths: [], left: ZERO, right: ZERO };
+  const { compartment, depths, buildOut } = found;
   return {
     width: compartment.width.total,
     height: compartment.height.total,
-    depth: depth.total,
+    depth: depthBetween(whole, depths, ZERO, compartment.height.total),
+    whole,
+    depths,
     left: nm(Math.max(buildOut.left, 0)),
     right: nm(Math.max(buildOut.right, 0)),
   };

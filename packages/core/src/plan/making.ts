@@ -80,6 +80,8 @@ export interface Workshop {
   readonly bank: Bank;
   readonly path: string;
   readonly opening: Opening;
+  /** The depth at a drawer's own level, where that is known to be another than the bank's. */
+  readonly depthAt?: (place: number) => Length;
 }
 
 /** A screw driven from inside the box stops this far short of the front's face. Common practice. */
@@ -87,11 +89,14 @@ const SHORT_OF_FACE = millimetres(3);
 
 /** Every drawer of a bank with its kit, from the top down. */
 export function prepare(shop: Workshop): readonly Making[] {
-  let common: Kit | undefined;
+  const common = new Map<Length, Kit>();
   return shop.bank.drawers.map((drawer, place) => {
     const made = measuredGroove(shop.bank, drawer) !== undefined;
     const plain = !drawer.slide && !drawer.front && !drawer.box && !made;
-    const kit = plain ? (common ??= kitOf(shop, drawer, place)) : kitOf(shop, drawer, place);
+    const depth = shop.depthAt?.(place) ?? shop.opening.depth.total;
+    const known = plain ? common.get(depth) : undefined;
+    const kit = known ?? kitOf(shop, drawer, place, depth);
+    if (plain) common.set(depth, kit);
     const width = madeWidth(shop.bank, drawer);
     return {
       ...kit,
@@ -116,7 +121,7 @@ function madeWidth(bank: Bank, { id }: Drawer): Tally | undefined {
   return least && tally(plus('box-width-as-made', least.length, ofField(least.path)));
 }
 
-function kitOf(shop: Workshop, drawer: Drawer, place: number): Kit {
+function kitOf(shop: Workshop, drawer: Drawer, place: number, depth: Length): Kit {
   const { job, bank, path, opening, table } = shop;
   const settings = drawerSettings(bank, drawer);
   const choice = settings.slide;
@@ -132,7 +137,7 @@ function kitOf(shop: Workshop, drawer: Drawer, place: number): Kit {
     field: (name) => (groove && name === 'box.groove.depth' ? groove.path : decidedBy(path, place, drawer, name)),
     thickness: (of) => `materials[${job.materials.indexOf(of)}].thickness`,
   };
-  const fit = fitSlide(family, list, { depth: opening.depth.total, insetFront }, choice.length);
+  const fit = fitSlide(family, list, { depth, insetFront }, choice.length);
   const { nominal } = fit;
   const frontPath = paths.thickness(front);
   const setback = markedSetback(family, insetFront, frontPath, handSetback(bank, path));
