@@ -1,6 +1,6 @@
 import { said, type CalledBank } from '../words';
 import type { GrainRun } from '../fronts';
-import type { Case } from '../job';
+import type { Case, Edge } from '../job';
 import { add, largest, millimetres, minus, nm, plus, smallest, subtract, tally, type Length } from '../length';
 import { STEADY, type Balance } from '../stability';
 import { remedy, type Exact, type Finding, type Remedy } from './finding';
@@ -18,8 +18,8 @@ export interface Neighbour {
   readonly front: Length;
   /** How it is called in a sentence. */
   readonly called: CalledBank;
-  /** How far its fronts pass the opening left and right, and the gap it leaves between fronts. */
-  readonly laps: { readonly left: Length; readonly right: Length };
+  /** How far its fronts pass the opening at every edge, and the gap it leaves between fronts. */
+  readonly laps: Readonly<Record<Edge, Length>>;
   readonly gap: Length;
   /** The divider to its right, and the field that says so; none where nobody told. */
   readonly divider: { readonly thickness: Length; readonly path: string } | undefined;
@@ -30,6 +30,16 @@ export interface CaseFacts {
   readonly owner: Case;
   readonly path: string;
   readonly banks: readonly Neighbour[];
+  /** In a case that is planned whole: which of them meet, and on what. */
+  readonly shared?: readonly SharedMember[];
+}
+
+/** Two banks on one member: columns from the left, rows from the top. */
+export interface SharedMember {
+  readonly kind: 'column' | 'row';
+  readonly first: Neighbour;
+  readonly second: Neighbour;
+  readonly member: { readonly thickness: Length; readonly path: string };
 }
 
 /**

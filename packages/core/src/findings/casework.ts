@@ -1,20 +1,9 @@
-import type { CaseworkPlan, PlannedOpening } from '../casework';
-import type { WrittenCase } from '../job';
-import {
-  add,
-  inches,
-  millimetres,
-  minus,
-  nm,
-  plus,
-  subtract,
-  tally,
-  ZERO,
-  type Length,
-  type Tally,
-  type Unit,
-} from '../length';
+import type { PlannedOpening } from '../casework';
+import { add, inches, millimetres, minus, nm, plus, subtract, tally, ZERO, type Length, type Tally } from '../length';
 import { said } from '../words';
+import { lookOverMembers } from './case-members';
+import { lookOverSpace } from './case-space';
+import type { LookedAtCase } from './looked-at-case';
 import type { Finding } from './finding';
 
 /** Common practice, every figure here. */
@@ -27,15 +16,6 @@ const LEAST = {
   },
 } as const;
 
-/** A case with what was worked out of it. */
-export interface LookedAtCase {
-  readonly owner: WrittenCase;
-  readonly casework: CaseworkPlan;
-  readonly unit: Unit;
-  /** Thickness of the board in its recess, where it stands in the toe room. */
-  readonly board: Length;
-}
-
 /** What an experienced builder would say looking over a case. */
 export function lookOverCase(looked: LookedAtCase): readonly Finding[] {
   return [
@@ -46,12 +26,14 @@ export function lookOverCase(looked: LookedAtCase): readonly Finding[] {
     ...underWithKick(looked),
     ...racks(looked),
     ...lowKick(looked),
+    ...lookOverSpace(looked),
+    ...lookOverMembers(looked),
   ];
 }
 
 const of = (severity: Finding['severity']) => ({ severity, step: 'case' as const });
 
-function misfits({ casework, unit }: LookedAtCase): readonly Finding[] {
+function misfits({ casework, job: { unit } }: LookedAtCase): readonly Finding[] {
   const { misfits: all, compartments } = casework.front;
   const least = LEAST[unit].clear;
   const small = compartments.flatMap(({ id, width, height }): readonly Finding[] => {
@@ -96,7 +78,7 @@ function behind(
 }
 
 /** Two tenons meet in a middle member; in an end stile, a top or a bottom rail there is one. */
-function tenons({ owner, unit }: LookedAtCase): readonly Finding[] {
+function tenons({ owner, job: { unit } }: LookedAtCase): readonly Finding[] {
   const { frame } = owner.build ?? {};
   const { tenon = ZERO } = frame ?? {};
   if (!frame || tenon <= 0) return [];
@@ -129,7 +111,7 @@ function racks({ owner }: LookedAtCase): readonly Finding[] {
   return squared ? [] : [{ ...said('CASE_RACKS'), ...of('warn') }];
 }
 
-function lowKick({ owner, unit, board }: LookedAtCase): readonly Finding[] {
+function lowKick({ owner, job: { unit }, board }: LookedAtCase): readonly Finding[] {
   const { base } = owner.build ?? {};
   if (base?.kind !== 'toe-kick') return [];
   const { high, deep } = LEAST[unit].toe;

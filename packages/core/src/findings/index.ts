@@ -1,4 +1,5 @@
-export { lookOverCase, type LookedAtCase } from './casework';
+export { lookOverCase } from './casework';
+export type { LookedAtCase } from './looked-at-case';
 export * from './bank';
 export * from './box';
 export type { BoxFacts } from './box-facts';

@@ -13,13 +13,16 @@ import {
   label,
   ofField,
 } from '../length';
+import type { Edge } from '../job';
 import type { CaseFacts, Neighbour } from './case';
 import { remedy, type Exact, type Finding, type Remedy } from './finding';
 
-/** Two banks on one divider. */
+/** Two banks on one member: a divider between columns, or what parts two rows. */
 interface Pair {
   readonly left: Neighbour;
   readonly right: Neighbour;
+  /** The edge each laps it with. */
+  readonly edges: readonly [of: Edge, other: Edge];
   readonly gap: Length;
   readonly divider: Length;
   /** Laps and gap together, less the divider. */
@@ -37,7 +40,7 @@ export function frontsCollide(facts: CaseFacts, exact: Exact): readonly (readonl
     const told = (bank: Neighbour, other: Neighbour): readonly [string, Finding] => [
       bank.path,
       {
-        ...collision(bank === pair.left ? 'right' : 'left', other, pair),
+        ...collision(pair.edges[bank === pair.left ? 0 : 1], other, pair),
         severity: 'stop',
         step: 'fronts',
         holds: 'fronts',
@@ -74,23 +77,36 @@ export function frontsPastEnds(
   });
 }
 
-function pairsOf({ banks }: CaseFacts): readonly Pair[] {
+function pairsOf({ banks, shared }: CaseFacts): readonly Pair[] {
+  if (shared)
+    return shared.map(({ kind, first, second, member }) =>
+      pairOf(first, second, kind === 'column' ? ['right', 'left'] : ['bottom', 'top'], member),
+    );
   return banks.slice(1).flatMap((right, index) => {
     const left = banks[index] as Neighbour;
-    if (!left.divider) return [];
-    const { thickness: divider, path } = left.divider;
-    const gap = smallest([left.gap, right.gap]);
-    const over = tally(
-      plus(label('lap-at', { edge: 'right' }), left.laps.right, ofField(`${left.path}.front.right`)),
-      plus(label('lap-at', { edge: 'left' }), right.laps.left, ofField(`${right.path}.front.left`)),
-      plus('gap-between-fronts', gap, ofField(`${left.path}.front.gap`)),
-      minus('divider', divider, ofField(path)),
-    );
-    return [{ left, right, gap, divider, over }];
+    return left.divider ? [pairOf(left, right, ['right', 'left'], left.divider)] : [];
   });
 }
 
-function collision(edge: 'left' | 'right', other: Neighbour, { gap, over, divider }: Pair) {
+function pairOf(
+  left: Neighbour,
+  right: Neighbour,
+  edges: Pair['edges'],
+  { thickness: divider, path }: NonNullable<Neighbour['divider']>,
+): Pair {
+  const gap = smallest([left.gap, right.gap]);
+  const lapAt = (bank: Neighbour, edge: Edge) =>
+    plus(label('lap-at', { edge }), bank.laps[edge], ofField(`${bank.path}.front.${edge}`));
+  const over = tally(
+    lapAt(left, edges[0]),
+    lapAt(right, edges[1]),
+    plus('gap-between-fronts', gap, ofField(`${left.path}.front.gap`)),
+    minus('divider', divider, ofField(path)),
+  );
+  return { left, right, edges, gap, divider, over };
+}
+
+function collision(edge: Edge, other: Neighbour, { gap, over, divider }: Pair) {
   const overlap = subtract(over.total, gap);
   const left = nm(-overlap);
   return said('FRONTS_COLLIDE', {
@@ -106,12 +122,12 @@ function collision(edge: 'left' | 'right', other: Neighbour, { gap, over, divide
 }
 
 /** Each lapped by half of what the gap leaves of the divider; an inset front keeps its own gap. */
-function lapsWritten({ left, right, gap, divider }: Pair, exact: Exact): readonly Remedy[] {
+function lapsWritten({ left, right, edges, gap, divider }: Pair, exact: Exact): readonly Remedy[] {
   const shared = subtract(divider, gap);
   if (left.inset || right.inset) {
     const [overlay, edge, inset] = left.inset
-      ? [right, 'left' as const, left.laps.right]
-      : [left, 'right' as const, right.laps.left];
+      ? [right, edges[1], left.laps[edges[0]]]
+      : [left, edges[0], right.laps[edges[1]]];
     const lap = subtract(shared, inset);
     return lap < 0 ? [] : [lapped(lap, [{ path: `${overlay.path}.front.${edge}`, value: exact(lap) }])];
   }
@@ -119,8 +135,8 @@ function lapsWritten({ left, right, gap, divider }: Pair, exact: Exact): readonl
   const half = nm(Math.floor(shared / 2));
   return [
     lapped(half, [
-      { path: `${left.path}.front.right`, value: exact(half) },
-      { path: `${right.path}.front.left`, value: exact(subtract(shared, half)) },
+      { path: `${left.path}.front.${edges[0]}`, value: exact(half) },
+      { path: `${right.path}.front.${edges[1]}`, value: exact(subtract(shared, half)) },
     ]),
   ];
 }
@@ -130,8 +146,8 @@ function lapped(lap: Length, patches: Remedy['patches'], what: 'divider' | 'left
 }
 
 /** Laps that leave something of the divider leave that much of a gap. */
-function gapWritten({ left, right, divider }: Pair, exact: Exact): readonly Remedy[] {
-  const rest = subtract(divider, add(left.laps.right, right.laps.left));
+function gapWritten({ left, right, edges, divider }: Pair, exact: Exact): readonly Remedy[] {
+  const rest = subtract(divider, add(left.laps[edges[0]], right.laps[edges[1]]));
   if (rest <= ZERO) return [];
   const patches = [...new Set([left, right])].map(({ path }) => ({ path: `${path}.front.gap`, value: exact(rest) }));
   return [remedy('set-gaps', { gap: rest }, patches)];

@@ -197,10 +197,7 @@ function across(node: Node, children: readonly Node[], place: Place, path: strin
     const end = add(x, width.total);
     const last = index === children.length - 1;
     const face = last ? place.right : add(end, nm(Math.floor((member - ground.divider) / 2)));
-    const beside = [
-      index === 0 ? place.beside[0] : `divider ${children[index - 1]?.id ?? ''}`,
-      last ? place.beside[1] : `divider ${child.id}`,
-    ] as const;
+    const beside = besideOf(place, children, index);
     walk(child, { ...place, beside, x, width, left, right: face }, `${path}.across[${index}]`, ground, found);
     if (last) return;
     const next = sizes[index + 1]?.total ?? nm(0);
@@ -226,6 +223,15 @@ function across(node: Node, children: readonly Node[], place: Place, path: strin
     left = add(face, ground.divider);
     x = add(end, member);
   }
+}
+
+/** What stands left and right of a column: the dividers of its split, or what bounds that. */
+function besideOf({ beside }: Place, children: readonly Node[], index: number): Compartment['beside'] {
+  const [before, own] = [children[index - 1], children[index]];
+  return [
+    before ? `divider ${before.id}` : beside[0],
+    own && index < children.length - 1 ? `divider ${own.id}` : beside[1],
+  ];
 }
 
 /** Rows from the top. */

@@ -9,7 +9,10 @@ import {
   type CaseFacts,
   type Exact,
   type Finding,
+  type SharedMember,
 } from '../findings';
+import type { CaseworkPlan } from '../casework';
+import type { Compartment } from '../layout';
 import { dividerLap, equalFronts, equalOpenings, lap } from '../fronts';
 import { inLineOrder, type Bank, type Case, type Job } from '../job';
 import { add, nm, plus, share, tally, ZERO, type Length, ofField } from '../length';
@@ -45,7 +48,9 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   const casework = caseworkOf(shop.job, owner, path);
   const whole: CasePlan = {
     ...(casework ? { casework } : {}),
-    findings: casework ? lookOverCase({ owner, casework, unit: shop.job.unit, board: boardOf(shop.job, owner) }) : [],
+    findings: casework
+      ? lookOverCase({ owner, casework, job: shop.job, path, exact: shop.exact, board: boardOf(shop.job, owner) })
+      : [],
     id: owner.id,
     name: owner.name,
     path,
@@ -54,7 +59,8 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
     ...sharedWidths(owner, path, banks),
     ...(balance ? { balance } : {}),
   };
-  const facts = caseFacts(owner, path, banks);
+  const plain = caseFacts(owner, path, banks);
+  const facts: CaseFacts = casework ? { ...plain, shared: sharedMembers(plain, casework) } : plain;
   const collisions = [...frontsCollide(facts, shop.exact), ...frontsPastEnds(facts, shop.exact)];
   const ofCase = [...whole.findings, ...caseFindings(shop, facts, whole)];
   return { ...whole, banks: withFindings(banks, ofCase, collisions) };
@@ -90,11 +96,51 @@ function caseFacts(owner: Case, path: string, banks: readonly BankPlan[]): CaseF
       opening: opening.width.total,
       front: drawers[0]?.dimensions['front.width']?.total ?? ZERO,
       called: { id: bank.id, ...(bank.name === undefined ? {} : { name: bank.name }) },
-      laps: { left: lap(bank.front, 'left'), right: lap(bank.front, 'right') },
+      laps: {
+        ...{ left: lap(bank.front, 'left'), right: lap(bank.front, 'right') },
+        ...{ top: lap(bank.front, 'top'), bottom: lap(bank.front, 'bottom') },
+      },
       gap: bank.front.gap,
       divider: dividerOf(owner, path, bank, at),
     })),
   };
+}
+
+/** Which banks meet on one member of a case, by the compartments they stand in. */
+function sharedMembers({ owner, path, banks }: CaseFacts, { front, openings }: CaseworkPlan): readonly SharedMember[] {
+  const standing = banks.flatMap((bank, index) => {
+    const at = openings.find(({ compartment }) => compartment.id === owner.banks[index]?.compartment)?.compartment;
+    return at ? [{ bank, at }] : [];
+  });
+  return front.boundaries.flatMap(({ kind, x, y, long, thick, path: split }): readonly SharedMember[] => {
+    const column = kind === 'column';
+    const along = ({ at }: (typeof standing)[number]): boolean =>
+      column ? at.y < y + long && at.y + at.height.total > y : at.x < x + long && at.x + at.width.total > x;
+    const firsts = standing.filter(
+      (each) => along(each) && (column ? each.at.x + each.at.width.total === x : each.at.y === y + thick),
+    );
+    const seconds = standing.filter(
+      (each) => along(each) && (column ? each.at.x === x + thick : each.at.y + each.at.height.total === y),
+    );
+    const member = { thickness: thick, path: memberPath(owner, path, kind, split) };
+    return firsts.flatMap((first) =>
+      seconds
+        .filter((second) => overlapping(first.at, second.at, column))
+        .map((second) => ({ kind, first: first.bank, second: second.bank, member })),
+    );
+  });
+}
+
+function overlapping(one: Compartment, other: Compartment, column: boolean): boolean {
+  return column
+    ? one.y < other.y + other.height.total && other.y < one.y + one.height.total
+    : one.x < other.x + other.width.total && other.x < one.x + one.width.total;
+}
+
+/** Where it is written how thick what stands between is. */
+function memberPath({ build }: Case, path: string, kind: 'column' | 'row', split: string): string {
+  if (!build?.frame) return kind === 'row' ? split : `${path}.build.panel`;
+  return `${path}.build.frame.${kind === 'column' ? 'middle' : 'rail'}`;
 }
 
 /** The divider to the right of a bank: its own, or the case's. */

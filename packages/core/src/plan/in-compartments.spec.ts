@@ -116,11 +116,11 @@ describe('what is said of a case', () => {
   const with_ = (over: object) => job({ build: { ...build, ...over } });
   it.each<[string, object, readonly string[]]>([
     ['a sound one', job(), []],
-    ['one that nothing keeps square', with_({ back: undefined, frame: undefined }), ['CASE_RACKS']],
+    ['one that nothing keeps square', with_({ back: undefined, frame: undefined }), ['CASE_RACKS', 'EDGE_SHOWS']],
     [
       'one kept square by its cleats',
       with_({ back: undefined, frame: undefined, cleats: { material: 'ply18', width: '3 in' } }),
-      [],
+      ['EDGE_SHOWS'],
     ],
     ['little room for toes', with_({ base: { kind: 'toe-kick', height: '2 in', setback: '3 in' } }), ['KICK_LOW']],
     ['a bottom under sides with a recess', with_({ bottom: { kind: 'under' } }), ['UNDER_WITH_KICK']],

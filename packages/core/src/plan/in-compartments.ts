@@ -34,20 +34,26 @@ function inIts(bank: WrittenBank, casework: CaseworkPlan): Bank {
   const sizes = JSON.stringify(place);
   const before = made.get(bank);
   if (before?.sizes === sizes) return before.bank;
-  const { width, height, depth, depths, left, right } = place;
-  const { buildOut, ...rest } = bank;
-  const built = { ...buildOut, left: buildOut?.left ?? left, right: buildOut?.right ?? right };
-  const measured = bank.basis === 'as-built' ? bank.opening : undefined;
-  const whole: Bank = {
-    ...rest,
-    opening: measured ?? { width: [width], height: [height], depth: [depth] },
-    ...(buildOut || left + right > 0 ? { buildOut: built } : {}),
-    // The planned depths of its levels; once it stands, what was measured is the depth.
-    ...(!measured && depths.length > 0 ? { depths: { whole: place.whole, steps: depths } } : {}),
-  };
+  const whole = { ...standingIn(bank, place), ...builtOut(bank, place) };
   made.set(bank, { sizes, bank: whole });
   return whole;
 }
+
+/** In its opening as it was measured, or as it is planned: not everywhere as deep. */
+function standingIn(bank: WrittenBank, { width, height, depth, depths, whole }: Place): Bank {
+  const { buildOut: _built, ...rest } = bank;
+  if (bank.basis === 'as-built' && bank.opening) return { ...rest, opening: bank.opening };
+  const opening = { width: [width], height: [height], depth: [depth] };
+  return { ...rest, opening, ...(depths.length > 0 ? { depths: { whole, steps: depths } } : {}) };
+}
+
+/** What stands back behind a face frame is built out, unless the bank says its own. */
+function builtOut({ buildOut }: WrittenBank, { left, right }: Place): Pick<Bank, 'buildOut'> {
+  if (!buildOut && left + right <= 0) return {};
+  return { buildOut: { ...buildOut, left: buildOut?.left ?? left, right: buildOut?.right ?? right } };
+}
+
+type Place = ReturnType<typeof placeOf>;
 
 /** Where the sizes of its case don't add up a compartment has no opening: everything in it says so. */
 function placeOf(id: string, { openings, outline }: CaseworkPlan) {

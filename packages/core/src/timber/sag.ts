@@ -65,3 +65,23 @@ export function bottomSag({ material, across, long, weight }: Bottom): Sag {
     withCreep: weight !== undefined,
   };
 }
+
+/** A shelf that bears at both its ends. */
+export interface Shelf {
+  readonly material: Material;
+  readonly span: Length;
+  readonly deep: Length;
+  /** Weight on it in kilograms; absent where it isn't known, and the test load is taken. */
+  readonly weight?: number;
+}
+
+/** Sag in the middle of a shelf under an even load: `5·q·L⁴/(384·E·I)`; with creep where the load is told. */
+export function shelfSag({ material, span, deep, weight }: Shelf): Sag {
+  const { along, creep } = stiffnessOf(material);
+  const [long, wide, thickness] = [span / 1e9, deep / 1e9, material.thickness / 1e9];
+  const load = weight === undefined ? TEST_LOAD : (weight * GRAVITY) / (long * wide);
+  const lasting = weight === undefined ? 1 : creep;
+  const metres = stripSag({ across: long, long: wide, thickness, load, stiffAcross: along, stiffLong: along });
+  const limit = smallest([share(span, 200), millimetres(3)]);
+  return { sag: nm(Math.round(metres * lasting * 1e9)), limit, withCreep: weight !== undefined };
+}

@@ -1,4 +1,4 @@
-import type { Length } from '../../length';
+import type { Length, Said } from '../../length';
 import type { Words } from '../words';
 
 /** What an experienced builder would say of a case. */
@@ -17,6 +17,34 @@ export const CASE_FINDINGS = {
     `Tenons of ${w.size(tenon)} come through: the narrowest member they enter takes ${w.size(most)}.`,
   UNDER_WITH_KICK:
     'A bottom under the sides can’t go with a recess for the toes: the sides have no lower corner to be notched. Put the bottom between them.',
+  TILT_UP: ({ diagonal, room, over }: { diagonal: Length; room: Length; over: Length }, w: Words) =>
+    `Built lying down it does not tilt up: from corner to corner it is ${w.size(diagonal)}, ${w.size(over)} more than the ${w.size(room)} under the ceiling. A loose base made apart, or putting it together upright, would help.`,
+  CASE_TOO_BIG_FOR_WAY: ({ over, width, height }: { over: Length; width: Length; height: Length }, w: Words) =>
+    `It does not come in: on its two smaller sizes it is ${w.size(over)} more than a way of ${w.size(width)} × ${w.size(height)} lets through. Divide it at a divider, or fix its joints with connector screws, so that it goes in flat.`,
+  WALL_HUMP: ({ wall, most, scribe }: { wall: 'left' | 'right' | 'back'; most: Length; scribe: Length }, w: Words) =>
+    `The wall ${wall === 'back' ? 'behind it' : `on the ${wall}`} is off straight by ${w.size(most)}: more than the ${w.size(scribe)} left on to be shaped to it.`,
+  FEW_STUDS: ({ count }: { count: number }) =>
+    `Its cleats meet ${count === 0 ? 'no stud' : 'one stud only'}: the rest wants anchors for the wall as it is. Fixing to a wall defers to local rules.`,
+  FEET_OUT_OF_REACH: ({ over, most }: { over: Length; most: Length }, w: Words) =>
+    `The floor falls away too far: the lowest foot would have to reach ${w.size(over)} beyond the ${w.size(most)} it has.`,
+  PART_OVER_SHEET: ({ part, by }: { part: Said; by: Length }, w: Words) =>
+    `No sheet of its material gives its ${w.say(part)}: ${w.size(by)} too large. Divide it at a divider, or take a larger sheet.`,
+  JOINT_TOO_DEEP: ({ depth, panel, both }: { depth: Length; panel: Length; both: boolean }, w: Words) =>
+    both
+      ? `Let in by ${w.size(depth)} from both sides of a panel of ${w.size(panel)}, shelves at one height meet in it.`
+      : `Let in by ${w.size(depth)}, a panel of ${w.size(panel)} is cut through more than half.`,
+  SHELF_SAGS: ({ node, sag, limit }: { node: string; sag: Length; limit: Length }, w: Words) =>
+    `The shelves in “${node}” sag by ${w.size(sag)} in the middle; ${w.size(limit)} is the most. Thicker stuff, a lipping on edge or a support in the middle would hold them.`,
+  PIN_HOLES_MEET: ({ left, right, over }: { left: string; right: string; over: Length }, w: Words) =>
+    `Pin holes of “${left}” and “${right}” meet in the divider between them, by ${w.size(over)}.`,
+  NOTCH_MEETS_BOTTOM: ({ member, over }: { member: string; over: Length }, w: Words) =>
+    `What ${member} is notched for stands ${w.size(over)} higher than the bottom’s underside: cut the bottom back there, or lift it.`,
+  NOTCH_TOO_DEEP: ({ member, left, least }: { member: string; left: Length; least: Length }, w: Words) =>
+    `The notch leaves only ${w.size(left)} of ${member}: ${w.size(least)} is the least.`,
+  TOP_MOVES: ({ moves }: { moves: Length }, w: Words) =>
+    `A solid worktop moves by ${w.size(moves)} across its grain over the year: trims glued on across it open, or it cracks. It is fixed in slots.`,
+  EDGE_SHOWS: ({ count }: { count: number }, w: Words) =>
+    `The edges of ${w.form(count, { one: 'one kind of panel show', other: `${count} kinds of panels show` })} in front: they have neither band, trim nor frame.`,
   CASE_RACKS:
     'Nothing keeps this case square: it has no back, and neither cleats at top and bottom nor a face frame. Give it one of them.',
   KICK_LOW: ({ height, deep }: { height: Length; deep: Length }, w: Words) =>

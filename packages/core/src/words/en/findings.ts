@@ -271,7 +271,7 @@ export const BANK_FINDINGS = {
     p:
       | {
           at: 'divider';
-          edge: 'left' | 'right';
+          edge: 'left' | 'right' | 'top' | 'bottom';
           other: CalledBank;
           /** How far the fronts overlap; less than nothing where some gap is left. */
           overlap: Length;
@@ -292,7 +292,7 @@ export const BANK_FINDINGS = {
       p.overlap > 0
         ? `overlap those of ${bankName(p.other)} by ${size(p.overlap)}`
         : `leave ${size(p.left)} to those of ${bankName(p.other)}, where a gap of ${size(p.gap)} is wanted`;
-    return `Its fronts ${what}: the laps at the ${p.edge} and the gap come to ${size(p.over)} more than the divider of ${size(p.divider)}.`;
+    return `Its fronts ${what}: the laps at the ${p.edge} and the gap come to ${size(p.over)} more than ${p.edge === 'left' || p.edge === 'right' ? 'the divider' : 'what stands there'} of ${size(p.divider)}.`;
   },
 };
 

@@ -1,0 +1,130 @@
+import { patched, plan, readJobDocument, type JobDocument, type Patch } from '..';
+import { WHOLE_CASE, wholeBank, wholeJob } from './whole-case.spec-data';
+
+const planned = (document: JobDocument) => {
+  const reading = readJobDocument(document);
+  if (!reading.ok) throw new Error(reading.errors.map(({ path, said }) => `${path} ${said.code}`).join('; '));
+  return plan(reading.job).cases[0]!;
+};
+const sheets = (document: object): JobDocument => document as JobDocument;
+const bare = { ...WHOLE_CASE.build, frame: undefined };
+const place = (more: object) => ({ place: { width: ['61 in'], ...more } });
+const wall = (middle: string) => [
+  { y: '0 in', in: '0 in' },
+  { y: '30 in', in: middle },
+  { y: '60 in', in: '0 in' },
+];
+const cleats = { material: 'ply18', width: '90 mm', count: 2 };
+const shelves = (load: number) => [{ compartment: 'left', count: 1, load_kg: load }];
+const pins = (depth: string) =>
+  ['left', 'upper'].map((compartment) => ({ compartment, count: 1, pins: { from: '2 in', depth } }));
+const grooved = { kind: 'grooved', material: 'ply6', depth: '9 mm', set: '20 mm' };
+
+interface Row {
+  readonly build?: object;
+  readonly over?: object;
+  readonly materials?: readonly Patch[];
+}
+
+/** What fires it, and what just does not; common practice, worked out by hand. */
+const ROWS: readonly (readonly [code: string, fires: Row, holds: Row])[] = [
+  // √(34.5² + 23.25²) = 41.603 in.
+  ['TILT_UP', { build: place({ height: ['41 1/2 in'] }) }, { build: place({ height: ['41 5/8 in'] }) }],
+  // On 23 1/4 and 34 1/2 in, with 1/2 in to spare each way.
+  [
+    'CASE_TOO_BIG_FOR_WAY',
+    { build: place({ way: { width: '23 5/8 in', height: '80 in' } }) },
+    { build: place({ way: { width: '23 3/4 in', height: '35 in' } }) },
+  ],
+  [
+    'WALL_HUMP',
+    { build: place({ walls: { left: wall('7/16 in') } }) },
+    { build: place({ walls: { left: wall('3/8 in') } }) },
+  ],
+  [
+    'FEW_STUDS',
+    { build: { ...place({ studs: { first: '20 in', pitch: '60 in' } }), cleats } },
+    { build: { ...place({ studs: { first: '20 in', pitch: '16 in' } }), cleats } },
+  ],
+  [
+    'FEET_OUT_OF_REACH',
+    { build: { floor: ['0 in', '0 in', '1 5/16 in', '0 in'] } },
+    { build: { floor: ['0 in', '0 in', '1 1/4 in', '0 in'] } },
+  ],
+  [
+    'PART_OVER_SHEET',
+    { materials: [{ path: 'materials[0].sheet', value: { length: '59 in', width: '48 in' } }] },
+    { materials: [{ path: 'materials[0].sheet', value: { length: '60 in', width: '48 in' } }] },
+  ],
+  [
+    'JOINT_TOO_DEEP',
+    { build: { joint: { kind: 'dado', depth: '9 mm' } } },
+    { build: { joint: { kind: 'dado', depth: '8.8 mm' } } },
+  ],
+  ['SHELF_SAGS', { over: { shelves: shelves(400) } }, { over: { shelves: shelves(10) } }],
+  ['PIN_HOLES_MEET', { over: { shelves: pins('8 mm') } }, { over: { shelves: pins('7.8 mm') } }],
+  // The bottom lies from 107.95 mm up.
+  [
+    'NOTCH_MEETS_BOTTOM',
+    { build: { notches: [{ member: 'case-side-left', steps: [{ height: '108 mm', depth: '15 mm' }] }] } },
+    { build: { notches: [{ member: 'case-side-left', steps: [{ height: '107 mm', depth: '15 mm' }] }] } },
+  ],
+  // Sides 571.5 mm deep.
+  [
+    'NOTCH_TOO_DEEP',
+    { build: { notches: [{ member: 'divider left', steps: [{ height: '90 mm', depth: '500 mm' }] }] } },
+    { build: { notches: [{ member: 'divider left', steps: [{ height: '90 mm', depth: '400 mm' }] }] } },
+  ],
+  [
+    'TOP_MOVES',
+    {
+      build: { worktop: { material: 'ash19', trim: { material: 'ash19', width: '38 mm', edges: ['front', 'left'] } } },
+    },
+    { build: { worktop: { material: 'ash19', trim: { material: 'ash19', width: '38 mm', edges: ['front'] } } } },
+  ],
+  ['EDGE_SHOWS', { build: bare }, {}],
+];
+
+const documentOf = ({ build = {}, over = {}, materials = [] }: Row): JobDocument => {
+  const made = { ...WHOLE_CASE.build, ...build };
+  return patched(sheets(wholeJob({ ...WHOLE_CASE, build: made, ...over })), materials);
+};
+
+describe('what is to be said of a case', () => {
+  it.each(ROWS)('%s on both sides of its limit', (code, fires, holds) => {
+    const codes = (row: Row) => planned(documentOf(row)).findings.map((finding) => finding.code as string);
+    expect(codes(fires)).toContain(code);
+    expect(codes(holds)).not.toContain(code);
+  });
+
+  it.each(ROWS.map(([code, fires]) => [code, fires] as const))('%s is gone after its remedy', (code, fires) => {
+    const document = documentOf(fires);
+    for (const finding of planned(document).findings)
+      for (const { patches } of finding.code === code ? (finding.remedies ?? []) : [])
+        expect(planned(patched(document, patches)).findings.map((each) => each.code as string)).not.toContain(code);
+  });
+
+  it('fronts of columns and rows that meet on what stands between them', () => {
+    const front = (more: object) => ({ front: { ...wholeBank('x', 'x', 1).front, ...more } });
+    const layout = { id: 'front', across: [{ id: 'left', size: '17 in' }, { id: 'right' }] };
+    const banks = (lap: string) => [
+      wholeBank('b1', 'left', 2, front({ right: lap })),
+      wholeBank('b2', 'right', 2, front({ left: '11/16 in' })),
+    ];
+    const codes = (document: object) =>
+      planned(document as JobDocument).banks.flatMap(({ findings }) => findings.map((each) => each.code as string));
+    // A middle stile of 1 1/2 in and a gap of 1/8: 11/16 each.
+    expect(codes(wholeJob({ ...WHOLE_CASE, layout }, banks('3/4 in')))).toContain('FRONTS_COLLIDE');
+    expect(codes(wholeJob({ ...WHOLE_CASE, layout }, banks('11/16 in')))).not.toContain('FRONTS_COLLIDE');
+    const rows = (lap: string) => [
+      wholeBank('b1', 'upper', 1, front({ bottom: lap })),
+      wholeBank('b2', 'lower', 2, front({ top: '5/16 in' })),
+    ];
+    expect(codes(wholeJob(WHOLE_CASE, rows('3/8 in')))).toContain('FRONTS_COLLIDE');
+    expect(codes(wholeJob(WHOLE_CASE, rows('5/16 in')))).not.toContain('FRONTS_COLLIDE');
+  });
+
+  it('keeps a back that is set in behind cleats out of it', () => {
+    expect(planned(documentOf({ build: { back: grooved, cleats } })).findings.map(({ code }) => code)).toEqual([]);
+  });
+});
