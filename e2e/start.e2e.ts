@@ -83,7 +83,7 @@ test('starts with one command; nobody else can look into its folder, and the ser
   npm = start();
   await ready();
   expect(await answers()).toBe(true);
-  expect(await jobs()).toHaveLength(3);
+  expect(await jobs()).toHaveLength(5);
   for (const path of ['data', 'tmp', 'secret'].map((name) => join(data, name)))
     expect(statSync(path).mode & 0o077).toBe(0);
   if (process.getuid?.() === 0 && !text.includes('The server runs as root'))

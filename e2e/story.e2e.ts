@@ -2,11 +2,11 @@ import { expect, figure, figureButton, kept, openJob, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
 
-test('the list shows the three demo jobs', async ({ page }) => {
+test('the list shows the five demo jobs', async ({ page }) => {
   await page.goto('/');
-  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(3);
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(5);
   const names = await page.getByRole('heading', { level: 2 }).allInnerTexts();
-  expect(names.sort()).toEqual(['Flag chest', 'Notions bank', 'Rope bench']);
+  expect(names.sort()).toEqual(['Flag chest', 'Notions bank', 'Rope bench', 'Signal locker', 'Splicing bench']);
 });
 
 test('one width reading changes the governing width, every front, box and part at once', async ({ page }) => {

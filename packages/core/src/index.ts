@@ -66,6 +66,7 @@ export {
   drawCorner,
   drawFace,
   smallFace,
+  smallFaces,
   type SmallFace,
   drawHanging,
   assembly,

@@ -1,5 +1,5 @@
 import type { JobSummary } from '@zabble/contract';
-import { plan, readJobDocument, smallFace, type JobDocument } from '@zabble/core';
+import { plan, readJobDocument, smallFaces, type JobDocument } from '@zabble/core';
 
 /** What a list shows of a job besides its name: kept beside it as text, for the revision it is of. */
 export type KeptSummary = Pick<JobSummary, 'unit' | 'faces'>;
@@ -10,6 +10,6 @@ export function summaryOf(document: JobDocument): KeptSummary {
   if (!reading.ok) return { unit: document.unit === 'mm' ? 'mm' : 'in', faces: [] };
   return {
     unit: reading.job.unit,
-    faces: plan(reading.job).cases.flatMap(({ banks }) => banks.map(smallFace)),
+    faces: plan(reading.job).cases.flatMap(smallFaces),
   };
 }

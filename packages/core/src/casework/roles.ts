@@ -11,6 +11,8 @@ interface MemberRow {
   readonly at?: AtNode;
   /** It may be turned on the sheet where its material has no grain to follow. */
   readonly mayTurn: boolean;
+  /** Out of sight, so its grain may run either way. */
+  readonly anyGrain?: true;
 }
 
 const carcass = { waits: 'survey', mayTurn: false } as const;
@@ -28,7 +30,7 @@ const TABLE = {
   divider: { ...within, written: 'divider', at: 'right-of' },
   'fixed-shelf': { ...within, written: 'fixed-shelf', at: 'under' },
   'case-rail': { ...within, written: 'rail', at: 'under' },
-  'case-back': { ...carcass, written: 'case-back', waits: 'back' },
+  'case-back': { ...carcass, written: 'case-back', waits: 'back', mayTurn: true, anyGrain: true },
   cleat: { ...carcass, written: 'cleat' },
   'kick-board': { ...later, written: 'kick-board' },
   'plinth-front': { ...carcass, written: 'plinth-front' },

@@ -42,7 +42,7 @@ function piecesOf(
     ...(blank ? { finished: { length, width } } : {}),
     machining: [],
     bores: [],
-    mayTurn: MEMBERS[role].mayTurn && material.grain !== true,
+    mayTurn: MEMBERS[role].anyGrain ?? (MEMBERS[role].mayTurn && material.grain !== true),
     release: memberRelease(owner, plan, member),
   }));
 }

@@ -3,7 +3,7 @@ export { drawCaseFace, type CaseFace, type PlacedBank } from './case-face';
 export { drawFace } from './face';
 export * from './exploded';
 export * from './whole-case';
-export { smallFace, type SmallFace } from './small-face';
+export { smallFace, smallFaces, type SmallFace } from './small-face';
 export * from './hanging';
 export * from './opening';
 export * from './panel';

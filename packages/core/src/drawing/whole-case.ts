@@ -1,8 +1,11 @@
 import type { Body, CaseworkPlan, Span } from '../casework';
-import { inMillimetres } from '../length';
+import type { DoorOf } from '../job';
+import { inMillimetres, nm, type Length } from '../length';
 import type { CasePlan } from '../plan';
 import { drawFace } from './face';
 import type { Box, Drawing, Shape } from './shapes';
+
+type Door = DoorOf<Length>;
 
 /** From where a case is seen: before it, above it, or cut through from the right. */
 export type CaseView = 'front' | 'plan' | 'section';
@@ -35,6 +38,15 @@ export interface DrawnCompartment {
 
 /** A whole case from the front: members behind one another, and what stands in its compartments. */
 export interface WholeCase extends Drawing {
+  /** Places of its doors, laps and all: what follows from doors is not worked out yet. */
+  readonly doors: readonly {
+    readonly id: string;
+    readonly over: string;
+    readonly x: number;
+    readonly y: number;
+    readonly width: number;
+    readonly height: number;
+  }[];
   readonly compartments: readonly DrawnCompartment[];
   /** Faces of its banks, moved to where they stand. */
   readonly banks: readonly { readonly path: string; readonly shapes: readonly Shape[] }[];
@@ -77,7 +89,7 @@ function feetOf({ feet, outline }: CaseworkPlan, view: CaseView): readonly Box[]
 }
 
 /** The whole case from the front with the faces of its banks. */
-export function drawWholeCase(plan: CasePlan, casework: CaseworkPlan): WholeCase {
+export function drawWholeCase(plan: CasePlan, casework: CaseworkPlan, doors: readonly Door[] = []): WholeCase {
   const { shapes, ...around } = drawCase(casework, 'front');
   const compartments = casework.openings.map(({ compartment: { id, x, y, width, height } }): DrawnCompartment => {
     const bank = plan.banks.find(({ bank: { compartment } }) => compartment === id)?.path;
@@ -90,7 +102,29 @@ export function drawWholeCase(plan: CasePlan, casework: CaseworkPlan): WholeCase
     const moved = drawFace(bank).shapes.filter(({ role }) => IN_FRONT.has(role));
     return [{ path: bank.path, shapes: moved.map((shape) => shifted(shape, place.x, place.y)) }];
   });
-  return { ...around, shapes, compartments, banks };
+  return { ...around, shapes, compartments, banks, doors: doors.flatMap((door) => doorPlace(door, casework)) };
+}
+
+/** Over all compartments of its node, past their edges by its laps; set in, inside them by its gaps. */
+function doorPlace({ id, over, mount, left, right, top, bottom }: Door, { openings }: CaseworkPlan) {
+  const covered = openings.map(({ compartment }) => compartment).filter(({ within }) => within.includes(over));
+  if (covered.length === 0) return [];
+  const sign = mount === 'inset' ? -1 : 1;
+  const [x1, y1] = [Math.min(...covered.map(({ x }) => x)), Math.min(...covered.map(({ y }) => y))];
+  const x2 = Math.max(...covered.map(({ x, width }) => x + width.total));
+  const y2 = Math.max(...covered.map(({ y, height }) => y + height.total));
+  const place = { from: nm(x1 - sign * left), to: nm(x2 + sign * right) };
+  const up = { from: nm(y1 - sign * bottom), to: nm(y2 + sign * top) };
+  return [
+    {
+      id,
+      over,
+      x: mm(place.from),
+      y: mm(up.from),
+      width: mm(place.to) - mm(place.from),
+      height: mm(up.to) - mm(up.from),
+    },
+  ];
 }
 
 /** What of a bank is seen from before the case. */

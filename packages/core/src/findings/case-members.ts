@@ -1,4 +1,4 @@
-import type { Body, Member } from '../casework';
+import { MEMBERS, type Body, type Member } from '../casework';
 import type { Material, WorktopEdge } from '../job';
 import { inches, millimetres, nm, share, ZERO, type Length } from '../length';
 import { said, type SaidAs } from '../words';
@@ -40,7 +40,8 @@ function overSheets(looked: LookedAtCase): readonly Finding[] {
     if (!sheet) return [];
     const { length, width } = member.blank ?? member;
     const over = (long: Length, wide: Length): number => Math.max(long - sheet.length, wide - sheet.width);
-    const turned = materialOf(looked, member.material)?.grain === true ? Infinity : over(width.total, length.total);
+    const grain = materialOf(looked, member.material)?.grain === true && !MEMBERS[member.role].anyGrain;
+    const turned = grain ? Infinity : over(width.total, length.total);
     const by = Math.min(over(length.total, width.total), turned);
     return by > 0 ? [{ ...said('PART_OVER_SHEET', { part: partSaid(member), by: nm(by) }), ...of('stop') }] : [];
   });

@@ -97,6 +97,16 @@ export class BenchPage implements OnDestroy {
     const path = this.bank()?.path ?? '';
     return this.plan()?.cases.find((owner) => path.startsWith(`${owner.path}.`))?.name ?? '';
   });
+  /** A whole case is worked on: its banks are taken up on its drawing. */
+  protected readonly ofWhole = computed(() => {
+    const path = this.bank()?.path ?? '';
+    const cases = this.plan()?.cases ?? [];
+    return (
+      this.current() === 'case' &&
+      cases.length === 1 &&
+      cases.some((owner) => path.startsWith(`${owner.path}.`) && owner.casework)
+    );
+  });
   /** Every bank of the job, where there is more than one to choose from. */
   protected readonly banks = computed(() => {
     const banks =

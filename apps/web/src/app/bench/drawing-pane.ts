@@ -48,7 +48,13 @@ import { ChoiceRow, type Choice } from '../ui/choice-row';
             (chosenChange)="sight.set($event)"
           />
           @if (sight() === 'front') {
-            <z-case-board class="min-h-0 flex-1" [plan]="owner()!" [casework]="casework" [bank]="bank().path" />
+            <z-case-board
+              class="min-h-0 flex-1"
+              [plan]="owner()!"
+              [casework]="casework"
+              [doors]="whole()?.own?.doors ?? []"
+              [bank]="bank().path"
+            />
           } @else {
             <z-case-view class="min-h-0 flex-1" [casework]="casework" [view]="other()" [through]="through()" />
           }

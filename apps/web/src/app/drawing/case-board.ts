@@ -9,7 +9,9 @@ import {
   type Boundary,
   type CaseworkPlan,
   type CasePlan,
+  type DoorOf,
   type DrawnCompartment,
+  type Length,
   type Shape,
 } from '@zabble/core';
 import { jobFeature } from '../store/job/job.reducer';
@@ -42,6 +44,7 @@ const AROUND = 80;
 export class CaseBoard {
   readonly plan = input.required<CasePlan>();
   readonly casework = input.required<CaseworkPlan>();
+  readonly doors = input<readonly DoorOf<Length>[]>([]);
   /** Path of the bank on the bench. */
   readonly bank = input('');
   private readonly store = inject(Store);
@@ -53,7 +56,7 @@ export class CaseBoard {
   protected readonly says = this.drag.says;
   protected readonly mm = millimetres;
   protected readonly size = paneSize();
-  private readonly drawn = computed(() => drawWholeCase(this.plan(), this.casework()));
+  private readonly drawn = computed(() => drawWholeCase(this.plan(), this.casework(), this.doors()));
   protected readonly scale = computed(() => {
     const { width, height } = this.size();
     const drawn = this.drawn();
@@ -81,6 +84,7 @@ export class CaseBoard {
     }),
   );
   protected readonly chosen = computed(() => this.compartments().find((each) => each.chosen));
+  protected readonly places = computed(() => this.drawn().doors);
   protected readonly fronts = computed(() =>
     this.drawn().banks.flatMap(({ path, shapes }) => {
       const bank = this.plan().banks.find((each) => each.path === path);

@@ -1,5 +1,6 @@
 import { inches, millimetres, plan, readJobDocument } from '@zabble/core';
-import { jobBegun, NOTHING_ASKED } from './job-begun';
+import { newJob } from '../store/job/new-job';
+import { jobBegun, NOTHING_ASKED, wholeBegun } from './job-begun';
 import { WAYS } from './ways-of-building';
 
 const [way] = WAYS;
@@ -37,5 +38,25 @@ describe('a new job from what was answered', () => {
     const { document, wrong } = jobBegun(like, 'planned', asked);
     expect(document).toEqual(like);
     expect(wrong.drawers).toContain('1 to 60 drawers');
+  });
+});
+
+describe('a new job with a whole case', () => {
+  const WAY = newJob('in');
+
+  it('has its bank in a compartment of a case as large as it is told', () => {
+    const { document, wrong } = wholeBegun(WAY, { ...NOTHING_ASKED, width: inches(40), drawers: '5' });
+    const [owner] = document.cases;
+    expect(wrong).toEqual({});
+    expect(owner?.build).toMatchObject({ width: '40 in', panel: 'front' });
+    expect(owner?.banks[0]).toMatchObject({ compartment: 'A', basis: 'planned' });
+    expect(owner?.banks[0]?.drawers).toHaveLength(5);
+    expect(owner?.banks[0]?.opening).toBeUndefined();
+    expect(readJobDocument(document).ok).toBe(true);
+  });
+
+  it('is as large as the opening of the way of building wants where nothing is told', () => {
+    const reading = readJobDocument(wholeBegun(WAY, NOTHING_ASKED).document);
+    expect(reading.ok && reading.job.cases[0]?.banks[0]?.opening.width).toEqual([inches(24)]);
   });
 });

@@ -1,4 +1,5 @@
-import { writeExact, type BankOf, type JobDocument, type Length } from '@zabble/core';
+import { plan, readJobDocument, writeExact, type BankOf, type JobDocument, type Length } from '@zabble/core';
+import { caseAround } from '../store/case/whole-case';
 
 /** What a new job is asked; what is blank, or can’t be read, is as the way of building has it. */
 export interface Asked {
@@ -40,14 +41,36 @@ export function jobBegun(
       ? { drawers: Array.from({ length: count }, (_, place) => ({ id: `d${place + 1}` })) }
       : {}),
   });
+  const begun = { ...way, cases: way.cases.map((owner) => ({ ...owner, banks: owner.banks.map(made) })) };
+  return { document: named(begun, asked), wrong: typeof count === 'string' ? { drawers: count } : {} };
+}
+
+/**
+ * The way of building with a whole case around its bank, only planned; sizes are the case's outer ones. What is blank is
+ * so large that the opening is as the way has it.
+ */
+export function wholeBegun(
+  way: JobDocument,
+  asked: Asked,
+): { readonly document: JobDocument; readonly wrong: { readonly drawers?: string } } {
+  const { document, wrong } = jobBegun(way, 'planned', { ...asked, ...NO_SIZE });
+  const reading = readJobDocument(document);
+  const banks = reading.ok ? (plan(reading.job).cases[0]?.banks ?? []) : [];
+  const cases = document.cases.map((owner) => {
+    const around = caseAround(document, owner, banks);
+    const sizes = Object.fromEntries(
+      (['width', 'height', 'depth'] as const).flatMap((name) =>
+        asked[name] === undefined ? [] : [[name, writeExact(asked[name], way.unit)] as const],
+      ),
+    );
+    return around.build ? { ...around, build: { ...around.build, ...sizes } } : around;
+  });
+  return { document: { ...document, cases }, wrong };
+}
+
+function named(document: JobDocument, asked: Asked): JobDocument {
   const [name, customer] = [asked.name.trim(), asked.customer.trim()];
-  const document: JobDocument = {
-    ...way,
-    ...(name === '' ? {} : { name }),
-    ...(customer === '' ? {} : { customer }),
-    cases: way.cases.map((owner) => ({ ...owner, banks: owner.banks.map(made) })),
-  };
-  return { document, wrong: typeof count === 'string' ? { drawers: count } : {} };
+  return { ...document, ...(name === '' ? {} : { name }), ...(customer === '' ? {} : { customer }) };
 }
 
 function countOf(text: string): number | string | undefined {

@@ -20,6 +20,7 @@ export class JobCard {
   readonly bringBack = output<JobSummary>();
   protected readonly faces = computed(() => this.job().faces);
   protected readonly drawers = computed(() => this.faces().reduce((sum, { drawers }) => sum + drawers, 0));
+  protected readonly banks = computed(() => this.faces().reduce((sum, { banks = 1 }) => sum + banks, 0));
   protected readonly planned = computed(() => this.faces().some(({ planned }) => planned));
   /** When it is gone for good. */
   protected readonly erased = computed(() => {

@@ -8,7 +8,7 @@ import {
   millimetres,
   plan,
   readJobDocument,
-  smallFace,
+  smallFaces,
   writeLength,
   type BankPlan,
   type JobDocument,
@@ -19,7 +19,7 @@ import {
 import { CornerDrawing } from '../drawing/corner-drawing';
 import { lengthControl, LengthInput, wrongLength } from '../ui/length-input';
 import { Says } from '../ui/says';
-import { jobBegun, NOTHING_ASKED, type Asked } from './job-begun';
+import { jobBegun, NOTHING_ASKED, wholeBegun, type Asked } from './job-begun';
 import { Wall } from '../drawing/wall';
 import { WAYS } from './ways-of-building';
 
@@ -39,6 +39,12 @@ export class NewJobSheet {
   protected readonly room = ROOM;
   protected readonly unit = signal<Unit>('in');
   protected readonly basis = signal<'planned' | 'as-built'>('planned');
+  /** What the job begins with: an opening that is there, or a whole case. */
+  protected readonly whole = signal(false);
+  protected readonly beginnings = [
+    { whole: false, label: $localize`An opening` },
+    { whole: true, label: $localize`A whole case` },
+  ] as const;
   protected readonly chosen = signal(0);
   protected readonly says = signal('');
   protected readonly units = [
@@ -49,11 +55,14 @@ export class NewJobSheet {
     { value: 'planned', label: $localize`Planned` },
     { value: 'as-built', label: $localize`Measured` },
   ] as const;
-  protected readonly questions = [
-    { name: 'width', label: $localize`Opening wide` },
-    { name: 'height', label: $localize`high` },
-    { name: 'depth', label: $localize`deep` },
-  ] as const;
+  protected readonly questions = computed(
+    () =>
+      [
+        { name: 'width', label: this.whole() ? $localize`Case wide` : $localize`Opening wide` },
+        { name: 'height', label: $localize`high` },
+        { name: 'depth', label: $localize`deep` },
+      ] as const,
+  );
   protected readonly form = new FormGroup({
     name: text(),
     customer: text(),
@@ -74,21 +83,20 @@ export class NewJobSheet {
   protected readonly way = computed(() => this.ways()[this.chosen()] ?? (this.ways()[0] as never));
   /** What is counted where a question is left blank. */
   protected readonly usual = computed(() => {
-    const bank = this.way().document.cases[0]?.banks[0];
-    const plain = (readings: readonly unknown[] | undefined): string => String(readings?.[0] ?? '');
-    return {
-      width: plain(bank?.opening?.width),
-      height: plain(bank?.opening?.height),
-      depth: plain(bank?.opening?.depth),
-      drawers: String(bank?.drawers.length ?? ''),
-    };
+    const { document } = this.way();
+    const drawers = String(document.cases[0]?.banks[0]?.drawers.length ?? '');
+    return { ...(this.whole() ? caseSizes(document) : openingSizes(document)), drawers };
   });
-  private readonly begun = computed(() => jobBegun(this.way().document, this.basis(), this.asked()));
+  private readonly begun = computed(() =>
+    this.whole()
+      ? wholeBegun(this.way().document, this.asked())
+      : jobBegun(this.way().document, this.basis(), this.asked()),
+  );
   /** What can’t be read, by its question. */
   protected readonly wrong = computed(() => {
     this.written();
     const wrong: Partial<Record<'width' | 'height' | 'depth' | 'drawers', string>> = { ...this.begun().wrong };
-    for (const { name } of this.questions) {
+    for (const { name } of this.questions()) {
       const why = wrongLength(this.form.controls[name]);
       if (why) wrong[name] = this.speech.words().say(why);
     }
@@ -102,7 +110,7 @@ export class NewJobSheet {
     const [bank] = banks;
     const stop = bank?.findings.find(({ severity }) => severity === 'stop');
     return {
-      faces: banks.map(smallFace),
+      faces: planned?.cases.flatMap(smallFaces) ?? [],
       says: bank ? drawersOf(bank, document.unit) : '',
       stop: planned && stop && this.speech.wordsOf(planned).say(saidOf(stop)),
     };
@@ -118,6 +126,18 @@ export class NewJobSheet {
 function planOf(document: JobDocument): Plan | undefined {
   const reading = readJobDocument(document);
   return reading.ok ? plan(reading.job) : undefined;
+}
+
+/** The outer sizes of a case around what a way of building begins with. */
+function caseSizes(way: JobDocument) {
+  const { width = '', height = '', depth = '' } = wholeBegun(way, NOTHING_ASKED).document.cases[0]?.build ?? {};
+  return { width, height, depth };
+}
+
+function openingSizes({ cases }: JobDocument) {
+  const { width, height, depth } = cases[0]?.banks[0]?.opening ?? {};
+  const plain = (readings: readonly unknown[] | undefined): string => String(readings?.[0] ?? '');
+  return { width: plain(width), height: plain(height), depth: plain(depth) };
 }
 
 function drawersOf({ drawers }: BankPlan, unit: Unit): string {

@@ -9,8 +9,8 @@ import { NumberField } from '../../fields/number-field';
 import { Size } from '../../fields/size';
 import { TextField } from '../../fields/text-field';
 import { Toggle } from '../../fields/toggle';
-import { bankIn, doorOver, openIn, shelvesIn } from '../../store/case/hold-edits';
-import { alikeNodes, holds, mergeNode, splitNode, type LayoutEdit } from '../../store/case/layout-edits';
+import { bankIn, doorAway, doorOver, openIn, shelvesIn } from '../../store/case/hold-edits';
+import { alikeNodes, hasDoor, holds, mergeNode, splitNode, type LayoutEdit } from '../../store/case/layout-edits';
 import { findNode, isLeaf, type FoundNode, type Way, type WrittenCase } from '../../store/case/nodes';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -21,7 +21,7 @@ import { MaterialPick } from '../materials/material-pick';
 import { removeBank, type CaseEdit } from './case-edits';
 import { CaseState } from './case-state';
 
-type Held = 'open' | 'drawers' | 'shelves' | 'door';
+type Held = 'open' | 'drawers' | 'shelves';
 
 const MOST_DRAWERS = 60;
 const MOST_SHELVES = 40;
@@ -88,6 +88,10 @@ export class CompartmentCard {
     const [owner, found] = [this.owner(), this.found()];
     return (owner && found && holds(owner, found.node.id)) ?? 'open';
   });
+  protected readonly door = computed(() => {
+    const [owner, found] = [this.owner(), this.found()];
+    return owner !== undefined && found !== undefined && hasDoor(owner, found.node.id);
+  });
   protected readonly bank = computed(() =>
     this.plan().banks.find(({ bank }) => bank.compartment === this.found()?.node.id),
   );
@@ -103,7 +107,6 @@ export class CompartmentCard {
     { id: 'open', name: $localize`Nothing` },
     { id: 'drawers', name: $localize`Drawers` },
     { id: 'shelves', name: $localize`Shelves on pins` },
-    { id: 'door', name: $localize`A door’s place` },
   ];
   protected readonly things: readonly AnyOption[] = [
     { value: 'thing', label: $localize`kept in a drawer` },
@@ -196,13 +199,24 @@ export class CompartmentCard {
     const path = this.plan().path;
     if (kind === 'open') return { patches: [] };
     if (kind === 'shelves') return { patches: shelvesIn(owner, path, id, count) };
-    if (kind === 'drawers') return bankIn(document, owner, path, this.casework(), id, count, spoken);
-    const patches = doorOver(document, owner, path, this.casework(), id);
-    return patches && { patches };
+    return bankIn(document, owner, path, this.casework(), id, count, spoken);
+  }
+
+  protected turnDoor(): void {
+    const [path, found] = [this.plan().path, this.found()];
+    if (!found) return;
+    const { id } = found.node;
+    this.edit(this.door() ? $localize`no door over ${id}` : $localize`a door over ${id}`, (document) => {
+      const owner = valueAt(document, path) as WrittenCase | undefined;
+      const patches =
+        owner &&
+        (hasDoor(owner, id) ? doorAway(owner, path, id) : doorOver(document, owner, path, this.casework(), id));
+      return patches && { patches };
+    });
   }
 
   private counted(kind: Held): number | undefined {
-    if (kind === 'open' || kind === 'door') return 1;
+    if (kind === 'open') return 1;
     const text = this.count.value.trim();
     const count = /^\d{1,3}$/.test(text) ? Number(text) : NaN;
     const most = kind === 'drawers' ? MOST_DRAWERS : MOST_SHELVES;

@@ -2,7 +2,7 @@ import { DialogRef } from '@angular/cdk/dialog';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { JobRevision, JobRevisionList } from '@zabble/contract';
-import { plan, readJobDocument, smallFace, type JobDocument, type Patch } from '@zabble/core';
+import { plan, readJobDocument, smallFaces, type JobDocument, type Patch } from '@zabble/core';
 import { Wall } from '../../drawing/wall';
 import { asking } from '../../server-api/asking';
 import { JobsApi } from '../../server-api/jobs-api';
@@ -35,7 +35,7 @@ export class VersionsBoard {
   protected readonly room = { width: 380, height: 300 };
   protected readonly faces = computed(() => {
     const reading = readJobDocument(this.shown()?.document);
-    return reading.ok ? plan(reading.job).cases.flatMap(({ banks }) => banks.map(smallFace)) : undefined;
+    return reading.ok ? plan(reading.job).cases.flatMap(smallFaces) : undefined;
   });
   /** What would change: how it stands now, and how it stood. */
   protected readonly differs = computed(() => {

@@ -4,6 +4,7 @@ import {
   writeExact,
   ZERO,
   type BankOf,
+  type Boundary,
   type CaseworkPlan,
   type DoorOf,
   type Edge,
@@ -18,21 +19,39 @@ import type { WrittenCase } from './nodes';
 type WrittenBank = BankOf<string>;
 type Laps = Record<Edge, string>;
 
-/** The edges of a compartment that others share, and how thick what stands there is. */
-export function sharedEdges({ front, openings }: CaseworkPlan, id: string): Partial<Record<Edge, Length>> {
+/** The edges of a compartment that others share, each with what stands there. */
+export function sharedEdges({ front, openings }: CaseworkPlan, id: string): Partial<Record<Edge, Boundary>> {
   const place = openings.find(({ compartment }) => compartment.id === id)?.compartment;
   if (!place) return {};
   const right = place.x + place.width.total;
   const top = place.y + place.height.total;
-  const found: Partial<Record<Edge, Length>> = {};
-  for (const { kind, x, y, long, thick } of front.boundaries) {
+  const found: Partial<Record<Edge, Boundary>> = {};
+  for (const boundary of front.boundaries) {
+    const { kind, x, y, long, thick } = boundary;
     const along = kind === 'column' ? overlaps(y, long, place.y, top) : overlaps(x, long, place.x, right);
     if (!along) continue;
     const [at, from, to] = kind === 'column' ? [x, place.x, right] : [y, place.y, top];
-    if (at + thick === from) found[kind === 'column' ? 'left' : 'bottom'] = thick;
-    if (at === to) found[kind === 'column' ? 'right' : 'top'] = thick;
+    if (at + thick === from) found[kind === 'column' ? 'left' : 'bottom'] = boundary;
+    if (at === to) found[kind === 'column' ? 'right' : 'top'] = boundary;
   }
   return found;
+}
+
+/** The banks that meet a compartment on what stands between lap that by half from now on, as what comes there does. */
+function neighboursLapped(
+  { banks }: WrittenCase,
+  casework: CaseworkPlan,
+  id: string,
+  unit: JobDocument['unit'],
+): readonly WrittenBank[] {
+  const own = new Set(Object.values(sharedEdges(casework, id)));
+  return banks.map((bank) => {
+    if (bank.compartment === undefined || bank.front.mount !== 'overlay') return bank;
+    const met = Object.entries(sharedEdges(casework, bank.compartment)).filter(([, boundary]) => own.has(boundary));
+    const laps = lapsIn(casework, bank.compartment, bank.front, bank.front.gap, unit);
+    const changed = Object.fromEntries(met.map(([edge]) => [edge, laps[edge as Edge]]));
+    return met.length === 0 ? bank : { ...bank, front: { ...bank.front, ...changed } };
+  });
 }
 
 function overlaps(from: number, long: number, low: number, high: number): boolean {
@@ -44,7 +63,7 @@ export function lapsIn(casework: CaseworkPlan, id: string, usual: Laps, gap: str
   const between = lengthOf(gap);
   const shared = sharedEdges(casework, id);
   const half = (edge: Edge): string => {
-    const member = shared[edge];
+    const member = shared[edge]?.thick;
     if (member === undefined) return usual[edge];
     // As wide as the member leaves: the file has no laps under nothing.
     return member <= between ? '0 mm' : writeExact(dividerLap(member, between), unit);
@@ -92,7 +111,9 @@ export function bankIn(
     drawers: Array.from({ length: drawers }, (_, index) => ({ id: `d${index + 1}` })),
   };
   return {
-    patches: [{ path: `${path}.banks`, value: [...owner.banks, bank] }],
+    patches: [
+      { path: `${path}.banks`, value: [...neighboursLapped(owner, casework, compartment, document.unit), bank] },
+    ],
     bank: `${path}.banks[${owner.banks.length}]`,
   };
 }
@@ -131,10 +152,16 @@ export function doorOver(
 /** Nothing of its own in a compartment. */
 export function openIn(owner: WrittenCase, path: string, compartment: string): readonly Patch[] {
   const shelves = owner.shelves?.filter((each) => each.compartment !== compartment);
-  const doors = owner.doors?.filter(({ over }) => over !== compartment);
+  return shelves && shelves.length !== owner.shelves?.length ? [listed(`${path}.shelves`, shelves)] : [];
+}
+
+/** No door over a compartment any more. */
+export function doorAway(owner: WrittenCase, path: string, compartment: string): readonly Patch[] {
   return [
-    ...(shelves && shelves.length !== owner.shelves?.length ? [listed(`${path}.shelves`, shelves)] : []),
-    ...(doors && doors.length !== owner.doors?.length ? [listed(`${path}.doors`, doors)] : []),
+    listed(
+      `${path}.doors`,
+      (owner.doors ?? []).filter(({ over }) => over !== compartment),
+    ),
   ];
 }
 

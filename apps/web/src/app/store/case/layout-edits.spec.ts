@@ -1,7 +1,7 @@
 import { patched, plan, readJobDocument, type JobDocument } from '@zabble/core';
 import { newJob } from '../job/new-job';
-import { bankIn, doorOver, openIn, sharedEdges, shelvesIn } from './hold-edits';
-import { alikeNodes, holds, mergeNode, splitNode, type LayoutEdit } from './layout-edits';
+import { bankIn, doorAway, doorOver, openIn, sharedEdges, shelvesIn } from './hold-edits';
+import { alikeNodes, hasDoor, holds, mergeNode, splitNode, type LayoutEdit } from './layout-edits';
 import { nodesOf, type WrittenCase, type WrittenNode } from './nodes';
 import { caseAround } from './whole-case';
 
@@ -130,6 +130,8 @@ describe('what a compartment holds', () => {
     const bank = ownerOf(after).banks[1]!;
     // A divider of 17.8 mm and a gap of 3: laps of 7.4 on it.
     expect(bank).toMatchObject({ id: 'b3', compartment: 'B', front: { left: '7.4 mm', right: '12 mm' } });
+    // The bank beside it laps the divider by as much.
+    expect(ownerOf(after).banks[0]).toMatchObject({ front: { left: '12 mm', right: '7.4 mm' } });
     expect(bank.drawers).toHaveLength(3);
     expect(planned(after).banks[1]!.findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
   });
@@ -142,6 +144,9 @@ describe('what a compartment holds', () => {
     expect(holds(ownerOf(all), 'B')).toBe('shelves');
     const open = patched(all, openIn(ownerOf(all), PATH, 'B'));
     expect(holds(ownerOf(open), 'B')).toBeUndefined();
-    expect(Object.keys(ownerOf(open))).not.toContain('shelves');
+    expect(hasDoor(ownerOf(open), 'B')).toBe(true);
+    const bare = patched(open, doorAway(ownerOf(open), PATH, 'B'));
+    expect(Object.keys(ownerOf(bare))).not.toContain('shelves');
+    expect(Object.keys(ownerOf(bare))).not.toContain('doors');
   });
 });

@@ -5,10 +5,14 @@ import { findNode, freeNode, isLeaf, type FoundNode, type Way, type WrittenCase,
 export type LayoutEdit = { readonly patches: readonly Patch[]; readonly node: string } | { readonly says: string };
 
 /** What stands in a compartment. */
-export function holds(owner: WrittenCase, id: string): 'drawers' | 'shelves' | 'door' | undefined {
+export function holds(owner: WrittenCase, id: string): 'drawers' | 'shelves' | undefined {
   if (owner.banks.some(({ compartment }) => compartment === id)) return 'drawers';
-  if (owner.shelves?.some(({ compartment }) => compartment === id)) return 'shelves';
-  return owner.doors?.some(({ over }) => over === id) ? 'door' : undefined;
+  return owner.shelves?.some(({ compartment }) => compartment === id) ? 'shelves' : undefined;
+}
+
+/** Whether the place of a door is over it. */
+export function hasDoor(owner: WrittenCase, id: string): boolean {
+  return owner.doors?.some(({ over }) => over === id) ?? false;
 }
 
 /**
@@ -43,7 +47,7 @@ export function mergeNode(owner: WrittenCase, path: string, id: string): LayoutE
   if (!found || !parent || !after) return undefined;
   if (!isLeaf(found.node) || !isLeaf(after))
     return { says: $localize`Only two compartments that are not divided themselves become one.` };
-  const held = [found.node.id, after.id].filter((each) => holds(owner, each) !== undefined);
+  const held = [found.node.id, after.id].filter((each) => holds(owner, each) !== undefined || hasDoor(owner, each));
   if (held.length > 1) return { says: $localize`Something stands in both: make ${after.id} open first.` };
   const kept = held[0] ?? found.node.id;
   return { patches: [joined(parent, kept)], node: kept };
