@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { beginJob, expect, goTo, kept, test } from './app';
+import { beginJob, expect, goTo, kept, noWider, soundAccess, test } from './app';
 import { control, exported, put } from './controls';
 
 test.describe.configure({ mode: 'serial' });
@@ -127,4 +127,19 @@ test('a divider is dragged and snaps; one step of undo takes it back', async ({ 
   await expect.poll(async () => Number(await edge.getAttribute('aria-valuenow'))).toBeLessThan(before);
   await page.getByRole('button', { name: /^Undo/ }).click();
   await kept(page);
+});
+
+test('a whole case is free of serious faults of access, and fits a tablet and a phone', async ({ page }) => {
+  await page.goto('/jobs');
+  await page.getByRole('link', { name: 'Splicing bench', exact: true }).click();
+  await goTo(page, 'Case');
+  await choose(page, 'rope');
+  await page.getByRole('button', { name: /^Back/ }).click();
+  await expect(page.getByRole('radio', { name: /^In a groove/ })).toBeVisible();
+  await soundAccess(page, 'the step Case of a whole case');
+  await noWider(page, 'the step Case of a whole case', [768, 390]);
+  for (const view of ['From above', 'Cut through', 'Taken apart']) {
+    await page.getByRole('button', { name: view, exact: true }).click();
+    await expect(page.getByRole('img', { name: /^The case/ })).toBeVisible();
+  }
 });

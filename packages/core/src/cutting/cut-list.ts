@@ -111,12 +111,16 @@ function crosscuts(parts: readonly CutPart[]): readonly Crosscut[] {
 }
 
 /** What is worked into a part, as far as two parts are alike by it: what is done where, in which sizes. */
-function worksOf({ machining }: CutPart): string {
-  return machining
+function worksOf({ machining, cuts = [], seen }: CutPart): string {
+  const worked = cuts.map(({ kind, face, ...sizes }) =>
+    [kind, face === seen, ...Object.values(sizes).map(({ total }) => total)].join(' '),
+  );
+  const ofBox = machining
     .map(({ kind, where, sizes }) =>
       [kind, where, ...Object.entries(sizes).map(([name, { total }]) => `${name} ${total}`)].join(' '),
     )
     .join('/');
+  return [ofBox, ...worked].join('/');
 }
 
 function crosscutOf(parts: readonly CutPart[]): Crosscut {

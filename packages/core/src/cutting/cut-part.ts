@@ -1,5 +1,5 @@
 import type { CarrierRole, PartCut, PartRole } from '../box';
-import type { MemberRole } from '../casework';
+import type { MemberCut, MemberFace, MemberRole } from '../casework';
 import type { Bore } from '../fronts';
 import type { Material } from '../job';
 import type { Tally } from '../length';
@@ -42,6 +42,10 @@ export interface CutPart {
   /** Its length stands up on the front it is: the grain runs up. */
   readonly upright?: true;
   readonly machining: readonly PartCut[];
+  /** What is worked into a part of a case, on its faces; measured from its edges as it is sawn. */
+  readonly cuts?: readonly MemberCut[];
+  /** The face that is drawn, where there is one to tell. */
+  readonly seen?: MemberFace;
   /** Bores for pulls, from the lower left corner. */
   readonly bores: readonly Bore[];
   readonly mayTurn: boolean;

@@ -1,6 +1,7 @@
-import { MEMBERS, type Member } from '../casework';
-import { partOf, writeAddress, type Case, type Job } from '../job';
-import type { CasePlan, Plan } from '../plan';
+import { memberCuts, MEMBERS, seenFace, type Member, type MemberCut } from '../casework';
+import { partOf, writeAddress, type Case, type Job, type MemberEdge } from '../job';
+import { minus, ofField, tally } from '../length';
+import { caseStockOf, type CasePlan, type Plan } from '../plan';
 import { memberRelease } from './case-release';
 import type { CutMaterial, CutPart } from './cut-part';
 
@@ -9,8 +10,42 @@ export function memberParts(job: Job, plan: Plan): readonly CutPart[] {
   return plan.cases.flatMap((each) => {
     const owner = job.cases.find(({ id }) => id === each.id);
     const members = each.casework?.members ?? [];
-    return owner ? members.flatMap((member) => piecesOf(job, owner, each, member, numbering(members, member))) : [];
+    const cutsOf = owner ? worked(job, owner, each) : () => [];
+    return owner
+      ? members.flatMap((member) => piecesOf({ job, owner, plan: each, cutsOf }, member, numbering(members, member)))
+      : [];
   });
+}
+
+interface Around {
+  readonly job: Job;
+  readonly owner: Case;
+  readonly plan: CasePlan;
+  /** What is worked into the piece of a row that stands at a place. */
+  readonly cutsOf: (member: Member, index: number) => readonly MemberCut[];
+}
+
+/** Cuts are found on the finished member; a banded edge is sawn so much further in. */
+function worked(job: Job, owner: Case, plan: CasePlan): Around['cutsOf'] {
+  const stock = caseStockOf(job, owner, plan.path);
+  const { casework } = plan;
+  if (!stock || !casework) return () => [];
+  return ({ role, node }, index) => {
+    const body = casework.bodies.find((each) => each.role === role && each.node === node && each.index === index);
+    const band = owner.build?.band;
+    const edges = band?.members[MEMBERS[role].written] ?? [];
+    const off = (edge: MemberEdge) =>
+      band && edges.includes(edge)
+        ? minus('edge-band', band.thickness, ofField(`${plan.path}.build.band.thickness`))
+        : undefined;
+    const cuts = body ? memberCuts({ stock, ...casework }, body) : [];
+    if (edges.length === 0) return cuts;
+    return cuts.map((cut) => ({
+      ...cut,
+      in: tally(...cut.in.terms, off('front')),
+      along: tally(...cut.along.terms, off('left') ?? off('bottom')),
+    }));
+  };
 }
 
 /** Rows of one name are numbered through: aprons across come before those front to back. */
@@ -21,9 +56,7 @@ function numbering(members: readonly Member[], member: Member) {
 }
 
 function piecesOf(
-  job: Job,
-  owner: Case,
-  plan: CasePlan,
+  { job, owner, plan, cutsOf }: Around,
   member: Member,
   { of, before }: { readonly of: number; readonly before: number },
 ): readonly CutPart[] {
@@ -41,10 +74,16 @@ function piecesOf(
     ...(blank ?? { length, width }),
     ...(blank ? { finished: { length, width } } : {}),
     machining: [],
+    ...withCuts(cutsOf(member, index), member),
     bores: [],
     mayTurn: MEMBERS[role].anyGrain ?? (MEMBERS[role].mayTurn && material.grain !== true),
     release: memberRelease(owner, plan, member),
   }));
+}
+
+function withCuts(cuts: readonly MemberCut[], { role }: Member): Pick<CutPart, 'cuts' | 'seen'> {
+  const seen = seenFace(role);
+  return { ...(cuts.length > 0 ? { cuts } : {}), ...(seen ? { seen } : {}) };
 }
 
 /** A leg is planed as thick as it is wide, which no material of the job need be. */

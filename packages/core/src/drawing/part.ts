@@ -1,4 +1,5 @@
 import type { PartCut } from '../box';
+import type { MemberCut, MemberFace } from '../casework';
 import type { Bore } from '../fronts';
 import { inMillimetres, type Tally } from '../length';
 import { said, type Words } from '../words';
@@ -13,6 +14,9 @@ export interface WorkedPart {
   readonly upright?: true;
   readonly machining: readonly PartCut[];
   readonly bores: readonly Bore[];
+  /** Of a part of a case. */
+  readonly cuts?: readonly MemberCut[];
+  readonly seen?: MemberFace;
 }
 
 /** Between two parts drawn one above the other, and the letters of their names, in millimetres. */
@@ -43,7 +47,8 @@ export function drawPart(part: WorkedPart, label: string, words: Words): Drawing
       const depth = sizes['depth']?.total;
       return words.say(said('cut-noted', { kind: `cut/${kind}`, at: `cut-at/${where}`, depth }));
     });
-  const text = [label, ...notes].join('; ');
+  const faces = part.seen ? [words.say(said('face-seen', { face: part.seen }))] : [];
+  const text = [label, ...faces, ...notes].join('; ');
   return {
     x: 0,
     y: 0,
@@ -52,6 +57,7 @@ export function drawPart(part: WorkedPart, label: string, words: Words): Drawing
     shapes: [
       { kind: 'box', role: 'part', part: part.name, x: 0, y: 0, width, height },
       ...worked.map((shape) => ({ ...shape, part: part.name })),
+      ...memberShapes(part, { width, height }),
       ...bores,
       { kind: 'words', role: 'name', part: part.name, text, x: width / 2, y: height / 2, height: LETTERS },
     ],
@@ -80,6 +86,34 @@ function raised(shape: Shape, by: number): Shape {
 interface Size {
   readonly width: number;
   readonly height: number;
+}
+
+/**
+ * What is worked into a part of a case on the face that is seen, and what on the one behind it. Its lower (left) end is on
+ * the left; the front edge is below, of a right face's mirror above: the drawing of one hand is the other's mirrored.
+ */
+function memberShapes({ name, cuts = [], seen }: WorkedPart, { width, height }: Size): readonly Shape[] {
+  return cuts.map((cut): Shape => {
+    const [length, wide] = [mm(cut.length), mm(cut.width)];
+    const flipped = seen === 'left';
+    const mirrored = seen === 'lower';
+    const x = mirrored ? width - mm(cut.along) - length : mm(cut.along);
+    const y = flipped ? height - mm(cut.in) - wide : mm(cut.in);
+    const here = cut.depth === undefined || cut.face === seen;
+    const far = here ? ({} as const) : ({ far: true } as const);
+    // A pin hole stands at its centre.
+    if (cut.kind === 'pin-hole')
+      return {
+        kind: 'circle',
+        role: 'bore',
+        part: name,
+        x,
+        y: flipped ? height - mm(cut.in) : y,
+        diameter: length,
+        ...far,
+      };
+    return { kind: 'box', role: cut.kind, part: name, x, y, width: length, height: wide, ...far };
+  });
 }
 
 type Drawn = (cut: PartCut, size: Size) => readonly Shape[];

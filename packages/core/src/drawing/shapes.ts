@@ -11,6 +11,8 @@ export type Shape = Box | Circle | Line | Measure | Outline | Words;
 interface Standing {
   /** Id of the drawer it belongs to, and of its bank where several are drawn. */
   readonly drawer?: string;
+  /** It is worked into the face that is not seen. */
+  readonly far?: true;
   /** Name of the part it is, or is worked into. */
   readonly part?: string;
   readonly bank?: string;

@@ -42,10 +42,12 @@ function cutRow(
 ) {
   const [first] = parts;
   const { finished } = first ?? {};
-  const works =
+  const ofBox =
     first?.machining.map(({ kind, where }) =>
       words.say(said('cut-listed', { kind: `cut/${kind}`, at: `cut-at/${where}` })),
     ) ?? [];
+  const kinds = [...new Set(first?.cuts?.map(({ kind }) => kind))];
+  const works = [...ofBox, ...kinds.map((kind) => words.say(said(`cut/${kind}`)))];
   return [
     words.say(materialCalled(material)),
     writeLength(material.thickness, 'reading', showing),

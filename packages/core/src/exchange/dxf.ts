@@ -93,8 +93,10 @@ function table(name: string, count: number, rows: readonly Pair[]): readonly Pai
   return [[0, 'TABLE'], [2, name], [70, count], ...rows, [0, 'ENDTAB']];
 }
 
-function layerOf({ role }: Shape): Layer {
-  return LAYERS[role] ?? OTHER;
+/** What is worked from the other face is turned over for: a layer of its own. */
+function layerOf({ role, far }: Shape): Layer {
+  const layer = LAYERS[role] ?? OTHER;
+  return far ? { ...layer, name: `${layer.name}_OTHER_FACE` } : layer;
 }
 
 function entity(shape: Shape, s: (value: number) => string): readonly Pair[] {

@@ -8,6 +8,7 @@ type Look = string;
 const FILLED: Look = 'fill="#f3ecdd" stroke="#222" stroke-width="0.6"';
 const LINE: Look = 'fill="none" stroke="#222" stroke-width="0.6"';
 const WORKED: Look = 'fill="#cbd5d8" stroke="#222" stroke-width="0.3"';
+const FAR: Look = 'fill="none" stroke="#222" stroke-width="0.3" stroke-dasharray="3 2"';
 const LOOKS: Readonly<Record<string, Look>> = {
   sheet: LINE,
   part: FILLED,
@@ -31,10 +32,10 @@ export function svgOf({ x, y, width, height, shapes }: Drawing, title: string): 
 
 /** Pages point down, drawings up: what is `y` up is `−y` down. */
 function element(shape: Shape): string {
-  const of = `class="${shape.role}"${shape.part === undefined ? '' : ` data-part="${escaped(shape.part)}"`}`;
+  const of = `class="${shape.role}${shape.far ? ' other-face' : ''}"${shape.part === undefined ? '' : ` data-part="${escaped(shape.part)}"`}`;
   switch (shape.kind) {
     case 'box':
-      return `<rect ${of} x="${n(shape.x)}" y="${n(-shape.y - shape.height)}" width="${n(shape.width)}" height="${n(shape.height)}" ${LOOKS[shape.role] ?? WORKED}/>`;
+      return `<rect ${of} x="${n(shape.x)}" y="${n(-shape.y - shape.height)}" width="${n(shape.width)}" height="${n(shape.height)}" ${LOOKS[shape.role] ?? (shape.far ? FAR : WORKED)}/>`;
     case 'circle':
       return `<circle ${of} cx="${n(shape.x)}" cy="${n(-shape.y)}" r="${n(shape.diameter / 2)}" ${LINE}/>`;
     case 'words':

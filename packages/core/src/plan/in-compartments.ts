@@ -1,4 +1,4 @@
-import { depthBetween, planCasework, type CaseworkPlan } from '../casework';
+import { depthBetween, planCasework, type CaseStock, type CaseworkPlan } from '../casework';
 import type { Bank, Job, WrittenBank, WrittenCase, WrittenJob } from '../job';
 import { nm, ZERO } from '../length';
 import { needsOf } from './fits';
@@ -17,10 +17,14 @@ export function inCompartments(job: WrittenJob): Job {
 
 /** The casework of a case that is told how it is made. */
 export function caseworkOf(job: WrittenJob, owner: WrittenCase, path: string): CaseworkPlan | undefined {
-  const { build, layout, style, shelves = [], doors = [], keepOuts = [] } = owner;
-  if (!build || !layout) return undefined;
-  const stock = { build, style, shelves, doors, keepOuts, unit: job.unit, materials: job.materials, path };
-  return planCasework(stock, layout, needsOf(job as Job, owner, path));
+  const stock = caseStockOf(job, owner, path);
+  return stock && owner.layout && planCasework(stock, owner.layout, needsOf(job as Job, owner, path));
+}
+
+/** What a case that is told how it is made is reckoned from. */
+export function caseStockOf(job: WrittenJob, owner: WrittenCase, path: string): CaseStock | undefined {
+  const { build, style, shelves = [], doors = [], keepOuts = [] } = owner;
+  return build && { build, style, shelves, doors, keepOuts, unit: job.unit, materials: job.materials, path };
 }
 
 function standing(job: WrittenJob, owner: WrittenCase, path: string): WrittenCase {

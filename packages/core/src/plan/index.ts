@@ -1,6 +1,6 @@
 export { usualBuildOutStock } from './build-outs';
 export * from './document';
-export { caseworkOf } from './in-compartments';
+export { caseStockOf, caseworkOf } from './in-compartments';
 export * from './asked';
 export { plan, readJobDocument, readJobFile } from './plan';
 export * from './planner';

@@ -9,6 +9,7 @@ const KINDS = {
   'cut/groove': 'groove',
   'cut/notch': 'notch',
   'cut/bore': 'bore',
+  'cut/pin-hole': 'pin holes',
   'cut/batten-groove': 'batten-groove',
 };
 
@@ -42,6 +43,9 @@ interface SawCutParams {
 
 /** What is worked into a part, and where. */
 export const CUTS = {
+  /** Which face of a part of a case is drawn, and where its front edge is. */
+  'face-seen': ({ face }: { face: 'left' | 'right' | 'upper' | 'lower' | 'front' | 'back' }) =>
+    `${face} face seen, front edge ${face === 'left' ? 'above' : 'below'}`,
   ...KINDS,
   ...PLACES,
   'cut-listed': ({ kind, at }: CutParams) => `${KINDS[kind]} (${PLACES[at]})`,

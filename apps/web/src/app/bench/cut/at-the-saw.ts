@@ -194,7 +194,8 @@ export class AtTheSaw {
 
   /** What is worked into them after they are cut, in a few words. */
   protected works({ parts }: Crosscut): string {
-    const kinds = parts[0]?.machining.map(({ kind }) => this.speech.plain(`cut/${kind}`)) ?? [];
+    const { machining = [], cuts = [] } = parts[0] ?? {};
+    const kinds = [...machining, ...cuts].map(({ kind }) => this.speech.plain(`cut/${kind}`));
     return [...new Set(kinds)].join(', ');
   }
 

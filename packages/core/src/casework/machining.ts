@@ -1,0 +1,226 @@
+import {
+  add,
+  millimetres,
+  minus,
+  nm,
+  ofField,
+  plus,
+  subtract,
+  tally,
+  ZERO,
+  type Length,
+  type Tally,
+  type Unit,
+} from '../length';
+import { long, type Axis, type Body, type Span } from './body';
+import type { Compartment, Front } from '../layout';
+import type { CaseStock, Shelves } from './case-stock';
+import type { Outline } from './outline';
+import { MEMBERS, type MemberRole } from './roles';
+
+/** Which face of a member is worked: of uprights by the side it looks to, of what lies by up or down. */
+export type MemberFace = 'left' | 'right' | 'upper' | 'lower' | 'front' | 'back';
+
+export type MemberCutKind = 'dado' | 'groove' | 'rabbet' | 'notch' | 'pin-hole';
+
+/**
+ * What is worked into a member, where it lies on its face: `along` from its lower (left) end, `in` from its front edge.
+ * Goes through where it has no depth of its own.
+ */
+export interface MemberCut {
+  readonly kind: MemberCutKind;
+  readonly face: MemberFace;
+  readonly along: Tally;
+  readonly in: Tally;
+  readonly length: Tally;
+  readonly width: Tally;
+  readonly depth?: Tally;
+}
+
+/** The axes a member's length and width lie along, and through which one it is thin. */
+export interface Lying {
+  readonly along: Axis;
+  readonly across: Axis;
+  readonly through: Axis;
+}
+
+const UPRIGHT: Lying = { along: 'y', across: 'z', through: 'x' };
+const FLAT: Lying = { along: 'x', across: 'z', through: 'y' };
+
+/** How every kind of member lies. */
+const LIES: Readonly<Partial<Record<MemberRole, Lying>>> = {
+  'case-side-left': UPRIGHT,
+  'case-side-right': UPRIGHT,
+  divider: UPRIGHT,
+  'case-bottom': FLAT,
+  'case-top': FLAT,
+  'fixed-shelf': FLAT,
+};
+
+/** Seen from the one end of an axis or the other. */
+const FACES: Readonly<Record<Axis, readonly [low: MemberFace, high: MemberFace]>> = {
+  x: ['left', 'right'],
+  y: ['lower', 'upper'],
+  z: ['front', 'back'],
+};
+
+const PIN = { in: 6_350_000 as Length, mm: millimetres(5) } as const;
+const PIN_PITCH = millimetres(32);
+const PIN_IN = millimetres(37);
+const PIN_DEPTH = millimetres(10);
+const PIN_WALL = millimetres(3);
+/** How far a shelf's front edge stands back where nobody says. */
+const SHELF_INSET = { in: 6_350_000 as Length, mm: millimetres(6) } as const;
+
+/** A case as its members are worked from. */
+export interface Machined {
+  readonly stock: CaseStock;
+  readonly outline: Outline;
+  readonly front: Front;
+  readonly bodies: readonly Body[];
+}
+
+/** The face of a member that is drawn and laid up: the inner one of a side, the upper one of what lies. */
+export function seenFace(role: MemberRole): MemberFace | undefined {
+  if (role === 'case-side-right') return 'left';
+  if (role === 'case-top') return 'lower';
+  const lying = LIES[role];
+  return lying && (lying === UPRIGHT ? 'right' : 'upper');
+}
+
+/** Everything worked into one member, by the bodies that go into it, its notches and its rows of pin holes. */
+export function memberCuts(machined: Machined, body: Body): readonly MemberCut[] {
+  const lying = LIES[body.role];
+  if (!lying) return [];
+  return [
+    ...machined.bodies.flatMap((guest) => (guest === body ? [] : jointIn(body, guest, lying))),
+    ...notchesOf(machined, body, lying),
+    ...pinHoles(machined, body, lying),
+  ];
+}
+
+/** Where another member goes into this one: partly through its thickness, or all through where it is notched for it. */
+function jointIn(body: Body, guest: Body, lying: Lying): readonly MemberCut[] {
+  const met = (axis: Axis): Span => ({
+    from: nm(Math.max(body[axis].from, guest[axis].from)),
+    to: nm(Math.min(body[axis].to, guest[axis].to)),
+  });
+  const spans = { along: met(lying.along), across: met(lying.across), through: met(lying.through) };
+  if (Object.values(spans).some((span) => long(span) <= 0)) return [];
+  const deep = long(spans.through);
+  const thick = long(body[lying.through]);
+  // Edge into edge: the one that is cut away is the one whose thickness is not gone through.
+  if (deep >= thick) return NOTCHED.has(`${body.role} ${guest.role}`) ? [at('notch', body, lying, spans)] : [];
+  const [low, high] = FACES[lying.through];
+  const face = spans.through.from === body[lying.through].from ? low : high;
+  return [at(kindOf(body, guest, lying, spans), body, lying, spans, { face, depth: deep })];
+}
+
+/** Uprights run round these. */
+const NOTCHED: ReadonlySet<string> = new Set(['divider stretcher', 'divider cleat', 'divider case-rail']);
+
+function kindOf(body: Body, { role }: Body, { across }: Lying, spans: { readonly across: Span }): MemberCutKind {
+  if (role !== 'case-back') return 'dado';
+  return spans.across.to === body[across].to ? 'rabbet' : 'groove';
+}
+
+function at(
+  kind: MemberCutKind,
+  body: Body,
+  { along, across, through }: Lying,
+  spans: { readonly along: Span; readonly across: Span },
+  worked?: { readonly face: MemberFace; readonly depth: Length },
+): MemberCut {
+  const from = (span: Span, axis: Axis): Tally =>
+    tally(plus('edge-of-joint', span.from), minus('edge-of-member', body[axis].from));
+  const size = (span: Span): Tally => tally(plus('edge-of-joint', span.to), minus('edge-of-joint', span.from));
+  return {
+    kind,
+    face: worked?.face ?? FACES[through][0],
+    along: from(spans.along, along),
+    in: from(spans.across, across),
+    length: size(spans.along),
+    width: size(spans.across),
+    ...(worked ? { depth: tally(plus('let-in', worked.depth)) } : {}),
+  };
+}
+
+/** The recess for toes in the sides, and what the wall has where a member stands: out of its lower back corner. */
+function notchesOf({ stock, outline }: Machined, body: Body, lying: Lying): readonly MemberCut[] {
+  if (lying !== UPRIGHT) return [];
+  const { base, notches = [] } = stock.build;
+  const side = body.role === 'case-side-left' || body.role === 'case-side-right';
+  const recess =
+    side && base?.kind === 'toe-kick'
+      ? [corner(body, outline.base, { from: body.z.from, to: add(body.z.from, base.setback ?? ZERO) })]
+      : [];
+  const called = [MEMBERS[body.role].written, ...(body.node === undefined ? [] : [body.node])].join(' ');
+  const steps = notches.filter(({ member }) => member === called).flatMap((each) => each.steps);
+  const back = steps.flatMap(({ height, depth }) =>
+    height > body.y.from ? [corner(body, height, { from: subtract(body.z.to, depth), to: body.z.to })] : [],
+  );
+  return [...recess, ...back];
+}
+
+/** From the member's lower end up to a height over the floor. */
+function corner(body: Body, to: Length, across: Span): MemberCut {
+  return at('notch', body, UPRIGHT, { along: { from: body.y.from, to }, across });
+}
+
+/** Rows of holes on the faces a compartment with shelves on pins lies between: front and back, from the first up. */
+function pinHoles({ stock, front, outline }: Machined, body: Body, lying: Lying): readonly MemberCut[] {
+  if (lying !== UPRIGHT) return [];
+  return stock.shelves.flatMap((shelves, index): readonly MemberCut[] => {
+    const place = front.compartments.find(({ id }) => id === shelves.compartment);
+    const face = place && wallOf(place, body);
+    if (!face) return [];
+    const path = `${stock.path}.shelves[${index}].pins.from`;
+    const heights = pinHeights(shelves, place, body, path);
+    return pinRows(shelves, stock.unit, outline).flatMap((z) =>
+      heights.map((along): MemberCut => pinHole(face, along, z, body, { shelves, unit: stock.unit })),
+    );
+  });
+}
+
+function wallOf({ left, right }: Compartment, { x }: Body): MemberFace | undefined {
+  if (left === x.to) return 'right';
+  return right === x.from ? 'left' : undefined;
+}
+
+/** Heights of the holes over the member's lower end; four pitches up to three under the ceiling where nobody says. */
+function pinHeights({ pins = {} }: Shelves, place: Compartment, { y }: Body, path: string): readonly Tally[] {
+  const pitch = pins.pitch ?? PIN_PITCH;
+  const first = add(place.floor, pins.from ?? nm(4 * PIN_PITCH));
+  const last = pins.to === undefined ? nm(place.ceiling - 3 * PIN_PITCH) : add(place.floor, pins.to);
+  const count = Math.min(MOST_HOLES, Math.max(0, Math.floor((last - first) / pitch) + 1));
+  const from = plus('first-pin', nm(first - y.from), pins.from === undefined ? undefined : ofField(path));
+  return Array.from({ length: count }, (_, step) =>
+    tally(from, step === 0 ? undefined : plus('pitch-of-pins', nm(step * pitch))),
+  );
+}
+
+/** Behind the shelf's front edge, and before the back. */
+function pinRows({ pins = {}, inset }: Shelves, unit: Unit, { frame, inside }: Outline): readonly Length[] {
+  const back = pins.setback ?? PIN_IN;
+  return [add(frame, inset ?? SHELF_INSET[unit], back), subtract(inside.total, back)];
+}
+
+function pinHole(
+  face: MemberFace,
+  along: Tally,
+  z: Length,
+  body: Body,
+  { shelves: { pins = {} }, unit }: { readonly shelves: Shelves; readonly unit: Unit },
+): MemberCut {
+  const across = tally(plus('across-pin', PIN[unit]));
+  // From both sides at the same places they must not meet.
+  const most = nm(Math.min(PIN_DEPTH, Math.floor((long(body.x) - PIN_WALL) / 2)));
+  return {
+    ...{ kind: 'pin-hole', face, along, length: across, width: across },
+    in: tally(plus('edge-of-joint', z), minus('edge-of-member', body.z.from)),
+    depth: tally(plus('depth-of-pin', pins.depth ?? most)),
+  };
+}
+
+/** No row has more holes than this: a case is not so high. */
+const MOST_HOLES = 200;
