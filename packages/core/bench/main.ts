@@ -49,6 +49,23 @@ function sixteen(): JobDocument {
   return { ...one, cases: [{ ...owner, banks }] };
 }
 
+/** A whole case of forty compartments, eight columns of five rows of different sizes, and no bank in it. */
+function fortyCompartments(): JobDocument {
+  const bench = demo('splicing-bench');
+  const [owner] = bench.cases;
+  if (!owner?.build) throw new Error('the demo job has no case');
+  const rows = (column: number) =>
+    Array.from({ length: 5 }, (_, row) => ({ id: `n${column}.${row}`, share: 1 + ((column * 7 + row * 3) % 5) }));
+  const across = Array.from({ length: 8 }, (_, column) => ({
+    ...{ id: `n${column}`, share: 1 + (column % 3), down: rows(column) },
+    between: column % 2 === 0 ? ('shelf' as const) : ('rail' as const),
+  }));
+  const { place: _place, ...build } = owner.build;
+  const whole = { ...owner, build: { ...build, width: '236 in', height: '90 in' }, layout: { id: 'front', across } };
+  const { doors: _doors, shelves: _shelves, ...bare } = whole;
+  return { ...bench, cases: [{ ...bare, banks: [] }] };
+}
+
 /** Every third with a least and a most, every third with a line carried across. */
 function problem(drawers: number, i: number): DivisionProblem {
   const total = inches(480 + i, 16);
@@ -92,6 +109,7 @@ function line(what: string, found: string): void {
 for (const [name, document] of [
   ['6 drawers, one bank', demo('notions-bank')],
   ['16 drawers, four banks', sixteen()],
+  ['a case of 40 compartments', fortyCompartments()],
 ] as const) {
   const job = read(document);
   const time = median(() => plan(job));

@@ -70,6 +70,7 @@ export {
   type SmallFace,
   drawHanging,
   assembly,
+  squareDiagonal,
   drawCase,
   drawCaseFace,
   drawExploded,

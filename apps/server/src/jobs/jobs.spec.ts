@@ -37,7 +37,13 @@ describe('a new database', () => {
     expect(answers.map(({ wasNew }) => wasNew).sort()).toEqual([false, true]);
     expect(await addDemoJobs(jobs, folder('../../examples'))).toBe(5);
     const { body } = (await request(app).get('/api/jobs')) as { body: JobList };
-    expect(body.items.map((job) => job.name).sort()).toEqual(['Flag chest', 'Notions bank', 'Rope bench']);
+    expect(body.items.map((job) => job.name).sort()).toEqual([
+      'Flag chest',
+      'Notions bank',
+      'Rope bench',
+      'Signal locker',
+      'Splicing bench',
+    ]);
   });
 
   it('answers for its health', async () => {

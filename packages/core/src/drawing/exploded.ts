@@ -1,5 +1,5 @@
 import type { Body, CaseworkPlan, MemberRole } from '../casework';
-import { inMillimetres } from '../length';
+import { inMillimetres, nm, type Length } from '../length';
 import type { Drawing, Outline } from './shapes';
 
 /** Which way a member is moved out of the case, and when it goes in: what goes in last is moved farthest. */
@@ -45,6 +45,11 @@ export function assembly({ bodies }: CaseworkPlan): readonly (readonly MemberRol
     steps.set(step, (steps.get(step) ?? new Set()).add(role));
   }
   return [...steps].sort(([one], [other]) => one - other).map(([, roles]) => [...roles]);
+}
+
+/** What both diagonals of the carcass come to when it is square, over its outer corners. */
+export function squareDiagonal({ outline }: CaseworkPlan): Length {
+  return nm(Math.round(Math.hypot(outline.width.total, outline.height - outline.sidesFrom)));
 }
 
 /** Back from the eye things go to the right and up by so much: a cabinet-maker's oblique drawing. */

@@ -3,6 +3,7 @@ import type { GrainRun } from '../fronts';
 import type { Case, Edge } from '../job';
 import { add, largest, millimetres, minus, nm, plus, smallest, subtract, tally, type Length } from '../length';
 import { STEADY, type Balance } from '../stability';
+import type { Patch } from '../reading';
 import { remedy, type Exact, type Finding, type Remedy } from './finding';
 
 /** Widths this near are alike to the eye. */
@@ -95,12 +96,12 @@ function evened({ path, banks }: CaseFacts, what: 'fronts' | 'openings', exact: 
 
 /** The tipping ratio; an indication, not a certificate. */
 export function tips({ owner, path }: CaseFacts, balance: Balance, steadied: Balance | undefined): Finding | undefined {
-  const { stand } = owner;
-  if (!stand || stand.anchored || balance.ratio >= STEADY) return undefined;
+  const { stand = {} } = owner;
+  if (stand.anchored || balance.ratio >= STEADY) return undefined;
   const tipping = balance.ratio < 1;
-  const remedies: Remedy[] = [remedy('anchor-case', {}, [{ path: `${path}.stand.anchored`, value: true }])];
+  const remedies: Remedy[] = [remedy('anchor-case', {}, holdingPatch(owner, path, 'anchored'))];
   if (steadied && steadied.ratio >= STEADY)
-    remedies.push(remedy('interlock-drawers', {}, [{ path: `${path}.stand.interlock`, value: true }]));
+    remedies.push(remedy('interlock-drawers', {}, holdingPatch(owner, path, 'interlock')));
   return {
     ...said('TIPS', {
       owner: owner.name,
@@ -115,6 +116,11 @@ export function tips({ owner, path }: CaseFacts, balance: Balance, steadied: Bal
     holds: 'nothing',
     remedies,
   };
+}
+
+/** Of a case that is told nothing else of how it stands: that alone, the rest follows. */
+function holdingPatch({ stand }: CaseFacts['owner'], path: string, held: 'anchored' | 'interlock'): readonly Patch[] {
+  return [stand ? { path: `${path}.stand.${held}`, value: true } : { path: `${path}.stand`, value: { [held]: true } }];
 }
 
 /** The figure across the case, at the joint where it jumps most. */

@@ -15,6 +15,7 @@ export function checkCases(job: WrittenJob, report: Report): void {
     const nodes = owner.layout ? nodesOf(owner.layout, `${path}.layout`) : [];
     checkLayout(owner, nodes, path, report);
     checkBanks(owner, leavesOf(nodes), path, report);
+    checkStand(owner, path, report);
     owner.doors?.forEach(({ over, material, frame }, place) => {
       const at = `${path}.doors[${place}]`;
       if (!nodes.some(({ node }) => node.id === over)) report.add(`${at}.over`, noCompartment(over));
@@ -91,6 +92,13 @@ function checkBanks(owner: Case, leaves: ReadonlySet<string>, path: string, repo
     if (opening === undefined && (compartment === undefined || basis === 'as-built'))
       report.add(`${at}.opening`, said('field-missing'));
   });
+}
+
+/** How a case stands is told, unless it follows from how it is made. */
+function checkStand({ stand, build }: Case, path: string, report: Report): void {
+  if (!stand || build) return;
+  for (const field of ['weight_kg', 'depth', 'frontFeet'] as const)
+    if (stand[field] === undefined) report.add(`${path}.stand.${field}`, said('field-missing'));
 }
 
 /** Only in a compartment it follows from the case. */

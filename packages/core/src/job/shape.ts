@@ -354,9 +354,9 @@ const bank = object<BankOf<L>>({
 });
 
 const stand = object<StandOf<L>>({
-  weight_kg: required(number(0.1, 10_000)),
-  depth: required(some),
-  frontFeet: required(any),
+  weight_kg: optional(number(0.1, 10_000)),
+  depth: optional(some),
+  frontFeet: optional(any),
   interlock: optional(yesNo),
   anchored: optional(yesNo),
 });

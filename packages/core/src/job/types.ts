@@ -151,9 +151,10 @@ export interface RunOf<L> {
 
 /** How the case stands, for the tipping ratio. Lengths run back from the case's front edge. */
 export interface StandOf<L> {
-  readonly weight_kg: number;
-  readonly depth: L;
-  readonly frontFeet: L;
+  /** Each of the three follows from the case where that is told how it is made. */
+  readonly weight_kg?: number;
+  readonly depth?: L;
+  readonly frontFeet?: L;
   /** Only one drawer can be out at a time. */
   readonly interlock?: boolean;
   /** Fastened to the wall. */

@@ -17,10 +17,11 @@ import { dividerLap, equalFronts, equalOpenings, lap } from '../fronts';
 import { inLineOrder, type Bank, type Case, type Job } from '../job';
 import { add, nm, plus, share, tally, ZERO, type Length, ofField } from '../length';
 import type { SlideFamily } from '../slides';
-import { contentsWeight, tipping, usualFill, type Balance, type Weighed } from '../stability';
+import { contentsWeight, tipping, usualFill, type Balance, type Stand, type Weighed } from '../stability';
 import type { Surroundings } from './facts';
 import { caseworkOf } from './in-compartments';
 import { rowRun } from './runs';
+import { standOf } from './stand';
 import type { BankPlan, CasePlan, DrawerPlan } from './types';
 
 /** What all cases of a job share. */
@@ -44,8 +45,9 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
     planned.set(bank, shop.bankPlan(around, bank, `${path}.banks[${owner.banks.indexOf(bank)}]`));
   const banks = owner.banks.map((bank) => planned.get(bank) as BankPlan);
   const run = rowRun(owner, path, banks);
-  const balance = owner.stand && balanceOf(owner, banks);
   const casework = caseworkOf(shop.job, owner, path);
+  const stand = standOf(owner, casework, shop.job.materials);
+  const balance = stand && balanceOf(stand, banks);
   const whole: CasePlan = {
     ...(casework ? { casework } : {}),
     findings: casework
@@ -57,6 +59,7 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
     banks,
     ...(run ? { run } : {}),
     ...sharedWidths(owner, path, banks),
+    ...(stand ? { stand } : {}),
     ...(balance ? { balance } : {}),
   };
   const plain = caseFacts(owner, path, banks);
@@ -149,10 +152,9 @@ function dividerOf(owner: Case, path: string, bank: Bank, at: string) {
   return owner.divider === undefined ? undefined : { thickness: owner.divider, path: `${path}.divider` };
 }
 
-function caseFindings({ exact }: Shop, facts: CaseFacts, { banks, run, balance }: CasePlan): readonly Finding[] {
+function caseFindings({ exact }: Shop, facts: CaseFacts, { banks, run, balance, stand }: CasePlan): readonly Finding[] {
   const { owner } = facts;
-  const { stand } = owner;
-  const interlocked = stand && balanceOf({ ...owner, stand: { ...stand, interlock: true } }, banks);
+  const interlocked = stand && balanceOf({ ...stand, interlock: true }, banks);
   return present(
     neighboursUnequal(facts, exact),
     run && grainJumpsAcross(facts, run, owner.run?.strip ?? ZERO, exact),
@@ -182,8 +184,7 @@ function sharedWidths({ divider, banks: jobs }: Case, path: string, banks: reado
   };
 }
 
-function balanceOf({ stand }: Case, banks: readonly BankPlan[]): Balance | undefined {
-  if (!stand) return undefined;
+function balanceOf(stand: Stand, banks: readonly BankPlan[]): Balance {
   const drawers = banks.flatMap(({ bank, drawers: all }) => all.flatMap((drawer) => weighed(bank, drawer)));
   return tipping(stand, drawers);
 }

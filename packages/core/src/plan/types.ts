@@ -8,7 +8,7 @@ import type { Length, Tally, Unit } from '../length';
 import type { Carrier, CaseHoles, Packing, Stack } from '../mounting';
 import type { Opening } from '../opening';
 import type { SlideFamily } from '../slides';
-import type { Balance, Load } from '../stability';
+import type { Balance, Load, Stand } from '../stability';
 import type { Sag } from '../timber';
 
 /** Every derived dimension of a drawer, by its name in a plan file. */
@@ -110,6 +110,8 @@ export interface CasePlan {
   readonly dividerLap?: Tally;
   /** The widths of the openings for fronts alike, and of the fronts for openings alike. */
   readonly widths?: { readonly fronts: WidthShare; readonly openings: WidthShare };
+  /** How it stands, where it is told or follows from the case. */
+  readonly stand?: Stand;
   /** How it stands with everything out that can be out. */
   readonly balance?: Balance;
 }

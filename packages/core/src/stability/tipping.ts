@@ -1,5 +1,8 @@
-import type { Stand } from '../job';
+import type { Stand as Told } from '../job';
 import type { Length } from '../length';
+
+/** How a case stands, all of it known. */
+export type Stand = Told & Required<Pick<Told, 'weight_kg' | 'depth' | 'frontFeet'>>;
 
 /** A weight and where it hangs when its drawer is shut, back from the case's front edge; before it is negative. */
 export interface Mass {

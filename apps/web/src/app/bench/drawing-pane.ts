@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { BankPlan } from '@zabble/core';
+import { AssemblyList } from '../drawing/assembly-list';
 import { BankDrawing } from '../drawing/bank-drawing';
 import { CaseBoard } from '../drawing/case-board';
 import { CaseDrawing } from '../drawing/case-drawing';
@@ -14,7 +15,7 @@ import { ChoiceRow, type Choice } from '../ui/choice-row';
 @Component({
   selector: 'z-drawing-pane',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [BankDrawing, CaseBoard, CaseDrawing, CaseView, ChoiceRow, SectionDrawing],
+  imports: [AssemblyList, BankDrawing, CaseBoard, CaseDrawing, CaseView, ChoiceRow, SectionDrawing],
   template: `<div class="flex items-start gap-2 px-3 pt-2">
       <div class="mr-auto">
         <h1 class="text-xl leading-tight font-semibold">{{ owner()?.name }}</h1>
@@ -57,6 +58,9 @@ import { ChoiceRow, type Choice } from '../ui/choice-row';
             />
           } @else {
             <z-case-view class="min-h-0 flex-1" [casework]="casework" [view]="other()" [through]="through()" />
+            @if (sight() === 'exploded') {
+              <z-assembly-list class="border-t border-line px-3 py-2" [casework]="casework" />
+            }
           }
         } @else if (whole(); as both) {
           <z-case-drawing

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { largest, STEADY, valueAt, writeExact, type CasePlan } from '@zabble/core';
+import { largest, STEADY, valueAt, writeBare, writeExact, type CasePlan, type Length } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { LengthField } from '../../fields/length-field';
@@ -24,6 +24,8 @@ import { Toggle } from '../../fields/toggle';
           i18n-name
           name="weight of {{ owner().name }}"
           [narrow]="true"
+          [optional]="whole()"
+          [placeholder]="follows().weight"
         />
         <z-length-field
           [path]="path() + '.depth'"
@@ -32,6 +34,8 @@ import { Toggle } from '../../fields/toggle';
           i18n-name
           name="depth of {{ owner().name }}"
           [narrow]="true"
+          [optional]="whole()"
+          [placeholder]="follows().depth"
         />
         <z-length-field
           [path]="path() + '.frontFeet'"
@@ -40,6 +44,8 @@ import { Toggle } from '../../fields/toggle';
           i18n-name
           name="front feet of {{ owner().name }}"
           [narrow]="true"
+          [optional]="whole()"
+          [placeholder]="follows().frontFeet"
         />
         <div class="flex flex-col self-end">
           <z-toggle [path]="path() + '.anchored'" i18n-label label="Fastened to the wall" />
@@ -54,7 +60,14 @@ import { Toggle } from '../../fields/toggle';
     } @else {
       <div class="flex flex-wrap items-center gap-3">
         <button i18n type="button" class="press" (click)="tell()">Say how it stands</button>
-        <p i18n class="caption flex-1">Then it is judged whether it tips with its drawers out.</p>
+        @if (whole()) {
+          <p i18n class="caption flex-1">
+            {{ ratio() }} Its weight follows from its parts. What can tip can hurt a child: anchor it; local rules and
+            the published furniture stability standard decide.
+          </p>
+        } @else {
+          <p i18n class="caption flex-1">Then it is judged whether it tips with its drawers out.</p>
+        }
       </div>
     }
     <z-says [text]="says()" />
@@ -68,6 +81,17 @@ export class Stand {
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
   protected readonly told = computed(() => valueAt(this.document(), this.path()) !== undefined);
+  /** What is not told of a whole case follows from it. */
+  protected readonly whole = computed(() => this.owner().casework !== undefined);
+  protected readonly follows = computed(() => {
+    const [{ stand, casework }, unit] = [this.owner(), this.document()?.unit ?? 'mm'];
+    const length = (size: Length | undefined): string => (size === undefined || !casework ? '' : writeBare(size, unit));
+    return {
+      weight: casework && stand ? String(Math.round(stand.weight_kg * 10) / 10) : '',
+      depth: length(stand?.depth),
+      frontFeet: length(stand?.frontFeet),
+    };
+  });
   protected readonly ratio = computed(() => {
     const ratio = this.owner().balance?.ratio;
     if (ratio === undefined) return '';
@@ -77,6 +101,7 @@ export class Stand {
 
   /** As deep as its deepest opening to begin with, and a weight to be written over. */
   protected tell(): void {
+    if (this.whole()) return this.put($localize`how ${this.owner().name} stands`, {});
     const document = this.document();
     const deepest = largest(this.owner().banks.map(({ opening }) => opening.depth.total));
     const value = {
