@@ -7,7 +7,13 @@ import { main, say } from './lib/say.mjs';
 const VIEWS = [
   { name: 'jobs' },
   { name: 'new-job', begin: 'Face frame on wooden runners' },
-  { name: 'case', job: 'Rope bench', step: 'case' },
+  {
+    name: 'case',
+    job: 'Splicing bench',
+    step: 'case',
+    press: [/^Compartment rope/, /^Face frame/],
+    to: 'z-compartment-card',
+  },
   { name: 'materials', job: 'Flag chest', step: 'measure', key: 'm', press: ['Black cherry, 20 mm'] },
   { name: 'measure', job: 'Notions bank', step: 'measure', ask: 'Width that governs' },
   { name: 'divide', job: 'Notions bank', step: 'divide', ask: 'Front height of drawer 6' },

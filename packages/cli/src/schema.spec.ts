@@ -109,7 +109,10 @@ describe('the published schema', () => {
       { path: `${BANK}.front.frame`, value: { stile: '2 in', groove: '8 mm', play: '2 mm' } },
     ],
     ['a climate with half its air', { path: 'climate', value: { fitting: { temperature_c: 20, humidity: 50 } } }],
-    ['a stand without its weight', { path: 'cases[0].stand', value: { depth: '22 in', frontFeet: '1 in' } }],
+    [
+      'a stand that weighs nothing',
+      { path: 'cases[0].stand', value: { weight_kg: 0, depth: '20 in', frontFeet: '0 in' } },
+    ],
     [
       'a reading at both ends',
       { path: `${BANK}.opening.width`, value: [{ length: '24 in', place: ['top', 'bottom'] }] },

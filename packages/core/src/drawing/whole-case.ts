@@ -127,8 +127,8 @@ function doorPlace({ id, over, mount, left, right, top, bottom }: Door, { openin
   ];
 }
 
-/** What of a bank is seen from before the case. */
-const IN_FRONT = new Set<Shape['role']>(['rail', 'front', 'pull']);
+/** What of a bank is seen from before the case; pulls would stand in the way of its compartments' names. */
+const IN_FRONT = new Set<Shape['role']>(['rail', 'front']);
 /** From above a worktop covers everything: the case is seen as if it were taken off. */
 const UNDER_EVERYTHING: readonly Body['role'][] = ['worktop', 'worktop-trim'];
 

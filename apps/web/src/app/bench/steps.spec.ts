@@ -33,6 +33,14 @@ describe('how the steps stand', () => {
     expect(standingOf(broken, 'cut')).toEqual({ state: 'held', said: said('standing/held-by-stops') });
   });
 
+  it('a stop that holds nothing, as a case that tips, keeps nothing from the saw', () => {
+    const sound = bank(built);
+    const tips = { ...said('CASE_RACKS'), severity: 'stop', step: 'case', holds: 'nothing' } as const;
+    const tipping = { ...sound, findings: [...sound.findings, tips] };
+    expect(standingOf(tipping, 'case').state).toBe('mend');
+    expect(standingOf(tipping, 'cut')).toEqual(standingOf(sound, 'cut'));
+  });
+
   it.each([
     [`${PATH}.opening.width[1]`, 'measure'],
     [`${PATH}.buildOut.left`, 'measure'],

@@ -19,7 +19,11 @@ export function standingOf(bank: BankPlan, step: Step): Standing {
   const stops = bank.findings.filter((finding) => finding.severity === 'stop');
   const count = stops.filter((finding) => finding.step === step).length;
   if (count > 0) return { state: 'mend', said: said('standing/to-mend', { count }) };
-  return STANDINGS[step](bank, stops.length > 0);
+  // One that holds nothing (a case that tips) keeps no part from the saw.
+  return STANDINGS[step](
+    bank,
+    stops.some(({ holds }) => holds !== 'nothing'),
+  );
 }
 
 const done = (what: SaidAs<StandingCode>): Standing => ({ state: 'done', said: what });
