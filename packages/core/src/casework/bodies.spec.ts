@@ -201,4 +201,25 @@ describe('the members of a case where they stand', () => {
       { numRuns: 100 },
     );
   });
+
+  it('on legs of a square case there is an apron at each of its four edges', () => {
+    const stands = {
+      kind: 'legs',
+      height: mm(150),
+      material: 'ash19',
+      size: mm(45),
+      apron: mm(60),
+      tenon: mm(10),
+    } as const;
+    const square = { width: mm(600), height: mm(900), depth: mm(600), panel: 'ply18', stands } as const;
+    const stock: CaseStock = {
+      ...{ build: square, style: 'frameless', shelves: [], unit: 'mm', materials: MATERIALS, path: 'cases[0]' },
+    };
+    const aprons = planCasework(stock, { id: 'A' }).bodies.filter(({ role }) => role === 'apron');
+    const places = aprons.map(({ x, z }) => `${x.from / 1e6} ${z.from / 1e6}`);
+    expect(new Set(places).size).toBe(4);
+    expect(places).toEqual(
+      expect.arrayContaining([expect.stringMatching(/^12\.975 /), expect.stringMatching(/ 12\.975$/)]),
+    );
+  });
 });

@@ -122,27 +122,18 @@ const leg: Where = (casework, member) => {
   return [span(front, a), upTo(behind, a)].flatMap((z) => [span(left, a), upTo(right, a)].map((x): Place => [x, y, z]));
 };
 
-/** In the middle of the legs' thickness, their upper edges level with the legs' ends. */
-const apron: Where = (casework, member) => {
+/** In the middle of the legs' thickness, their upper edges level with the legs' ends; across first, then front to back. */
+function aprons(casework: Casework, member: Member, across: boolean): readonly Place[] {
   const { left, right, front, back: behind } = corners(casework);
   const { size = ZERO } = casework.stock.build.stands ?? {};
   const y = upTo(casework.outline.sidesFrom, member.width.total);
   const off = (size - thick(member)) / 2;
-  const wide = right - left - 2 * size;
-  const alongFront = member.length.total - wide <= behind - front - 2 * size && isAcross(casework, member);
-  if (alongFront) {
+  if (across) {
     const x = span((left + right - member.length.total) / 2, member.length.total);
     return [span(front + off, thick(member)), upTo(behind - off, thick(member))].map((z) => [x, y, z]);
   }
   const z = span((front + behind - member.length.total) / 2, member.length.total);
   return [span(left + off, thick(member)), upTo(right - off, thick(member))].map((x) => [x, y, z]);
-};
-
-/** Aprons come in two rows: across first, then front to back. */
-function isAcross(casework: Casework, member: Member): boolean {
-  const { left, right } = corners(casework);
-  const { size = ZERO, tenon = ZERO } = casework.stock.build.stands ?? {};
-  return member.length.total === right - left - 2 * size + 2 * tenon;
 }
 
 function corners({ outline, stock }: Casework) {
@@ -165,15 +156,16 @@ const PLACES: Readonly<Partial<Record<Member['role'], Where>>> = {
   'plinth-front': plinthFront,
   'plinth-end': plinthEnd,
   leg,
-  apron,
 };
 
 export function panelBodies(casework: Casework, members: readonly Member[]): readonly Body[] {
   const rows = members.filter(({ role }) => role === 'stretcher');
+  const firstApron = members.find(({ role }) => role === 'apron');
   const ofBottom = casework.stock.build.bottom?.kind === 'stretchers' ? rows[0] : undefined;
   return members.flatMap((member) => {
     if (member.role === 'stretcher')
       return bodiesOf(member, stretchers(casework, member, member === ofBottom ? 'bottom' : 'top'));
+    if (member.role === 'apron') return bodiesOf(member, aprons(casework, member, member === firstApron));
     const where = PLACES[member.role];
     return where ? bodiesOf(member, where(casework, member)) : [];
   });

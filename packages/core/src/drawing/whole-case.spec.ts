@@ -56,8 +56,8 @@ describe('a whole case drawn', () => {
     expect(order.indexOf('case-bottom')).toBeLessThan(order.indexOf('case-side-left'));
     expect(order.indexOf('case-side-left')).toBeLessThan(order.indexOf('case-back'));
     expect(order.indexOf('case-back')).toBeLessThan(order.indexOf('frame-stile'));
-    // 60 in over the sides, which are 33 3/4 in high: by hand 68.842 in.
-    expect(squareDiagonal(casework) / 25_400_000).toBeCloseTo(68.842, 3);
+    // 60 in over the sides, which are 33 3/4 in high: by hand √(60² + 33.75²) = 68.841 in.
+    expect(squareDiagonal(casework) / 25_400_000).toBeCloseTo(68.841, 3);
     expect(drawExploded(casework).shapes).toHaveLength(3 * casework.bodies.length);
   });
 });
