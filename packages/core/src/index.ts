@@ -1,5 +1,5 @@
 /** The face of core: what stands outside uses this, and nothing else. */
-export type { Boundary } from './layout';
+export { meetings, sharedEdges, type Boundary } from './layout';
 export type { BuildOf, CaseBackOf, DoorOf, FaceFrameOf, NodeOf, ShelvesOf, SpaceOf, StandsKind } from './job';
 export { planCasework } from './casework';
 export { caseworkOf } from './plan';
@@ -30,9 +30,9 @@ export {
   cutList,
   drawerOfJob,
   ownerOfPart,
-  HELD_BY,
   caseTelling,
-  type CaseGate,
+  gateOfCase,
+  isHeldByCase,
   frontPanels,
   groupsOf,
   holds,

@@ -1,4 +1,4 @@
-import { add, nm, subtract, type Length } from '../length';
+import { nm, subtract, type Length } from '../length';
 import type { Member } from './member';
 import type { MemberRole } from './roles';
 
@@ -29,7 +29,6 @@ export const span = (from: number, length: number): Span => ({ from: nm(from), t
 export const upTo = (to: number, length: number): Span => ({ from: nm(to - length), to: nm(to) });
 export const between = (from: Length, to: Length): Span => ({ from, to });
 export const long = ({ from, to }: Span): Length => subtract(to, from);
-export const middle = ({ from, to }: Span): Length => nm(Math.round(add(from, to) / 2));
 
 /** The bodies of a row of members, place by place. */
 export function bodiesOf(

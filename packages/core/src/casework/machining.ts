@@ -1,5 +1,6 @@
 import {
   add,
+  inches,
   millimetres,
   minus,
   nm,
@@ -16,7 +17,7 @@ import { long, type Axis, type Body, type Span } from './body';
 import type { Compartment, Front } from '../layout';
 import type { CaseStock, Shelves } from './case-stock';
 import type { Outline } from './outline';
-import { MEMBERS, type MemberRole } from './roles';
+import { memberName, type MemberRole } from './roles';
 
 /** Which face of a member is worked: of uprights by the side it looks to, of what lies by up or down. */
 export type MemberFace = 'left' | 'right' | 'upper' | 'lower' | 'front' | 'back';
@@ -38,7 +39,7 @@ export interface MemberCut {
 }
 
 /** The axes a member's length and width lie along, and through which one it is thin. */
-export interface Lying {
+interface Lying {
   readonly along: Axis;
   readonly across: Axis;
   readonly through: Axis;
@@ -64,13 +65,12 @@ const FACES: Readonly<Record<Axis, readonly [low: MemberFace, high: MemberFace]>
   z: ['front', 'back'],
 };
 
-const PIN = { in: 6_350_000 as Length, mm: millimetres(5) } as const;
+/** Common practice, every figure here: across a pin, and its row from a shelf's edges. */
+const PIN = { in: inches(1, 4), mm: millimetres(5) } as const;
+const PIN_IN = { in: inches(3, 2), mm: millimetres(37) } as const;
 const PIN_PITCH = millimetres(32);
-const PIN_IN = millimetres(37);
 const PIN_DEPTH = millimetres(10);
 const PIN_WALL = millimetres(3);
-/** How far a shelf's front edge stands back where nobody says. */
-const SHELF_INSET = { in: 6_350_000 as Length, mm: millimetres(6) } as const;
 
 /** A case as its members are worked from. */
 export interface Machined {
@@ -154,8 +154,7 @@ function notchesOf({ stock, outline }: Machined, body: Body, lying: Lying): read
     side && base?.kind === 'toe-kick'
       ? [corner(body, outline.base, { from: body.z.from, to: add(body.z.from, base.setback ?? ZERO) })]
       : [];
-  const called = [MEMBERS[body.role].written, ...(body.node === undefined ? [] : [body.node])].join(' ');
-  const steps = notches.filter(({ member }) => member === called).flatMap((each) => each.steps);
+  const steps = notches.filter(({ member }) => member === memberName(body)).flatMap((each) => each.steps);
   const back = steps.flatMap(({ height, depth }) =>
     height > body.y.from ? [corner(body, height, { from: subtract(body.z.to, depth), to: body.z.to })] : [],
   );
@@ -168,15 +167,16 @@ function corner(body: Body, to: Length, across: Span): MemberCut {
 }
 
 /** Rows of holes on the faces a compartment with shelves on pins lies between: front and back, from the first up. */
-function pinHoles({ stock, front, outline }: Machined, body: Body, lying: Lying): readonly MemberCut[] {
+function pinHoles({ stock, front, bodies }: Machined, body: Body, lying: Lying): readonly MemberCut[] {
   if (lying !== UPRIGHT) return [];
   return stock.shelves.flatMap((shelves, index): readonly MemberCut[] => {
     const place = front.compartments.find(({ id }) => id === shelves.compartment);
     const face = place && wallOf(place, body);
-    if (!face) return [];
+    const shelf = bodies.find(({ role, node }) => role === 'shelf' && node === shelves.compartment);
+    if (!face || !shelf) return [];
     const path = `${stock.path}.shelves[${index}].pins.from`;
     const heights = pinHeights(shelves, place, body, path);
-    return pinRows(shelves, stock.unit, outline).flatMap((z) =>
+    return pinRows(shelves, stock.unit, shelf).flatMap((z) =>
       heights.map((along): MemberCut => pinHole(face, along, z, body, { shelves, unit: stock.unit })),
     );
   });
@@ -199,10 +199,10 @@ function pinHeights({ pins = {} }: Shelves, place: Compartment, { y }: Body, pat
   );
 }
 
-/** Behind the shelf's front edge, and before the back. */
-function pinRows({ pins = {}, inset }: Shelves, unit: Unit, { frame, inside }: Outline): readonly Length[] {
-  const back = pins.setback ?? PIN_IN;
-  return [add(frame, inset ?? SHELF_INSET[unit], back), subtract(inside.total, back)];
+/** In from the front and the back edge of the shelf where it lies. */
+function pinRows({ pins = {} }: Shelves, unit: Unit, { z }: Body): readonly Length[] {
+  const by = pins.setback ?? PIN_IN[unit];
+  return [add(z.from, by), subtract(z.to, by)];
 }
 
 function pinHole(

@@ -1,5 +1,5 @@
 /** What a part of a case waits for before it is cut, besides what stops the case. Common practice: the stage gate. */
-export type CaseWait = 'survey' | 'inside' | 'back' | 'frame' | 'standing' | 'worktop';
+export type CaseWait = 'survey' | 'back' | 'frame' | 'standing';
 
 /** How a part of several is told by the node of the layout it belongs to. */
 export type AtNode = 'right-of' | 'under' | 'in';
@@ -16,7 +16,6 @@ interface MemberRow {
 }
 
 const carcass = { waits: 'survey', mayTurn: false } as const;
-const within = { waits: 'inside', mayTurn: false } as const;
 const frame = { waits: 'frame', mayTurn: false } as const;
 const later = { waits: 'standing', mayTurn: false } as const;
 
@@ -27,9 +26,9 @@ const TABLE = {
   'case-bottom': { ...carcass, written: 'case-bottom' },
   'case-top': { ...carcass, written: 'case-top' },
   stretcher: { ...carcass, written: 'stretcher' },
-  divider: { ...within, written: 'divider', at: 'right-of' },
-  'fixed-shelf': { ...within, written: 'fixed-shelf', at: 'under' },
-  'case-rail': { ...within, written: 'rail', at: 'under' },
+  divider: { ...carcass, written: 'divider', at: 'right-of' },
+  'fixed-shelf': { ...carcass, written: 'fixed-shelf', at: 'under' },
+  'case-rail': { ...carcass, written: 'rail', at: 'under' },
   'case-back': { ...carcass, written: 'case-back', waits: 'back', mayTurn: true, anyGrain: true },
   cleat: { ...carcass, written: 'cleat' },
   'kick-board': { ...later, written: 'kick-board' },
@@ -41,8 +40,8 @@ const TABLE = {
   'frame-rail': { ...frame, written: 'frame-rail' },
   'frame-middle-stile': { ...frame, written: 'frame-middle-stile', at: 'right-of' },
   'frame-middle-rail': { ...frame, written: 'frame-middle-rail', at: 'under' },
-  worktop: { ...later, written: 'worktop', waits: 'worktop' },
-  'worktop-trim': { ...later, written: 'worktop-trim', waits: 'worktop' },
+  worktop: { ...later, written: 'worktop' },
+  'worktop-trim': { ...later, written: 'worktop-trim' },
   filler: { ...later, written: 'filler' },
   shelf: { ...later, written: 'shelf', at: 'in' },
 } satisfies Readonly<Record<string, MemberRow>>;
@@ -52,6 +51,11 @@ export type MemberRole = keyof typeof TABLE;
 
 export const MEMBERS: Readonly<Record<MemberRole, MemberRow>> = TABLE;
 export const MEMBER_ROLES = Object.keys(TABLE) as readonly MemberRole[];
+
+/** A part of a case as the file names it, before its number: its kind, and the node it belongs to. */
+export function memberName({ role, node }: { readonly role: MemberRole; readonly node?: string }): string {
+  return node === undefined ? MEMBERS[role].written : `${MEMBERS[role].written} ${node}`;
+}
 
 export function isMember(role: string): role is MemberRole {
   return Object.hasOwn(TABLE, role);

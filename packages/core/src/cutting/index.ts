@@ -6,7 +6,7 @@ export { bestOf, cutDocument, type Effort } from './document';
 export * from './parts';
 export * from './read-layouts';
 export { cutRecords, widthGrade, type Standing as CutStanding } from './as-cut';
-export { HELD_BY, memberRelease, type CaseGate } from './case-release';
+export { gateOfCase, isHeldByCase } from './case-release';
 export { hasSize, RELEASES, walkHeld, type Release } from './release';
 export * from './saw';
 export { sawCuts, type SawCut } from './saw-cuts';

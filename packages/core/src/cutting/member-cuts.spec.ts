@@ -60,9 +60,10 @@ describe('what is worked into the members of a case', () => {
     const shelves = [{ compartment: 'left', count: 2, pins: { from: '6 in', to: '12 in', pitch: '3 in' } }];
     const part = partsIn({ shelves });
     const holes = told(part('case-side-left')).filter((each) => each.startsWith('pin-hole'));
-    // Floor of the compartment at 125.65, the side from 19.05: the first 259 up; 37 mm behind the shelf's front edge.
+    // Floor of the compartment at 125.65, the side from 19.05: the first 259 up; 1 1/2 in behind the shelf's front edge,
+    // which is 1/4 in behind the frame.
     expect(holes).toHaveLength(6);
-    expect(holes[0]).toBe('pin-hole right 259+6.35 43.35+6.35 7.35');
+    expect(holes[0]).toBe('pin-hole right 259+6.35 44.45+6.35 7.35');
     expect(told(part('divider left')).filter((each) => each.startsWith('pin-hole left'))).toHaveLength(6);
   });
 

@@ -1,4 +1,4 @@
-import { memberCuts, MEMBERS, seenFace, type Member, type MemberCut } from '../casework';
+import { memberCuts, memberName, MEMBERS, seenFace, type Member, type MemberCut } from '../casework';
 import { partOf, writeAddress, type Case, type Job, type MemberEdge } from '../job';
 import { minus, ofField, tally } from '../length';
 import { caseStockOf, type CasePlan, type Plan } from '../plan';
@@ -9,11 +9,10 @@ import type { CutMaterial, CutPart } from './cut-part';
 export function memberParts(job: Job, plan: Plan): readonly CutPart[] {
   return plan.cases.flatMap((each) => {
     const owner = job.cases.find(({ id }) => id === each.id);
+    if (!owner) return [];
     const members = each.casework?.members ?? [];
-    const cutsOf = owner ? worked(job, owner, each) : () => [];
-    return owner
-      ? members.flatMap((member) => piecesOf({ job, owner, plan: each, cutsOf }, member, numbering(members, member)))
-      : [];
+    const around = { job, owner, plan: each, cutsOf: worked(job, owner, each) };
+    return members.flatMap((member) => piecesOf(around, member, numbering(members, member)));
   });
 }
 
@@ -63,9 +62,8 @@ function piecesOf(
   const { role, node, count, length, width, blank } = member;
   const material = materialOf(job, member);
   if (!material) return [];
-  const kind = [MEMBERS[role].written, ...(node === undefined ? [] : [node])].join(' ');
   return Array.from({ length: count }, (_, index) => ({
-    name: writeAddress({ case: owner.id, part: partOf(kind, of, before + index + 1) }),
+    name: writeAddress({ case: owner.id, part: partOf(memberName(member), of, before + index + 1) }),
     use: {
       ...{ case: owner.id, bank: '', path: plan.path, drawer: '', place: 0, role },
       ...(node === undefined ? {} : { node }),

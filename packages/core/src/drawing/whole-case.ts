@@ -1,4 +1,4 @@
-import type { Body, CaseworkPlan, Span } from '../casework';
+import type { Body, CaseworkPlan } from '../casework';
 import type { DoorOf } from '../job';
 import { inMillimetres, nm, type Length } from '../length';
 import type { CasePlan } from '../plan';
@@ -25,13 +25,11 @@ const AXES: Readonly<Record<CaseView, Axes>> = {
   section: { across: 'z', up: 'y', away: 'x', falling: true },
 };
 
+type Extent = Pick<Drawing, 'x' | 'y' | 'width' | 'height'>;
+
 /** A compartment where it lies in the front, and the bank that stands in it. */
-export interface DrawnCompartment {
+export interface DrawnCompartment extends Extent {
   readonly id: string;
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
   /** Path of the bank in the job document. */
   readonly bank?: string;
 }
@@ -39,14 +37,7 @@ export interface DrawnCompartment {
 /** A whole case from the front: members behind one another, and what stands in its compartments. */
 export interface WholeCase extends Drawing {
   /** Places of its doors, laps and all: what follows from doors is not worked out yet. */
-  readonly doors: readonly {
-    readonly id: string;
-    readonly over: string;
-    readonly x: number;
-    readonly y: number;
-    readonly width: number;
-    readonly height: number;
-  }[];
+  readonly doors: readonly (Extent & { readonly id: string })[];
   readonly compartments: readonly DrawnCompartment[];
   /** Faces of its banks, moved to where they stand. */
   readonly banks: readonly { readonly path: string; readonly shapes: readonly Shape[] }[];
@@ -110,21 +101,11 @@ function doorPlace({ id, over, mount, left, right, top, bottom }: Door, { openin
   const covered = openings.map(({ compartment }) => compartment).filter(({ within }) => within.includes(over));
   if (covered.length === 0) return [];
   const sign = mount === 'inset' ? -1 : 1;
-  const [x1, y1] = [Math.min(...covered.map(({ x }) => x)), Math.min(...covered.map(({ y }) => y))];
-  const x2 = Math.max(...covered.map(({ x, width }) => x + width.total));
-  const y2 = Math.max(...covered.map(({ y, height }) => y + height.total));
-  const place = { from: nm(x1 - sign * left), to: nm(x2 + sign * right) };
-  const up = { from: nm(y1 - sign * bottom), to: nm(y2 + sign * top) };
-  return [
-    {
-      id,
-      over,
-      x: mm(place.from),
-      y: mm(up.from),
-      width: mm(place.to) - mm(place.from),
-      height: mm(up.to) - mm(up.from),
-    },
-  ];
+  const x = mm(nm(Math.min(...covered.map((each) => each.x)) - sign * left));
+  const y = mm(nm(Math.min(...covered.map((each) => each.y)) - sign * bottom));
+  const end = mm(nm(Math.max(...covered.map((each) => each.x + each.width.total)) + sign * right));
+  const upper = mm(nm(Math.max(...covered.map((each) => each.y + each.height.total)) + sign * top));
+  return [{ id, x, y, width: end - x, height: upper - y }];
 }
 
 /** What of a bank is seen from before the case; pulls would stand in the way of its compartments' names. */
@@ -137,27 +118,17 @@ function nearer(one: Body, other: Body, { away, falling }: Axes): number {
 }
 
 function boxOf(body: Body, { across, up }: Axes, role: 'member' | 'cut-member'): Box {
-  const [x, y] = [body[across], body[up]];
   const { role: member, node } = body;
-  return {
-    kind: 'box',
-    role,
-    member,
-    ...(node === undefined ? {} : { node }),
-    ...along('x', x),
-    ...along('y', y),
-  } as Box;
-}
-
-function along(axis: 'x' | 'y', { from, to }: Span) {
-  return { [axis]: mm(from), [axis === 'x' ? 'width' : 'height']: mm(to) - mm(from) };
+  const at = { x: mm(body[across].from), y: mm(body[up].from) };
+  const size = { width: mm(body[across].to) - at.x, height: mm(body[up].to) - at.y };
+  return { kind: 'box', role, member, ...(node === undefined ? {} : { node }), ...at, ...size };
 }
 
 function shifted(shape: Shape, x: number, y: number): Shape {
   return shape.kind === 'box' ? { ...shape, x: shape.x + x, y: shape.y + y } : shape;
 }
 
-function extent(boxes: readonly Box[]) {
+function extent(boxes: readonly Box[]): Extent {
   const x = Math.min(0, ...boxes.map((box) => box.x));
   const y = Math.min(0, ...boxes.map((box) => box.y));
   const right = Math.max(1, ...boxes.map((box) => box.x + box.width));

@@ -1,6 +1,6 @@
-import { MEMBERS, type Body, type Member } from '../casework';
+import { memberCuts, memberName, MEMBERS, type Member, type MemberCut } from '../casework';
 import type { Material, WorktopEdge } from '../job';
-import { inches, millimetres, nm, share, ZERO, type Length } from '../length';
+import { add, inches, millimetres, nm, share, subtract, ZERO, type Length } from '../length';
 import { said, type SaidAs } from '../words';
 import { growth, moistureRise, movementOf, shelfSag } from '../timber';
 import { remedy, type Finding, type Remedy } from './finding';
@@ -9,10 +9,7 @@ import type { LookedAtCase } from './looked-at-case';
 /** Common practice, every figure here. */
 const LEFT_OF_NOTCH = { in: inches(3), mm: millimetres(75) } as const;
 const TOP_MOVES_OVER = millimetres(1.5);
-const PIN_DEPTH = millimetres(10);
 const BETWEEN_PINS = millimetres(2);
-/** Kept inside a depth bored from both sides. */
-const PIN_WALL = millimetres(3);
 
 const of = (severity: Finding['severity']) => ({ severity, step: 'case' as const });
 
@@ -107,36 +104,51 @@ function saggingShelves(looked: LookedAtCase): readonly Finding[] {
   });
 }
 
-/** Rows bored into both faces of a divider at the same places leave something between. */
-function pinsMeet({ owner, casework, path, exact }: LookedAtCase): readonly Finding[] {
-  const { shelves = [] } = owner;
-  return casework.front.dividers.flatMap(({ x }): readonly Finding[] => {
-    const panel = casework.outline.panel;
-    const at = (edge: 'left' | 'right') =>
-      shelves.findIndex(({ compartment }) => {
-        const place = casework.front.compartments.find(({ id }) => id === compartment);
-        return edge === 'left' ? place?.right === x : place?.left === nm(x + panel);
-      });
-    const [left, right] = [shelves[at('left')], shelves[at('right')]];
-    if (!left || !right) return [];
-    const bored = (each: typeof left): number =>
-      each.pins?.depth ?? Math.min(PIN_DEPTH, share(nm(panel - PIN_WALL), 2));
-    const over = nm(bored(left) + bored(right) + BETWEEN_PINS - panel);
-    const same = (left.pins?.from ?? -1) === (right.pins?.from ?? -1);
-    if (over <= 0 || !same) return [];
-    const value = share(nm(panel - PIN_WALL), 2);
-    const patches = [at('left'), at('right')].map((place) => ({
-      path: `${path}.shelves[${place}].pins.depth`,
-      value: exact(value),
-    }));
-    return [
-      {
-        ...said('PIN_HOLES_MEET', { left: left.compartment, right: right.compartment, over }),
-        ...of('stop'),
-        remedies: [remedy('bore-pins', { depth: value }, patches)],
-      },
-    ];
+/** Holes bored into both faces of a divider at one place leave something between. */
+function pinsMeet({ stock, casework, path, exact }: LookedAtCase): readonly Finding[] {
+  if (stock.shelves.length < 2) return [];
+  return casework.bodies.flatMap((body): readonly Finding[] => {
+    const holes = body.role === 'divider' ? memberCuts({ stock, ...casework }, body).filter(isHole) : [];
+    const panel = subtract(body.x.to, body.x.from);
+    const over = holes.flatMap((left) =>
+      holes
+        .filter((right) => left.face === 'left' && right.face === 'right' && isAt(left, right))
+        .map((right) => add(depthOf(left), depthOf(right), BETWEEN_PINS) - panel),
+    );
+    const most = nm(Math.max(0, ...over));
+    return most > 0 ? [meeting({ stock, casework, path, exact }, memberName(body), panel, most)] : [];
   });
+}
+
+const isHole = ({ kind }: MemberCut): boolean => kind === 'pin-hole';
+const isAt = (one: MemberCut, other: MemberCut): boolean =>
+  one.along.total === other.along.total && one.in.total === other.in.total;
+const depthOf = ({ depth }: MemberCut): Length => depth?.total ?? ZERO;
+
+function meeting(
+  { stock, casework, path, exact }: Pick<LookedAtCase, 'stock' | 'casework' | 'path' | 'exact'>,
+  divider: string,
+  panel: Length,
+  over: Length,
+): Finding {
+  const beside = (side: 0 | 1) =>
+    stock.shelves.flatMap(({ compartment }, place) =>
+      casework.front.compartments.some((each) => each.id === compartment && each.beside[side] === divider)
+        ? [{ compartment, place }]
+        : [],
+    );
+  const [left, right] = [beside(1), beside(0)];
+  const depth = share(nm(panel - BETWEEN_PINS), 2);
+  const patches = [...left, ...right].map(({ place }) => ({
+    path: `${path}.shelves[${place}].pins.depth`,
+    value: exact(depth),
+  }));
+  const called = { left: left[0]?.compartment ?? '', right: right[0]?.compartment ?? '' };
+  return {
+    ...said('PIN_HOLES_MEET', { ...called, over }),
+    ...of('stop'),
+    remedies: [remedy('bore-pins', { depth }, patches)],
+  };
 }
 
 /** What a member is notched for stays under the bottom, and leaves enough of the member. */
@@ -144,7 +156,7 @@ function notches({ owner, casework, job: { unit } }: LookedAtCase): readonly Fin
   const { outline, bodies } = casework;
   const floor = nm(outline.floor - outline.bottom);
   return (owner.build?.notches ?? []).flatMap(({ member, steps }): readonly Finding[] => {
-    const body = bodies.find((each) => called(each) === member);
+    const body = bodies.find((each) => memberName(each) === member);
     const top = Math.max(ZERO, ...steps.map(({ height }) => height));
     const deepest = Math.max(ZERO, ...steps.map(({ depth }) => depth));
     const over = nm(top - floor);
@@ -159,10 +171,6 @@ function notches({ owner, casework, job: { unit } }: LookedAtCase): readonly Fin
         : [];
     return [...meets, ...deep];
   });
-}
-
-function called({ role, node }: Body): string {
-  return node === undefined ? role : `${role} ${node}`;
 }
 
 /** Trims glued across the grain of a solid top hold what wants to move. */

@@ -1,4 +1,4 @@
-import type { CaseworkPlan } from '../casework';
+import type { CaseStock, CaseworkPlan } from '../casework';
 import type { WrittenCase, WrittenJob } from '../job';
 import type { Length } from '../length';
 import type { Exact } from './finding';
@@ -7,6 +7,7 @@ import type { Exact } from './finding';
 export interface LookedAtCase {
   readonly owner: WrittenCase;
   readonly casework: CaseworkPlan;
+  readonly stock: CaseStock;
   readonly job: Pick<WrittenJob, 'unit' | 'materials' | 'climate'>;
   /** Its path in the job document. */
   readonly path: string;

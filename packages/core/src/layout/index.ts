@@ -1,2 +1,3 @@
 export * from './front';
+export * from './meetings';
 export { divided, type Divided } from './sizes';

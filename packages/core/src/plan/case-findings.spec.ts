@@ -17,7 +17,9 @@ const wall = (middle: string) => [
 const cleats = { material: 'ply18', width: '90 mm', count: 2 };
 const shelves = (load: number) => [{ compartment: 'left', count: 1, load_kg: load }];
 const pins = (depth: string) =>
-  ['left', 'upper'].map((compartment) => ({ compartment, count: 1, pins: { from: '2 in', depth } }));
+  ['left', 'right'].map((compartment) => ({ compartment, count: 1, pins: { from: '2 in', depth } }));
+/** Two columns alike, side by side. */
+const columns = { layout: { id: 'front', across: [{ id: 'left' }, { id: 'right' }] }, banks: [] };
 const grooved = { kind: 'grooved', material: 'ply6', depth: '9 mm', set: '20 mm' };
 
 interface Row {
@@ -62,7 +64,11 @@ const ROWS: readonly (readonly [code: string, fires: Row, holds: Row])[] = [
     { build: { joint: { kind: 'dado', depth: '8.8 mm' } } },
   ],
   ['SHELF_SAGS', { over: { shelves: shelves(400) } }, { over: { shelves: shelves(10) } }],
-  ['PIN_HOLES_MEET', { over: { shelves: pins('8 mm') } }, { over: { shelves: pins('7.8 mm') } }],
+  [
+    'PIN_HOLES_MEET',
+    { over: { ...columns, shelves: pins('8 mm') } },
+    { over: { ...columns, shelves: pins('7.8 mm') } },
+  ],
   // The bottom lies from 107.95 mm up.
   [
     'NOTCH_MEETS_BOTTOM',
@@ -126,5 +132,15 @@ describe('what is to be said of a case', () => {
 
   it('keeps a back that is set in behind cleats out of it', () => {
     expect(planned(documentOf({ build: { back: grooved, cleats } })).findings.map(({ code }) => code)).toEqual([]);
+  });
+
+  it('pin holes at other heights on either face do not meet', () => {
+    const apart = pins('8 mm').map((each, at) =>
+      at === 0 ? each : { ...each, pins: { ...each.pins, from: '2 1/2 in' } },
+    );
+    const codes = planned(documentOf({ over: { ...columns, shelves: apart } })).findings.map(
+      ({ code }) => code as string,
+    );
+    expect(codes).not.toContain('PIN_HOLES_MEET');
   });
 });

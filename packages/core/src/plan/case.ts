@@ -12,14 +12,14 @@ import {
   type SharedMember,
 } from '../findings';
 import type { CaseworkPlan } from '../casework';
-import type { Compartment } from '../layout';
+import { meetings } from '../layout';
 import { dividerLap, equalFronts, equalOpenings, lap } from '../fronts';
 import { inLineOrder, type Bank, type Case, type Job } from '../job';
 import { add, nm, plus, share, tally, ZERO, type Length, ofField } from '../length';
 import type { SlideFamily } from '../slides';
 import { contentsWeight, tipping, usualFill, type Balance, type Stand, type Weighed } from '../stability';
 import type { Surroundings } from './facts';
-import { caseworkOf } from './in-compartments';
+import { caseStockOf, caseworkOf } from './in-compartments';
 import { rowRun } from './runs';
 import { standOf } from './stand';
 import type { BankPlan, CasePlan, DrawerPlan } from './types';
@@ -50,9 +50,7 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   const balance = stand && balanceOf(stand, banks);
   const whole: CasePlan = {
     ...(casework ? { casework } : {}),
-    findings: casework
-      ? lookOverCase({ owner, casework, job: shop.job, path, exact: shop.exact, board: boardOf(shop.job, owner) })
-      : [],
+    findings: casework ? casesFindings(shop, owner, casework, path) : [],
     id: owner.id,
     name: owner.name,
     path,
@@ -67,6 +65,12 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   const collisions = [...frontsCollide(facts, shop.exact), ...frontsPastEnds(facts, shop.exact)];
   const ofCase = [...whole.findings, ...caseFindings(shop, facts, whole)];
   return { ...whole, banks: withFindings(banks, ofCase, collisions) };
+}
+
+/** What is to be said of how a case is made and divided. */
+function casesFindings({ job, exact }: Shop, owner: Case, casework: CaseworkPlan, path: string): readonly Finding[] {
+  const stock = caseStockOf(job, owner, path);
+  return stock ? lookOverCase({ owner, casework, stock, job, path, exact, board: boardOf(job, owner) }) : [];
 }
 
 /** The board in the recess of a case stands in the room for toes. */
@@ -110,34 +114,13 @@ function caseFacts(owner: Case, path: string, banks: readonly BankPlan[]): CaseF
 }
 
 /** Which banks meet on one member of a case, by the compartments they stand in. */
-function sharedMembers({ owner, path, banks }: CaseFacts, { front, openings }: CaseworkPlan): readonly SharedMember[] {
-  const standing = banks.flatMap((bank, index) => {
-    const at = openings.find(({ compartment }) => compartment.id === owner.banks[index]?.compartment)?.compartment;
-    return at ? [{ bank, at }] : [];
-  });
-  return front.boundaries.flatMap(({ kind, x, y, long, thick, path: split }): readonly SharedMember[] => {
-    const column = kind === 'column';
-    const along = ({ at }: (typeof standing)[number]): boolean =>
-      column ? at.y < y + long && at.y + at.height.total > y : at.x < x + long && at.x + at.width.total > x;
-    const firsts = standing.filter(
-      (each) => along(each) && (column ? each.at.x + each.at.width.total === x : each.at.y === y + thick),
-    );
-    const seconds = standing.filter(
-      (each) => along(each) && (column ? each.at.x === x + thick : each.at.y + each.at.height.total === y),
-    );
+function sharedMembers({ owner, path, banks }: CaseFacts, { front }: CaseworkPlan): readonly SharedMember[] {
+  const standing = (id: string) => banks[owner.banks.findIndex(({ compartment }) => compartment === id)];
+  return meetings(front).flatMap(({ boundary: { kind, thick, path: split }, first, second }) => {
+    const [one, other] = [standing(first.id), standing(second.id)];
     const member = { thickness: thick, path: memberPath(owner, path, kind, split) };
-    return firsts.flatMap((first) =>
-      seconds
-        .filter((second) => overlapping(first.at, second.at, column))
-        .map((second) => ({ kind, first: first.bank, second: second.bank, member })),
-    );
+    return one && other ? [{ kind, first: one, second: other, member }] : [];
   });
-}
-
-function overlapping(one: Compartment, other: Compartment, column: boolean): boolean {
-  return column
-    ? one.y < other.y + other.height.total && other.y < one.y + one.height.total
-    : one.x < other.x + other.width.total && other.x < one.x + one.width.total;
 }
 
 /** Where it is written how thick what stands between is. */

@@ -54,7 +54,6 @@ import { ChoiceRow, type Choice } from '../ui/choice-row';
               [plan]="owner()!"
               [casework]="casework"
               [doors]="whole()?.own?.doors ?? []"
-              [bank]="bank().path"
             />
           } @else {
             <z-case-view class="min-h-0 flex-1" [casework]="casework" [view]="other()" [through]="through()" />

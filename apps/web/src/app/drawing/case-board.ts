@@ -45,8 +45,6 @@ export class CaseBoard {
   readonly plan = input.required<CasePlan>();
   readonly casework = input.required<CaseworkPlan>();
   readonly doors = input<readonly DoorOf<Length>[]>([]);
-  /** Path of the bank on the bench. */
-  readonly bank = input('');
   private readonly store = inject(Store);
   private readonly drag = inject(EdgeDrag);
   private readonly speech = inject(Speech);
@@ -54,7 +52,6 @@ export class CaseBoard {
   private readonly showing = this.store.selectSignal(selectShowing);
   private readonly node = this.store.selectSignal(sessionFeature.selectNode);
   protected readonly says = this.drag.says;
-  protected readonly mm = millimetres;
   protected readonly size = paneSize();
   private readonly drawn = computed(() => drawWholeCase(this.plan(), this.casework(), this.doors()));
   protected readonly scale = computed(() => {
@@ -71,6 +68,7 @@ export class CaseBoard {
   );
   protected readonly width = computed(() => inMillimetres(this.casework().outline.width.total));
   protected readonly outline = computed(() => this.casework().outline);
+  protected readonly height = computed(() => inMillimetres(this.outline().height));
 
   protected readonly compartments = computed(() =>
     this.drawn().compartments.map((compartment) => {
@@ -83,7 +81,16 @@ export class CaseBoard {
       };
     }),
   );
-  protected readonly chosen = computed(() => this.compartments().find((each) => each.chosen));
+  /** Width and height of the compartment that is worked on, within its edges. */
+  protected readonly sizes = computed(() => {
+    const [s, found] = [this.scale(), this.compartments().find((each) => each.chosen)];
+    if (!found) return [];
+    const { x, y, width, height } = found;
+    return [
+      { length: millimetres(width), x: s.x(x + width / 2), y: s.y(y) - 8, anchor: 'middle' },
+      { length: millimetres(height), x: s.x(x + width) - 8, y: s.y(y + height / 2) + 5, anchor: 'end' },
+    ];
+  });
   protected readonly places = computed(() => this.drawn().doors);
   protected readonly fronts = computed(() =>
     this.drawn().banks.flatMap(({ path, shapes }) => {
@@ -92,7 +99,7 @@ export class CaseBoard {
       const planned = bank?.bank.basis === 'planned';
       return shapes
         .filter((shape): shape is Box => shape.kind === 'box')
-        .map((box) => ({ box, planned, stopped: stops.has(box.drawer ?? ''), here: path === this.bank() }));
+        .map((box) => ({ box, planned, stopped: stops.has(box.drawer ?? '') }));
     }),
   );
   /** What parts compartments, in pixels. */

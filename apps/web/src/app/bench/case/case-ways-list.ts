@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import { readJobDocument, valueAt, type Job, type JobDocument } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
-import { panelsOf } from '../../store/case/whole-case';
+import { panelsOf, sizeIn } from '../../store/case/whole-case';
 import { Says } from '../../ui/says';
 import type { CaseWay, Usual, WayGroup, WrittenBuild } from './case-way';
 import { WAY_GROUPS } from './case-ways';
@@ -121,7 +121,7 @@ function usualOf(document: Pick<JobDocument, 'unit' | 'materials'>): Usual {
   const { panel, back } = panelsOf(document);
   const solid = document.materials.find(({ kind }) => kind === 'solid');
   return {
-    size: (inches, metric) => (document.unit === 'in' ? inches : metric),
+    size: sizeIn(document.unit),
     panel,
     thin: back,
     front: solid?.id ?? panel,

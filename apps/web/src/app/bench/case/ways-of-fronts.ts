@@ -1,3 +1,4 @@
+import { usualFrame } from '../../store/case/whole-case';
 import { UPPER, type Usual, type WayField, type WayGroup, type WrittenBuild } from './case-way';
 
 const width = (name: string, label: string): WayField => ({ kind: 'length', name, label });
@@ -65,12 +66,7 @@ export const FRAME: WayGroup = {
 };
 
 function framed({ size, front }: Usual, { frame }: WrittenBuild, through: 'stiles' | 'rails') {
-  if (frame) return { ...frame, through };
-  const wide = size('1 1/2 in', '40 mm');
-  return {
-    ...{ material: front, stile: size('1 3/4 in', '45 mm'), middle: wide, topRail: wide, bottomRail: wide },
-    ...{ rail: size('3/4 in', '20 mm'), over: size('1/8 in', '3 mm'), tenon: size('0 in', '0 mm'), through },
-  };
+  return { ...(frame ?? usualFrame(size, front)), through };
 }
 
 const EDGES: readonly ('front' | 'left' | 'right')[] = ['front', 'left', 'right'];

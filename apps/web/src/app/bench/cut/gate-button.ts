@@ -2,7 +2,7 @@ import { Speech, gone } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { said, type Release } from '@zabble/core';
+import { gateOfCase, isHeldByCase, said, type Release } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectBank } from '../../store/session/session';
@@ -41,7 +41,7 @@ export class GateButton {
   /** What its button says, where it is a gate at all. */
   protected readonly words = computed(() => {
     const release = this.release();
-    return isGate(release) || ofCase(release) ? this.speech.plain(`open-gate/${release}`) : undefined;
+    return isGate(release) || isHeldByCase(release) ? this.speech.plain(`open-gate/${release}`) : undefined;
   });
   protected readonly bankName = computed(() => {
     if (!this.several()) return '';
@@ -54,17 +54,10 @@ export class GateButton {
 
   protected pass(says: string): void {
     const release = this.release();
-    const gate = ofCase(release) ? CASE_GATES[release] : release;
+    const gate = isHeldByCase(release) ? gateOfCase(release) : release;
     const patch = { path: `${this.path()}.gates.${gate}`, value: this.who.deed() };
     this.says.set(this.edits.apply(gone(says), [patch]) ?? '');
   }
-}
-
-/** The gates of a case, by what holds its parts. */
-const CASE_GATES = { survey: 'survey', 'case-glued': 'glued', standing: 'standing', level: 'level' } as const;
-
-function ofCase(release: Release): release is keyof typeof CASE_GATES {
-  return Object.hasOwn(CASE_GATES, release);
 }
 
 function isGate(release: Release): release is GateName {

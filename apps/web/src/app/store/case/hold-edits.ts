@@ -1,10 +1,11 @@
 import {
   dividerLap,
+  meetings,
   readFileLength,
+  sharedEdges,
   writeExact,
   ZERO,
   type BankOf,
-  type Boundary,
   type CaseworkPlan,
   type DoorOf,
   type Edge,
@@ -19,24 +20,6 @@ import type { WrittenCase } from './nodes';
 type WrittenBank = BankOf<string>;
 type Laps = Record<Edge, string>;
 
-/** The edges of a compartment that others share, each with what stands there. */
-export function sharedEdges({ front, openings }: CaseworkPlan, id: string): Partial<Record<Edge, Boundary>> {
-  const place = openings.find(({ compartment }) => compartment.id === id)?.compartment;
-  if (!place) return {};
-  const right = place.x + place.width.total;
-  const top = place.y + place.height.total;
-  const found: Partial<Record<Edge, Boundary>> = {};
-  for (const boundary of front.boundaries) {
-    const { kind, x, y, long, thick } = boundary;
-    const along = kind === 'column' ? overlaps(y, long, place.y, top) : overlaps(x, long, place.x, right);
-    if (!along) continue;
-    const [at, from, to] = kind === 'column' ? [x, place.x, right] : [y, place.y, top];
-    if (at + thick === from) found[kind === 'column' ? 'left' : 'bottom'] = boundary;
-    if (at === to) found[kind === 'column' ? 'right' : 'top'] = boundary;
-  }
-  return found;
-}
-
 /** The banks that meet a compartment on what stands between lap that by half from now on, as what comes there does. */
 function neighboursLapped(
   { banks }: WrittenCase,
@@ -44,24 +27,23 @@ function neighboursLapped(
   id: string,
   unit: JobDocument['unit'],
 ): readonly WrittenBank[] {
-  const own = new Set(Object.values(sharedEdges(casework, id)));
-  return banks.map((bank) => {
-    if (bank.compartment === undefined || bank.front.mount !== 'overlay') return bank;
-    const met = Object.entries(sharedEdges(casework, bank.compartment)).filter(([, boundary]) => own.has(boundary));
-    const laps = lapsIn(casework, bank.compartment, bank.front, bank.front.gap, unit);
-    const changed = Object.fromEntries(met.map(([edge]) => [edge, laps[edge as Edge]]));
-    return met.length === 0 ? bank : { ...bank, front: { ...bank.front, ...changed } };
+  const met = meetings(casework.front).flatMap(({ first, second, edges: [of, other] }) => {
+    if (first.id === id) return [[second.id, other] as const];
+    return second.id === id ? [[first.id, of] as const] : [];
   });
-}
-
-function overlaps(from: number, long: number, low: number, high: number): boolean {
-  return from < high && from + long > low;
+  return banks.map((bank) => {
+    const edges = met.filter(([compartment]) => compartment === bank.compartment).map(([, edge]) => edge);
+    if (edges.length === 0 || bank.compartment === undefined || bank.front.mount !== 'overlay') return bank;
+    const laps = lapsIn(casework, bank.compartment, bank.front, bank.front.gap, unit);
+    return { ...bank, front: { ...bank.front, ...Object.fromEntries(edges.map((edge) => [edge, laps[edge]])) } };
+  });
 }
 
 /** On a member it shares a front laps half of what the gap leaves; elsewhere as it is told. Common practice. */
 export function lapsIn(casework: CaseworkPlan, id: string, usual: Laps, gap: string, unit: JobDocument['unit']): Laps {
   const between = lengthOf(gap);
-  const shared = sharedEdges(casework, id);
+  const place = casework.front.compartments.find((each) => each.id === id);
+  const shared = place ? sharedEdges(casework.front, place) : {};
   const half = (edge: Edge): string => {
     const member = shared[edge]?.thick;
     if (member === undefined) return usual[edge];

@@ -1,6 +1,6 @@
 import { patched, plan, readJobDocument, type JobDocument } from '@zabble/core';
 import { newJob } from '../job/new-job';
-import { bankIn, doorAway, doorOver, openIn, sharedEdges, shelvesIn } from './hold-edits';
+import { bankIn, doorAway, doorOver, openIn, shelvesIn } from './hold-edits';
 import { alikeNodes, hasDoor, holds, mergeNode, splitNode, type LayoutEdit } from './layout-edits';
 import { nodesOf, type WrittenCase, type WrittenNode } from './nodes';
 import { caseAround } from './whole-case';
@@ -115,12 +115,6 @@ describe('what a compartment holds', () => {
     const document = begun();
     return done(document, splitNode(ownerOf(document), PATH, 'A', 'across'));
   };
-
-  it('is told which edges it shares with others', () => {
-    const casework = planned(split()).casework!;
-    expect(Object.keys(sharedEdges(casework, 'A'))).toEqual(['right']);
-    expect(Object.keys(sharedEdges(casework, 'B'))).toEqual(['left']);
-  });
 
   it('is a bank whose fronts lap half of what the gap leaves of a divider', () => {
     const document = split();

@@ -12,18 +12,16 @@ import type { WrittenCase, WrittenNode } from './nodes';
 type WrittenBuild = BuildOf<string>;
 
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
-const STILE: Readonly<Record<Unit, Length>> = { in: 38_100_000 as Length, mm: 40_000_000 as Length };
+
+type Size = (inches: string, metric: string) => string;
+export const sizeIn =
+  (unit: Unit): Size =>
+  (inches, metric) =>
+    unit === 'in' ? inches : metric;
 
 /** How a case is made until somebody says: a carcass of panels in dados, a back in a rabbet. Common practice. */
-export function usualBuild(
-  unit: Unit,
-  panel: string,
-  back: string,
-  sizes: Pick<WrittenBuild, 'width' | 'height' | 'depth'>,
-): WrittenBuild {
-  const size = (inches: string, metric: string): string => (unit === 'in' ? inches : metric);
+function usualBuild(size: Size, panel: string, back: string): Omit<WrittenBuild, 'width' | 'height' | 'depth'> {
   return {
-    ...sizes,
     panel,
     bottom: { kind: 'between' },
     top: { kind: 'between' },
@@ -32,16 +30,12 @@ export function usualBuild(
   };
 }
 
-/** A face frame until somebody says. */
-export function usualFrame(unit: Unit, material: string): NonNullable<WrittenBuild['frame']> {
-  const wide = unit === 'in' ? '1 1/2 in' : '40 mm';
+/** A face frame until somebody says, all its outer members of one width. */
+export function usualFrame(size: Size, material: string): NonNullable<WrittenBuild['frame']> {
+  const wide = size('1 1/2 in', '40 mm');
   return {
     ...{ material, stile: wide, middle: wide, topRail: wide, bottomRail: wide },
-    ...{
-      rail: unit === 'in' ? '3/4 in' : '20 mm',
-      over: unit === 'in' ? '1/8 in' : '3 mm',
-      tenon: unit === 'in' ? '0 in' : '0 mm',
-    },
+    ...{ rail: size('3/4 in', '20 mm'), over: size('1/8 in', '3 mm'), tenon: size('0 in', '0 mm') },
   };
 }
 
@@ -63,35 +57,32 @@ export function panelsOf({ materials }: Pick<JobDocument, 'materials'>): {
 export function caseAround(document: JobDocument, owner: WrittenCase, banks: readonly BankPlan[]): WrittenCase {
   const { unit } = document;
   const { panel, back } = panelsOf(document);
+  const size = sizeIn(unit);
   const thick = thicknessOf(document, panel);
-  const framed = owner.style === 'face-frame';
-  const member = framed ? Math.max(STILE[unit], thick) : thick;
+  const frame =
+    owner.style === 'face-frame'
+      ? { ...usualFrame(size, banks[0]?.bank.front.material ?? panel), over: size('0 in', '0 mm') }
+      : undefined;
+  // What stands beside and between openings: the frame's members, as wide as a panel at least, or the panels.
+  const member = frame ? Math.max(lengthOf(frame.stile), thick) : thick;
   const clear = banks.map(({ opening }) => opening.width.total);
   const high = Math.max(...banks.map(({ opening }) => opening.height.total));
   const deep = Math.max(...banks.map(({ opening }) => opening.depth.total));
-  const frame = framed
-    ? { ...usualFrame(unit, banks[0]?.bank.front.material ?? panel), over: unit === 'in' ? '0 in' : '0 mm' }
-    : undefined;
-  const across =
-    clear.reduce<number>((sum, each) => sum + each, 0) + (clear.length - 1) * member + 2 * (framed ? member : thick);
-  const up = high + 2 * (framed ? member : thick);
   const written = (length: number): string => writeExact(length as Length, unit);
-  const build = usualBuild(unit, panel, back, {
-    width: written(across),
-    height: written(up),
+  const sizes = {
+    width: written(clear.reduce<number>((sum, each) => sum + each + member, member)),
+    height: written(high + 2 * member),
     depth: written(deep + thicknessOf(document, back)),
-  });
+  };
   const { divider: _divider, ...rest } = owner;
   return {
     ...rest,
-    build: { ...build, ...(frame ? { frame } : {}) },
+    build: { ...usualBuild(size, panel, back), ...sizes, ...(frame ? { frame } : {}) },
     layout: layoutOf(clear.map(written)),
     banks: owner.banks.map(({ divider: _own, ...bank }, index) => {
       const compartment = letter(index);
-      const { opening, aside: _aside, ...planned } = bank;
-      return bank.basis === 'as-built'
-        ? { ...bank, compartment, ...(opening ? { opening } : {}) }
-        : { ...planned, compartment };
+      const { opening: _opening, aside: _aside, ...planned } = bank;
+      return { ...(bank.basis === 'as-built' ? bank : planned), compartment };
     }),
   };
 }
