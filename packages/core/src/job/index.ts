@@ -1,6 +1,7 @@
 export * from './address';
 export * from './case-build';
 export * from './case-things';
+export * from './own-slide';
 export * from './as-built';
 export type * from './cutting';
 export type * from './deed';
@@ -14,7 +15,8 @@ export * from './read';
 export * from './read-log';
 export * from './settings';
 export * from './stock-item';
-export { materialShape, ownSlide } from './shape';
+export { materialShape } from './shape';
+export { ownSlide } from './shape-own-slide';
 export { boxGroups, tieGroups, type TieGroup } from './ties';
 export type * from './types';
 export { JOB_MINOR, JOB_VERSION } from './version';

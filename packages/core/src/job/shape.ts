@@ -34,11 +34,11 @@ import {
   workBoard,
 } from './shape-case-things';
 import { cutting, gates, saw } from './shape-cutting';
+import { bottomFit, ownSlide } from './shape-own-slide';
 import type {
   Air,
   BandOf,
   BankOf,
-  BottomFit,
   BoxOf,
   BuildOutOf,
   CaseOf,
@@ -50,18 +50,13 @@ import type {
   FrameOf,
   FrontOf,
   JobOf,
-  LengthListOf,
   LineOf,
   MaterialOf,
   MountingOf,
-  OwnSlideOf,
   PartOf,
   PullOf,
   RunOf,
-  SlideAdjustOf,
   SlideChoiceOf,
-  SlideCutsOf,
-  SlideScrewsOf,
   StandOf,
 } from './types';
 
@@ -90,75 +85,6 @@ export const materialShape = object<MaterialOf<L>>({
 
 const air = object<Air>({ temperature_c: required(number(-20, 60)), humidity: required(number(0, 99)) });
 const climate = object<Climate>({ fitting: required(air), wettest: required(air) });
-
-const bottomFit = oneOf('captured', 'slid-in', 'applied', 'rabbeted');
-
-const lengthList = object<LengthListOf<L>>({
-  list: optional(list(some, 1, 100)),
-  boxShorter: optional(any),
-  rear: optional(any),
-});
-
-const screws = object<SlideScrewsOf<L>>({
-  firstHole: required(any),
-  pitch: required(some),
-  box: required(some),
-  shortOfSide: required(any),
-});
-
-const cuts = object<SlideCutsOf<L>>({
-  notch: optional(object<{ width: L; height: L }>({ width: required(some), height: required(some) })),
-  hook: optional(
-    object<NonNullable<SlideCutsOf<L>['hook']>>({
-      diameter: required(some),
-      depth: required(some),
-      fromSide: required(any),
-      aboveUnderside: required(any),
-    }),
-  ),
-  batten: optional(object<{ thickness: L; over: L }>({ thickness: required(some), over: required(any) })),
-  bearing: optional(some),
-});
-
-const adjust = object<SlideAdjustOf<L>>({
-  height: optional(any),
-  sideways: optional(any),
-  depth: optional(any),
-  tilt: optional(any),
-});
-
-/** A row of the shop's own: every figure it may hold. */
-export const ownSlide = object<OwnSlideOf<L>>({
-  id: required(id),
-  like: required(id),
-  name: optional(name),
-  basis: optional(oneOf('outside', 'inside')),
-  side: optional(any),
-  insideDeduction: optional(any),
-  narrowBy: optional(any),
-  parallel: optional(any),
-  square: optional(any),
-  maxSide: optional(some),
-  top: optional(any),
-  bottom: optional(any),
-  recess: optional(any),
-  profile: optional(some),
-  setback: optional(any),
-  lengths: optional(
-    object<{ in?: LengthListOf<L>; mm?: LengthListOf<L> }>({ in: optional(lengthList), mm: optional(lengthList) }),
-  ),
-  extension: optional(number(0.1, 2)),
-  overTravel: optional(any),
-  load_kg: optional(number(0, 10_000)),
-  minBox: optional(any),
-  minBottom: optional(any),
-  maxWidth: optional(some),
-  bottoms: optional(list<BottomFit>(bottomFit, 1, 4)),
-  screws: optional(screws),
-  cuts: optional(cuts),
-  adjust: optional(adjust),
-  price: optional(money),
-});
 
 const slideFields = {
   family: id,
