@@ -13,12 +13,13 @@ const SCROLLS = 120;
 const HELD_UP = 50;
 
 /**
- * Drags a joint of sixteen drawers in four banks, and looks for layouts of three hundred parts, and reads from the
+ * Drags a joint of sixteen drawers in four banks, and a divider of a case they stand in; looks for layouts of three hundred parts, and reads from the
  * browser's own trace how long each frame took.
  */
 await main(() =>
   withApplication(async (browser, url) => {
     await measure(browser, url);
+    await draggingDivider(browser, url);
     await searchingFrames(browser, url);
   }),
 );
@@ -39,10 +40,26 @@ async function measure(browser, url) {
     `usable after ${Date.now() - started} ms; scripts ${Math.round(scripts.reduce((a, b) => a + b, 0) / 1024)} kB over the wire`,
   );
   const frames = [];
-  for (let drag = 0; drag < DRAGS; drag += 1) frames.push(...(await draggedFrames(browser, page)));
+  const joint = { of: 'Joint below drawer 2', at: [0.25, 0.5], by: [0, 18] };
+  for (let drag = 0; drag < DRAGS; drag += 1) frames.push(...(await draggedFrames(browser, page, joint)));
   await page.close();
   tell('dragging', frames, 'wall');
   tell('the same by the thread’s own clock, without what else ran on the machine', frames, 'own');
+}
+
+/** A divider of a whole case with four banks, in the step Case. */
+async function draggingDivider(browser, url) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const answer = await page.request.post(`${url}/api/jobs`, { data: { document: wholeCase() } });
+  const { id } = await answer.json();
+  await page.goto(`${url}/jobs/${id}/case`);
+  const divider = { of: 'What stands right of n2', at: [0.5, 0.25], by: [18, 0] };
+  await page.getByRole('slider', { name: divider.of }).waitFor();
+  const frames = [];
+  for (let drag = 0; drag < DRAGS; drag += 1) frames.push(...(await draggedFrames(browser, page, divider)));
+  await page.close();
+  tell('dragging a divider of a case', frames, 'wall');
+  tell('the same by the thread’s own clock', frames, 'own');
 }
 
 function tell(what, frames, clock) {
@@ -79,16 +96,17 @@ async function searchingFrames(browser, url) {
 }
 
 /** Work of the page's own thread between one drawn frame and the next, for every frame of a drag. */
-async function draggedFrames(browser, page) {
-  const { x, y, width, height } = await page.getByRole('slider', { name: 'Joint below drawer 2' }).boundingBox();
-  const [from, top] = [x + width / 4, y + height / 2];
+async function draggedFrames(browser, page, { of, at, by }) {
+  const { x, y, width, height } = await page.getByRole('slider', { name: of }).boundingBox();
+  const [from, top] = [x + width * at[0], y + height * at[1]];
   await page.mouse.move(from, top);
   await page.mouse.down();
   await browser.startTracing(page, {
     categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline'],
   });
   for (let move = 0; move < MOVES; move += 1) {
-    await page.mouse.move(from, top + 18 * Math.sin(move / 9));
+    const along = Math.sin(move / 9);
+    await page.mouse.move(from + by[0] * along, top + by[1] * along);
     await page.waitForTimeout(FRAME);
   }
   const trace = JSON.parse((await browser.stopTracing()).toString());
@@ -114,6 +132,17 @@ function sixteen() {
   const [bank] = owner.banks;
   const banks = ['b1', 'b2', 'b3', 'b4'].map((id) => ({ ...bank, id, drawers: bank.drawers.slice(0, 4) }));
   return { ...job, name: 'Sixteen drawers', cases: [{ ...owner, banks }] };
+}
+
+/** The four banks in the columns of a whole case, after the Splicing bench. */
+function wholeCase() {
+  const bench = JSON.parse(readFileSync(join(ROOT, 'examples/splicing-bench.json'), 'utf8'));
+  const [{ doors: _doors, shelves: _shelves, ...owner }] = bench.cases;
+  const { place: _place, ...build } = owner.build;
+  const across = ['n1', 'n2', 'n3', 'n4'].map((id) => ({ id }));
+  const banks = across.map(({ id }) => ({ ...owner.banks[0], id: `b-${id}`, compartment: id }));
+  const whole = { ...owner, build: { ...build, width: '84 in' }, layout: { id: 'front', across }, banks };
+  return { ...bench, name: 'Four banks in a case', cases: [whole] };
 }
 
 /** Sixty drawers in four banks of fifteen, low enough to fit: three hundred parts. */
