@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
 import { beginJob, expect, goTo, kept, noWider, soundAccess, test } from './app';
 import { control, exported, put } from './controls';
@@ -13,6 +14,10 @@ interface Exported {
       readonly drawers: readonly object[];
     }[];
   }[];
+}
+
+interface Job {
+  readonly cases: readonly object[];
 }
 
 const compartment = (page: Page, id: string): Locator =>
@@ -143,4 +148,17 @@ test('a whole case is free of serious faults of access, and fits a tablet and a 
     await page.getByRole('button', { name: view, exact: true }).click();
     await expect(page.getByRole('img', { name: /^The case/ })).toBeVisible();
   }
+});
+
+test('a whole case without any drawer is looked at, and gets its first ones', async ({ page }) => {
+  const file = JSON.parse(readFileSync(new URL('../examples/splicing-bench.json', import.meta.url), 'utf8')) as Job;
+  const cases = file.cases.map((owner) => ({ ...owner, banks: [], doors: [] }));
+  const made = await page.request.post(`/api/jobs/import`, { data: { ...file, name: 'Bare bench', cases } });
+  const { id } = (await made.json()) as { id: string };
+  await page.goto(`/jobs/${id}/case`);
+  await expect(page.getByText('No drawers stand in this job yet.')).toBeVisible();
+  await compartment(page, 'canvas').click();
+  await page.getByRole('button', { name: 'Drawers in canvas' }).click();
+  await expect(page.getByText('3 drawers stand in it.')).toBeVisible();
+  await kept(page);
 });

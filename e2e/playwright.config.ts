@@ -15,7 +15,7 @@ export default defineConfig({
   workers: 2,
   retries: 0,
   timeout: 60_000,
-  expect: { timeout: 8_000 },
+  expect: { timeout: 12_000 },
   forbidOnly: true,
   use: {
     viewport: { width: 1280, height: 800 },

@@ -23,6 +23,7 @@ import { ShellActions } from './bench/actions/shell-actions';
 import { BenchHeader } from './bench/bench-header';
 import { BoxesStep } from './bench/boxes/boxes-step';
 import { CaseStep } from './bench/case/case-step';
+import { NoDrawers } from './bench/case/no-drawers';
 import { VersionsBoard } from './bench/versions/versions-board';
 import { ConflictBar } from './bench/conflict-bar';
 import { AtTheSaw } from './bench/cut/at-the-saw';
@@ -59,7 +60,7 @@ import { LessonsView } from './record/lessons-view';
 import { RecordSearch } from './record/record-search';
 import { JobActions } from './store/job/job.actions';
 import { jobFeature } from './store/job/job.reducer';
-import { writingOf } from './store/job/job.selectors';
+import { selectPlan, writingOf } from './store/job/job.selectors';
 import { LogActions } from './store/log/log.actions';
 import { logFeature } from './store/log/log.reducer';
 import { selectBank, SessionActions, sessionFeature } from './store/session/session';
@@ -118,6 +119,7 @@ const SCREENS: readonly Screen[] = [
   [KeySheet],
   [MaterialsBoard],
   [CaseStep],
+  [NoDrawers],
   [MeasureStep],
   [SlidesStep],
   [DivideStep],
@@ -209,6 +211,7 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
   const asks = fixture.componentRef.instance as Record<string, unknown>;
   if ('bank' in asks && isInput(screen, 'bank'))
     fixture.componentRef.setInput('bank', store.selectSignal(selectBank)());
+  if (isInput(screen, 'owner')) fixture.componentRef.setInput('owner', store.selectSignal(selectPlan)()?.cases[0]);
   for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
   await fixture.whenStable();
   const element = fixture.nativeElement as HTMLElement;

@@ -23,6 +23,7 @@ import { selectBank, SessionActions, sessionFeature } from '../store/session/ses
 import { BenchHeader } from './bench-header';
 import { BoxesStep } from './boxes/boxes-step';
 import { CaseStep } from './case/case-step';
+import { NoDrawers } from './case/no-drawers';
 import { ConflictBar } from './conflict-bar';
 import { CutSide } from './cut/cut-side';
 import { CutStep } from './cut/cut-step';
@@ -59,6 +60,7 @@ import { STEPS } from './steps';
     KeptNowhere,
     LogRefused,
     MeasureStep,
+    NoDrawers,
     PrintPlace,
     Reckoning,
     RouterLink,
@@ -107,6 +109,8 @@ export class BenchPage implements OnDestroy {
       cases.some((owner) => path.startsWith(`${owner.path}.`) && owner.casework)
     );
   });
+  /** The first case of a job that has no bank at all. */
+  protected readonly bare = computed(() => (this.bank() ? undefined : this.plan()?.cases[0]));
   /** Every bank of the job, where there is more than one to choose from. */
   protected readonly banks = computed(() => {
     const banks =

@@ -184,7 +184,7 @@ export class CompartmentCard {
     if (bank && banks === 1) return $localize`A job has one bank of drawers at least: put drawers elsewhere first.`;
     const away = [...openIn(owner, path, id), ...(bank ? (removeBank(document, bank.path)?.patches ?? []) : [])];
     const put = this.put(kind, document, owner, id, count, spoken);
-    return put && { ...put, patches: [...away, ...put.patches] };
+    return { ...put, patches: [...away, ...put.patches] };
   }
 
   /** What is written to have so many of a kind in a compartment that is empty. */
@@ -195,7 +195,7 @@ export class CompartmentCard {
     id: string,
     count: number,
     spoken: ReadonlySet<string>,
-  ): CaseEdit | undefined {
+  ): CaseEdit {
     const path = this.plan().path;
     if (kind === 'open') return { patches: [] };
     if (kind === 'shelves') return { patches: shelvesIn(owner, path, id, count) };

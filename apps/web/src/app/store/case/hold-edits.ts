@@ -15,7 +15,9 @@ import {
   type ShelvesOf,
 } from '@zabble/core';
 import { firstFree } from '../job/first-free';
+import { newBank } from '../job/new-job';
 import type { WrittenCase } from './nodes';
+import { panelsOf, sizeIn } from './whole-case';
 
 type WrittenBank = BankOf<string>;
 type Laps = Record<Edge, string>;
@@ -67,9 +69,8 @@ export function bankIn(
   compartment: string,
   drawers: number,
   spoken: ReadonlySet<string>,
-): { readonly patches: readonly Patch[]; readonly bank: string } | undefined {
-  const like = owner.banks[0] ?? document.cases.flatMap(({ banks }) => banks)[0];
-  if (!like) return undefined;
+): { readonly patches: readonly Patch[]; readonly bank: string } {
+  const like = bankLike(document, owner);
   const taken = [...document.cases.flatMap(({ banks }) => banks.map(({ id }) => id)), ...spoken, ...idsOf(owner)];
   const {
     name: _name,
@@ -100,6 +101,14 @@ export function bankIn(
   };
 }
 
+/** A bank of the case, or of the job, to go by; in a job without any one to begin with, of the sheets there are. */
+function bankLike(document: JobDocument, { banks }: WrittenCase): WrittenBank {
+  const known = banks[0] ?? document.cases.flatMap((each) => each.banks)[0];
+  if (known) return known;
+  const { panel, back } = panelsOf(document);
+  return newBank(sizeIn(document.unit), { box: panel, bottom: back, front: panel });
+}
+
 function idsOf({ doors = [] }: WrittenCase): readonly string[] {
   return doors.map(({ id }) => id);
 }
@@ -118,9 +127,8 @@ export function doorOver(
   path: string,
   casework: CaseworkPlan,
   compartment: string,
-): readonly Patch[] | undefined {
-  const like = owner.banks[0]?.front ?? document.cases.flatMap(({ banks }) => banks)[0]?.front;
-  if (!like) return undefined;
+): readonly Patch[] {
+  const like = bankLike(document, owner).front;
   const doors = owner.doors ?? [];
   const taken = [...doors.map(({ id }) => id), ...owner.banks.map(({ id }) => id)];
   const laps = like.mount === 'overlay' ? lapsIn(casework, compartment, like, like.gap, document.unit) : like;

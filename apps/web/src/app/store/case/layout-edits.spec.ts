@@ -143,4 +143,13 @@ describe('what a compartment holds', () => {
     expect(Object.keys(ownerOf(bare))).not.toContain('shelves');
     expect(Object.keys(ownerOf(bare))).not.toContain('doors');
   });
+
+  it('is a bank of the sheets there are in a job that has none yet', () => {
+    const document = patched(begun(), [{ path: `${PATH}.banks`, value: [] }]);
+    const casework = planned(document).casework!;
+    const put = bankIn(document, ownerOf(document), PATH, casework, 'A', 3, new Set())!;
+    const whole = planned(patched(document, put.patches));
+    expect(whole.banks[0]!.drawers).toHaveLength(3);
+    expect(put.bank).toBe('cases[0].banks[0]');
+  });
 });

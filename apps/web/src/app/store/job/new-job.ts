@@ -3,6 +3,9 @@ import type { BankOf, JobDocument, Unit } from '@zabble/core';
 /** A size in the job's own unit: the first in inches, the second in millimetres. */
 type InUnit = (inches: string, metric: string) => string;
 
+/** The materials of a new job, by what they are for. */
+const NEW = { box: 'box', bottom: 'bottom', front: 'front' };
+
 /** A sound bank to begin with: planned sizes, side-mount slides, overlay fronts. */
 export function newJob(unit: Unit): JobDocument {
   const size: InUnit = (inches, metric) => (unit === 'in' ? inches : metric);
@@ -28,7 +31,11 @@ export function newJob(unit: Unit): JobDocument {
   };
 }
 
-function newBank(size: InUnit): BankOf<string> {
+/** A bank of planned sizes, of these materials. */
+export function newBank(
+  size: InUnit,
+  of: { readonly box: string; readonly bottom: string; readonly front: string } = NEW,
+): BankOf<string> {
   const lap = size('1/2 in', '12 mm');
   return {
     id: 'b1',
@@ -42,13 +49,13 @@ function newBank(size: InUnit): BankOf<string> {
       left: lap,
       right: lap,
       gap: size('1/8 in', '3 mm'),
-      material: 'front',
+      material: of.front,
     },
     division: { scheme: 'step', step: size('1/2 in', '15 mm'), increment: size('1/16 in', '1 mm'), makeup: 'bottom' },
     box: {
-      sides: 'box',
-      ends: 'box',
-      bottom: 'bottom',
+      sides: of.box,
+      ends: of.box,
+      bottom: of.bottom,
       corner: { joint: 'butt-sides-run' },
       bottomFit: 'captured',
       groove: { depth: size('7/32 in', '5.5 mm'), offset: lap },
