@@ -110,6 +110,12 @@ export function figureButton(page: Page, label: string): Locator {
 /** A number of the plan, as its text reads: `23 7/8`. */
 export async function figure(page: Page, label: string): Promise<string> {
   const button = figureButton(page, label);
+  // A step that was just gone to is still on its way.
+  await button
+    .locator('z-size > span')
+    .first()
+    .waitFor()
+    .catch(() => undefined);
   const parts = await button.locator('z-size > span').allInnerTexts();
   return parts.map((part) => part.trim()).join(' ');
 }

@@ -2,6 +2,8 @@ import {
   alternatives,
   benchCards,
   benchCardText,
+  caseCards,
+  caseCardText,
   ENGLISH,
   inMillimetres,
   plan,
@@ -19,14 +21,15 @@ const USAGE = 'plan wants one job file: npm run -s plan -- [--cards | --alternat
 /** What can be printed of a job, by the option that asks for it. */
 const PRINTS: Readonly<Record<string, (job: Job, plan: Plan, words: Words) => string>> = {
   '--cards': (job, planned, words) =>
-    benchCards(job, planned)
-      .map((card) => benchCardText(card, words))
-      .join('\n'),
+    [
+      ...caseCards(job, planned).map((card) => caseCardText(card, words)),
+      ...benchCards(job, planned).map((card) => benchCardText(card, words)),
+    ].join('\n'),
   '--alternatives': (job, _, words) => json(allAlternatives(job, words)),
 };
 
 /**
- * `plan JOB.json`: the plan as JSON; with `--cards` a plain-text bench card for each bank, with `--alternatives` the
+ * `plan JOB.json`: the plan as JSON; with `--cards` a plain-text bench card for each case and bank, with `--alternatives` the
  * best few divisions of every bank. What can’t be read gives one error a line with the path of the field.
  */
 export function planCommand(args: readonly string[]): Outcome {

@@ -2,7 +2,8 @@
 export { meetings, sharedEdges, type Boundary } from './layout';
 export type { BuildOf, CaseBackOf, DoorOf, FaceFrameOf, NodeOf, ShelvesOf, SpaceOf, StandsKind } from './job';
 export { planCasework } from './casework';
-export { caseworkOf } from './plan';
+export { caseFixings, caseStockOf, caseworkOf } from './plan';
+export { assembly, fixingSaid, fixingTotals, type AssemblyStep, type CaseHardware, type Fixing } from './fixing';
 export { isMember, MEMBERS, type Body, type CaseworkPlan, type Member, type MemberRole } from './casework';
 export { BOTTOMS, isOfFront, type PartRole, type Role } from './box';
 export {
@@ -69,10 +70,11 @@ export {
   smallFaces,
   type SmallFace,
   drawHanging,
-  assembly,
   squareDiagonal,
   drawCase,
   drawCaseFace,
+  drawCaseStick,
+  drawCaseTemplates,
   drawExploded,
   drawWholeCase,
   type CaseView,
@@ -102,6 +104,9 @@ export {
   STOCK_COLUMNS,
   type Wanted,
   benchCardText,
+  caseCards,
+  caseCardText,
+  type CaseCard,
   benchCards,
   cutRows,
   dxfOf,

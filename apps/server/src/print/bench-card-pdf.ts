@@ -10,6 +10,7 @@ import {
   type SizeKind,
   type Tally,
 } from '@zabble/core';
+import { caseCardPages } from './case-card-pdf';
 import { MARGIN, Pdf } from './pdf';
 import { drawOn } from './pen';
 import type { Printing } from './printing';
@@ -29,9 +30,10 @@ const DRAWN = 84;
 const BESIDE = 20;
 const UNDER = 10;
 
-/** A card for every bank: its face and section, its drawers, spacers with their fence settings, and what matters. */
+/** A card for every case that is planned whole, then one for every bank: its face and section, its drawers, spacers with their fence settings, and what matters. */
 export function benchCardPdf(printing: Printing): Promise<Buffer> {
   const pdf = new Pdf(printing, 'paper/bench-card');
+  caseCardPages(pdf, printing);
   const cards = benchCards(printing.job, printing.plan);
   banksOf(printing).forEach(({ title, plan }, index) => {
     const card = cards[index];

@@ -91,7 +91,7 @@ describe('templates', () => {
 
   it('say so where a job has none', async () => {
     const path = await printer.printed('templates.pdf', { document: demo('rope-bench') });
-    expect(text(path)).toContain('no pulls, no undermount backs and no slides with screws');
+    expect(text(path)).toContain('no pulls, no undermount backs, no slides with screws');
   });
 });
 

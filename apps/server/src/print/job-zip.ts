@@ -1,6 +1,8 @@
 import {
   benchCards,
   benchCardText,
+  caseCards,
+  caseCardText,
   CSV,
   cutRows,
   drawPart,
@@ -31,9 +33,10 @@ export async function jobZip(printing: Printing, document: object): Promise<Buff
     'job.json': json(document),
     'plan.json': json(planDocument(plan, words)),
     'bench-cards.txt': strToU8(
-      benchCards(job, plan)
-        .map((card) => benchCardText(card, words))
-        .join('\n'),
+      [
+        ...caseCards(job, plan).map((card) => caseCardText(card, words)),
+        ...benchCards(job, plan).map((card) => benchCardText(card, words)),
+      ].join('\n'),
     ),
     'bench-card.pdf': await benchCardPdf(printing),
     'story-stick.pdf': await stickPdf(printing),

@@ -23,6 +23,8 @@ export const CHECK_LINE = { in: 101.6, mm: 100 } as const;
 /** Whether a page is to cut by or to plan by: as the openings of the job are known. */
 function basisOf({ cases }: Plan): Said {
   const built = cases.flatMap(({ banks }) => banks.map(({ bank }) => bank.basis === 'as-built'));
+  // A case without drawers has nothing measured yet.
+  if (built.length === 0) return said('paper/forecast');
   return said(built.every(Boolean) ? 'paper/as-built' : built.some(Boolean) ? 'paper/part-forecast' : 'paper/forecast');
 }
 
@@ -153,6 +155,14 @@ export class Pdf {
     if (fill === undefined) this.doc.stroke(this.inked(stroke));
     else this.doc.fillAndStroke(this.inked(fill), this.inked(stroke));
     this.doc.restore();
+  }
+
+  /** A closed figure of straight sides. */
+  shape(points: readonly (readonly [number, number])[], { fill, weight }: { fill: string; weight: number }): void {
+    this.doc
+      .lineWidth(weight * POINT)
+      .polygon(...points.map(([x, y]) => [x * POINT, y * POINT]))
+      .fillAndStroke(this.inked(fill), this.inked(INK));
   }
 
   /** Rectangles told in whole squares of this size from a point, filled black as one path. */

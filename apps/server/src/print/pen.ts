@@ -42,6 +42,8 @@ const LOOKS: Readonly<Record<string, Parameters<Pdf['rect']>[4]>> = {
   slide: { fill: '#cbd5d8' },
   bay: { dash: 1.2, weight: 0.15 },
   part: { fill: '#f3ecdd' },
+  member: { fill: '#f3ecdd', weight: 0.15 },
+  foot: { fill: '#7b847e' },
   'held-part': { dash: 1.4 },
   'off-cut': { stroke: '#7b847e', dash: 0.6 },
 };
@@ -60,6 +62,12 @@ const PENS: { readonly [K in Shape['kind']]?: Pen<K> } = {
     pdf.circle(middle, centre, diameter * scale);
     pdf.line(middle - 2, centre, middle + 2, centre, 0.15);
     pdf.line(middle, centre - 2, middle, centre + 2, 0.15);
+  },
+  outline: (pdf, { points, role }, at) => {
+    pdf.shape(
+      points.map(([x, y]) => at(x, y)),
+      { fill: role === 'face' ? '#f3ecdd' : role === 'side-face' ? '#d8cfba' : '#fbf8f1', weight: 0.15 },
+    );
   },
   words: (pdf, { text, x, y, height, begins }, at, scale) => {
     const [middle, centre] = at(x, y);

@@ -1,22 +1,19 @@
-import { drawStickPaper, said, type BankPlan } from '@zabble/core';
+import { drawCaseStick, drawStickPaper, said, type BankPlan, type Drawing } from '@zabble/core';
 import { fullSize } from './full-size';
 import { CHECK_LINE, MARGIN, Pdf } from './pdf';
 import { drawOn } from './pen';
 import type { Printing } from './printing';
 
-/** Every bank's story stick at full size, on pages to be joined. */
+/** Every bank's story stick at full size, and those of every case that is planned whole, on pages to be joined. */
 export function stickPdf(printing: Printing): Promise<Buffer> {
   const pdf = new Pdf(printing, 'paper/story-stick');
-  for (const { title, plan } of banksOf(printing)) fullSize(pdf, drawStickPaper(plan, printing.words), title);
+  for (const { title, drawing } of sticksOf(printing)) fullSize(pdf, drawing, title);
   return pdf.finish({ mark: false });
 }
 
-/** Every bank's story stick in one piece, side by side: for a roll or a plotter. */
+/** Every story stick in one piece, side by side: for a roll or a plotter. */
 export function stickStripPdf(printing: Printing): Promise<Buffer> {
-  const sticks = banksOf(printing).map(({ title, plan }) => ({
-    title,
-    drawing: drawStickPaper(plan, printing.words),
-  }));
+  const sticks = sticksOf(printing);
   const high = Math.max(120, ...sticks.map(({ drawing }) => drawing.height)) + 2 * MARGIN + 14;
   const wide = sticks.reduce((sum, { drawing }) => sum + drawing.width + 20, 0) + 2 * MARGIN + 20;
   const pdf = new Pdf(printing, 'paper/story-stick', { size: { width: wide, height: high } });
@@ -33,6 +30,27 @@ export function stickStripPdf(printing: Printing): Promise<Buffer> {
   pdf.line(x - 2, low - long, x + 2, low - long, 0.25);
   pdf.say(said('paper/check', {}), x - 5, low + 1, { size: 7, align: 'center', width: 10 });
   return pdf.finish({ mark: false });
+}
+
+interface Stick {
+  readonly title: string;
+  readonly drawing: Drawing;
+}
+
+function sticksOf(printing: Printing): readonly Stick[] {
+  const { job, plan, words } = printing;
+  const ofCases = plan.cases.flatMap(({ name, casework }) =>
+    casework
+      ? (['up', 'across'] as const).map((way) => ({
+          title: words.say(said('paper/case-stick', { job: job.name, owner: name, way })),
+          drawing: drawCaseStick(casework, way, words),
+        }))
+      : [],
+  );
+  return [
+    ...ofCases,
+    ...banksOf(printing).map(({ title, plan: bank }) => ({ title, drawing: drawStickPaper(bank, words) })),
+  ];
 }
 
 /** The banks of the job, each with what it is called. */

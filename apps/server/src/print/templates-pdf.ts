@@ -1,12 +1,15 @@
-import { drawTemplates, said } from '@zabble/core';
+import { caseStockOf, drawCaseTemplates, drawTemplates, said } from '@zabble/core';
 import { fullSize } from './full-size';
 import { MARGIN, Pdf } from './pdf';
 import type { Printing } from './printing';
 import { banksOf } from './stick-pdf';
 
-/** Templates at full size: pulls, backs of undermount boxes, screw lines; each once, with the drawers it serves. */
+/**
+ * Templates at full size: pulls, backs of undermount boxes, screw lines, each once, with the drawers it serves; of cases
+ * their pin rows and notches.
+ */
 export function templatesPdf(printing: Printing): Promise<Buffer> {
-  const { words } = printing;
+  const { job, plan, words } = printing;
   const pdf = new Pdf(printing, 'paper/templates');
   let any = false;
   for (const { title, plan } of banksOf(printing))
@@ -15,6 +18,16 @@ export function templatesPdf(printing: Printing): Promise<Buffer> {
       const { title: template, places, drawing, says } = each;
       fullSize(pdf, drawing, words.say(said('paper/template', { bank: title, template, places })), says.map(words.say));
     }
+  for (const each of plan.cases) {
+    const owner = job.cases.find(({ id }) => id === each.id);
+    const stock = owner && caseStockOf(job, owner, each.path);
+    if (!stock || !each.casework) continue;
+    for (const { title: template, drawing, says } of drawCaseTemplates(stock, each.casework, words)) {
+      any = true;
+      const title = said('paper/case-template', { job: job.name, owner: each.name, template });
+      fullSize(pdf, drawing, words.say(title), says.map(words.say));
+    }
+  }
   if (!any) {
     pdf.page();
     pdf.say(said('paper/no-templates'), MARGIN, MARGIN, { size: 12 });

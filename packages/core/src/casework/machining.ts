@@ -17,6 +17,7 @@ import { long, type Axis, type Body, type Span } from './body';
 import type { Compartment, Front } from '../layout';
 import type { CaseStock, Shelves } from './case-stock';
 import type { Outline } from './outline';
+import { lyingOf, UPRIGHT, type Lying } from './lying';
 import { memberName, type MemberRole } from './roles';
 
 /** Which face of a member is worked: of uprights by the side it looks to, of what lies by up or down. */
@@ -38,28 +39,18 @@ export interface MemberCut {
   readonly depth?: Tally;
 }
 
-/** The axes a member's length and width lie along, and through which one it is thin. */
-interface Lying {
-  readonly along: Axis;
-  readonly across: Axis;
-  readonly through: Axis;
-}
-
-const UPRIGHT: Lying = { along: 'y', across: 'z', through: 'x' };
-const FLAT: Lying = { along: 'x', across: 'z', through: 'y' };
-
-/** How every kind of member lies. */
-const LIES: Readonly<Partial<Record<MemberRole, Lying>>> = {
-  'case-side-left': UPRIGHT,
-  'case-side-right': UPRIGHT,
-  divider: UPRIGHT,
-  'case-bottom': FLAT,
-  'case-top': FLAT,
-  'fixed-shelf': FLAT,
-};
+/** Members that are worked on their faces. */
+const WORKED: ReadonlySet<MemberRole> = new Set<MemberRole>([
+  'case-side-left',
+  'case-side-right',
+  'divider',
+  'case-bottom',
+  'case-top',
+  'fixed-shelf',
+]);
 
 /** Seen from the one end of an axis or the other. */
-const FACES: Readonly<Record<Axis, readonly [low: MemberFace, high: MemberFace]>> = {
+export const FACES: Readonly<Record<Axis, readonly [low: MemberFace, high: MemberFace]>> = {
   x: ['left', 'right'],
   y: ['lower', 'upper'],
   z: ['front', 'back'],
@@ -84,14 +75,14 @@ export interface Machined {
 export function seenFace(role: MemberRole): MemberFace | undefined {
   if (role === 'case-side-right') return 'left';
   if (role === 'case-top') return 'lower';
-  const lying = LIES[role];
-  return lying && (lying === UPRIGHT ? 'right' : 'upper');
+  if (!WORKED.has(role)) return undefined;
+  return role === 'divider' || role === 'case-side-left' ? 'right' : 'upper';
 }
 
 /** Everything worked into one member, by the bodies that go into it, its notches and its rows of pin holes. */
 export function memberCuts(machined: Machined, body: Body): readonly MemberCut[] {
-  const lying = LIES[body.role];
-  if (!lying) return [];
+  if (!WORKED.has(body.role)) return [];
+  const lying = lyingOf(body);
   return [
     ...machined.bodies.flatMap((guest) => (guest === body ? [] : jointIn(body, guest, lying))),
     ...notchesOf(machined, body, lying),

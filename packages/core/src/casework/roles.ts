@@ -1,5 +1,5 @@
 /** What a part of a case waits for before it is cut, besides what stops the case. Common practice: the stage gate. */
-export type CaseWait = 'survey' | 'back' | 'frame' | 'standing';
+export type CaseWait = 'survey' | 'inner' | 'back' | 'frame' | 'standing';
 
 /** How a part of several is told by the node of the layout it belongs to. */
 export type AtNode = 'right-of' | 'under' | 'in';
@@ -16,6 +16,7 @@ interface MemberRow {
 }
 
 const carcass = { waits: 'survey', mayTurn: false } as const;
+const inner = { ...carcass, waits: 'inner' } as const;
 const frame = { waits: 'frame', mayTurn: false } as const;
 const later = { waits: 'standing', mayTurn: false } as const;
 
@@ -26,9 +27,9 @@ const TABLE = {
   'case-bottom': { ...carcass, written: 'case-bottom' },
   'case-top': { ...carcass, written: 'case-top' },
   stretcher: { ...carcass, written: 'stretcher' },
-  divider: { ...carcass, written: 'divider', at: 'right-of' },
-  'fixed-shelf': { ...carcass, written: 'fixed-shelf', at: 'under' },
-  'case-rail': { ...carcass, written: 'rail', at: 'under' },
+  divider: { ...inner, written: 'divider', at: 'right-of' },
+  'fixed-shelf': { ...inner, written: 'fixed-shelf', at: 'under' },
+  'case-rail': { ...inner, written: 'rail', at: 'under' },
   'case-back': { ...carcass, written: 'case-back', waits: 'back', mayTurn: true, anyGrain: true },
   cleat: { ...carcass, written: 'cleat' },
   'kick-board': { ...later, written: 'kick-board' },

@@ -26,6 +26,8 @@ export function gateOfCase(hold: CaseHold): CaseGate {
 /** What each kind of part of a case waits for; common practice. */
 const WAITS: Readonly<Record<CaseWait, (owner: Case) => CaseHold>> = {
   survey: () => 'survey',
+  // The second school measures them off the case as it came out.
+  inner: ({ build }) => (build?.dividersLast ? 'case-glued' : 'survey'),
   // Let in it goes into the case as that is; on the back edges it is cut with the case.
   back: ({ build }) => (build?.back?.kind === 'applied' ? 'survey' : 'case-glued'),
   // Made first, it fixes every line.

@@ -1,5 +1,6 @@
 import type { CarrierRole, PartCut, PartRole } from '../box';
 import type { MemberCut, MemberFace, MemberRole } from '../casework';
+import type { FixingMark } from '../fixing';
 import type { Bore } from '../fronts';
 import type { Material } from '../job';
 import type { Tally } from '../length';
@@ -44,6 +45,8 @@ export interface CutPart {
   readonly machining: readonly PartCut[];
   /** What is worked into a part of a case, on its faces; measured from its edges as it is sawn. */
   readonly cuts?: readonly MemberCut[];
+  /** What holds it to its neighbours, where it is set in a part of a case. */
+  readonly fixings?: readonly FixingMark[];
   /** The face that is drawn, where there is one to tell. */
   readonly seen?: MemberFace;
   /** Bores for pulls, from the lower left corner. */

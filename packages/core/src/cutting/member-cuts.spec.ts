@@ -81,7 +81,7 @@ describe('what is worked into the members of a case', () => {
     const [left, right] = [drawn('case-side-left'), drawn('case-side-right')];
     const placed = ({ shapes, height }: typeof left, mirrored: boolean) =>
       shapes
-        .flatMap((shape) => {
+        .flatMap((shape): (string | number)[][] => {
           if (shape.kind === 'box')
             return [
               [shape.role, shape.x, mirrored ? height - shape.y - shape.height : shape.y, shape.width, shape.height],

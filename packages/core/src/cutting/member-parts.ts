@@ -1,6 +1,7 @@
-import { memberCuts, memberName, MEMBERS, seenFace, type Member, type MemberCut } from '../casework';
+import { memberCuts, memberName, MEMBERS, seenFace, type Member } from '../casework';
+import { fixingMarks, fixingsOf } from '../fixing';
 import { partOf, writeAddress, type Case, type Job, type MemberEdge } from '../job';
-import { minus, ofField, tally } from '../length';
+import { add, minus, ofField, tally, ZERO } from '../length';
 import { caseStockOf, type CasePlan, type Plan } from '../plan';
 import { memberRelease } from './case-release';
 import type { CutMaterial, CutPart } from './cut-part';
@@ -11,7 +12,7 @@ export function memberParts(job: Job, plan: Plan): readonly CutPart[] {
     const owner = job.cases.find(({ id }) => id === each.id);
     if (!owner) return [];
     const members = each.casework?.members ?? [];
-    const around = { job, owner, plan: each, cutsOf: worked(job, owner, each) };
+    const around = { job, owner, plan: each, workOf: worked(job, owner, each) };
     return members.flatMap((member) => piecesOf(around, member, numbering(members, member)));
   });
 }
@@ -20,31 +21,42 @@ interface Around {
   readonly job: Job;
   readonly owner: Case;
   readonly plan: CasePlan;
-  /** What is worked into the piece of a row that stands at a place. */
-  readonly cutsOf: (member: Member, index: number) => readonly MemberCut[];
+  /** What is worked into the piece of a row that stands at a place, and what holds it. */
+  readonly workOf: (member: Member, index: number) => Pick<CutPart, 'cuts' | 'fixings'>;
 }
 
-/** Cuts are found on the finished member; a banded edge is sawn so much further in. */
-function worked(job: Job, owner: Case, plan: CasePlan): Around['cutsOf'] {
+/** Found on the finished member; a banded edge is sawn so much further in. */
+function worked(job: Job, owner: Case, plan: CasePlan): Around['workOf'] {
   const stock = caseStockOf(job, owner, plan.path);
   const { casework } = plan;
-  if (!stock || !casework) return () => [];
+  if (!stock || !casework) return () => ({});
+  const held = fixingsOf(stock, casework);
   return ({ role, node }, index) => {
     const body = casework.bodies.find((each) => each.role === role && each.node === node && each.index === index);
-    const band = owner.build?.band;
-    const edges = band?.members[MEMBERS[role].written] ?? [];
-    const off = (edge: MemberEdge) =>
-      band && edges.includes(edge)
-        ? minus('edge-band', band.thickness, ofField(`${plan.path}.build.band.thickness`))
-        : undefined;
-    const cuts = body ? memberCuts({ stock, ...casework }, body) : [];
-    if (edges.length === 0) return cuts;
-    return cuts.map((cut) => ({
+    if (!body) return {};
+    const off = bandOff(owner, plan.path, role);
+    const cuts = memberCuts({ stock, ...casework }, body).map((cut) => ({
       ...cut,
       in: tally(...cut.in.terms, off('front')),
       along: tally(...cut.along.terms, off('left') ?? off('bottom')),
     }));
+    const fixings = fixingMarks(held, body).map((mark) => ({
+      ...mark,
+      in: add(mark.in, off('front')?.amount ?? ZERO),
+      along: add(mark.along, (off('left') ?? off('bottom'))?.amount ?? ZERO),
+    }));
+    return { ...(cuts.length > 0 ? { cuts } : {}), ...(fixings.length > 0 ? { fixings } : {}) };
   };
+}
+
+/** What the band on an edge of a kind of member takes of it as it is sawn. */
+function bandOff({ build }: Case, path: string, role: Member['role']) {
+  const band = build?.band;
+  const edges = band?.members[MEMBERS[role].written] ?? [];
+  return (edge: MemberEdge) =>
+    band && edges.includes(edge)
+      ? minus('edge-band', band.thickness, ofField(`${path}.build.band.thickness`))
+      : undefined;
 }
 
 /** Rows of one name are numbered through: aprons across come before those front to back. */
@@ -55,7 +67,7 @@ function numbering(members: readonly Member[], member: Member) {
 }
 
 function piecesOf(
-  { job, owner, plan, cutsOf }: Around,
+  { job, owner, plan, workOf }: Around,
   member: Member,
   { of, before }: { readonly of: number; readonly before: number },
 ): readonly CutPart[] {
@@ -72,16 +84,12 @@ function piecesOf(
     ...(blank ?? { length, width }),
     ...(blank ? { finished: { length, width } } : {}),
     machining: [],
-    ...withCuts(cutsOf(member, index), member),
+    ...workOf(member, index),
+    ...(seenFace(role) ? { seen: seenFace(role) } : {}),
     bores: [],
     mayTurn: MEMBERS[role].anyGrain ?? (MEMBERS[role].mayTurn && material.grain !== true),
     release: memberRelease(owner, plan, member),
   }));
-}
-
-function withCuts(cuts: readonly MemberCut[], { role }: Member): Pick<CutPart, 'cuts' | 'seen'> {
-  const seen = seenFace(role);
-  return { ...(cuts.length > 0 ? { cuts } : {}), ...(seen ? { seen } : {}) };
 }
 
 /** A leg is planed as thick as it is wide, which no material of the job need be. */

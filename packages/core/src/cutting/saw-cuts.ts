@@ -1,4 +1,5 @@
 import type { CutKind, PartCut } from '../box';
+import type { MemberCut } from '../casework';
 import { nm, share, subtract, ZERO, type Length } from '../length';
 import type { CutPart } from './cut-part';
 
@@ -29,15 +30,38 @@ const SAWN: readonly CutKind[] = ['groove', 'rabbet', 'dado', 'batten-groove'];
 export function sawCuts(parts: readonly CutPart[], kerf: Length): readonly SawCut[] {
   const found = new Map<string, SawCut & { readonly parts: CutPart[] }>();
   for (const part of parts)
-    for (const cut of part.machining) {
-      const made = sawnBy(cut, part, kerf);
-      if (!made) continue;
+    for (const made of madeIn(part, kerf)) {
       const key = JSON.stringify([made.kind, made.first, made.width, made.depth, made.centred]);
       const known = found.get(key);
       if (known) known.parts.push(part);
       else found.set(key, { ...made, parts: [part] });
     }
   return [...found.values()];
+}
+
+function madeIn(part: CutPart, kerf: Length): readonly Omit<SawCut, 'parts'>[] {
+  return [
+    ...part.machining.flatMap((cut) => sawnBy(cut, part, kerf) ?? []),
+    ...(part.cuts ?? []).flatMap((cut) => sawnIntoMember(cut, part, kerf) ?? []),
+  ];
+}
+
+/** Of a part of a case: along it or across it, from the edge (the end) it is nearer to. */
+function sawnIntoMember(
+  { kind, along, in: inwards, length, width, depth }: MemberCut,
+  part: CutPart,
+  kerf: Length,
+): Omit<SawCut, 'parts'> | undefined {
+  if (!depth || (kind !== 'dado' && kind !== 'groove' && kind !== 'rabbet')) return undefined;
+  const runsAlong = length.total > width.total;
+  const [wide, from, whole] = runsAlong
+    ? [width.total, inwards.total, part.width.total]
+    : [length.total, along.total, part.length.total];
+  const first = nm(Math.max(0, Math.min(from, whole - from - wide)));
+  return {
+    ...{ kind, width: wide, depth: depth.total, first, last: nm(first + Math.max(0, wide - kerf)) },
+    ...{ passes: Math.ceil(wide / kerf), centred: false, tooNarrow: wide < kerf },
+  };
 }
 
 function sawnBy({ kind, where, sizes }: PartCut, part: CutPart, kerf: Length): Omit<SawCut, 'parts'> | undefined {

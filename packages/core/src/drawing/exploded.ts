@@ -2,50 +2,38 @@ import type { Body, CaseworkPlan, MemberRole } from '../casework';
 import { inMillimetres, nm, type Length } from '../length';
 import type { Drawing, Outline } from './shapes';
 
-/** Which way a member is moved out of the case, and when it goes in: what goes in last is moved farthest. */
+/** Which way a member is moved out of the case: what goes in last is moved farthest. */
 interface Way {
-  readonly step: number;
   readonly x?: number;
   readonly y?: number;
   readonly z?: number;
 }
 
-/** The order of assembly, common practice: the carcass, what stands in it, the back, the frame, what lies on it. */
 const WAYS: Readonly<Record<MemberRole, Way>> = {
-  'case-bottom': { step: 1, y: -0.16 },
-  'plinth-front': { step: 1, y: -0.36 },
-  'plinth-end': { step: 1, y: -0.36 },
-  leg: { step: 1, y: -0.36 },
-  apron: { step: 1, y: -0.36 },
-  divider: { step: 2 },
-  'fixed-shelf': { step: 2 },
-  'case-rail': { step: 2 },
-  'case-top': { step: 3, y: 0.16 },
-  stretcher: { step: 3, y: 0.16 },
-  'case-side-left': { step: 4, x: -0.28 },
-  'case-side-right': { step: 4, x: 0.28 },
-  cleat: { step: 5, z: 0.22 },
-  'case-back': { step: 6, z: 0.5 },
-  'kick-board': { step: 7, y: -0.16, z: -0.3 },
-  'frame-stile': { step: 8, z: -0.55 },
-  'frame-rail': { step: 8, z: -0.55 },
-  'frame-middle-stile': { step: 8, z: -0.55 },
-  'frame-middle-rail': { step: 8, z: -0.55 },
-  filler: { step: 9, z: -0.75 },
-  shelf: { step: 9, z: -0.28 },
-  worktop: { step: 10, y: 0.42 },
-  'worktop-trim': { step: 10, y: 0.42, z: -0.12 },
+  'case-bottom': { y: -0.16 },
+  'plinth-front': { y: -0.36 },
+  'plinth-end': { y: -0.36 },
+  leg: { y: -0.36 },
+  apron: { y: -0.36 },
+  divider: {},
+  'fixed-shelf': {},
+  'case-rail': {},
+  'case-top': { y: 0.16 },
+  stretcher: { y: 0.16 },
+  'case-side-left': { x: -0.28 },
+  'case-side-right': { x: 0.28 },
+  cleat: { z: 0.22 },
+  'case-back': { z: 0.5 },
+  'kick-board': { y: -0.16, z: -0.3 },
+  'frame-stile': { z: -0.55 },
+  'frame-rail': { z: -0.55 },
+  'frame-middle-stile': { z: -0.55 },
+  'frame-middle-rail': { z: -0.55 },
+  filler: { z: -0.75 },
+  shelf: { z: -0.28 },
+  worktop: { y: 0.42 },
+  'worktop-trim': { y: 0.42, z: -0.12 },
 };
-
-/** The steps a case is put together in, and what goes in with each. */
-export function assembly({ bodies }: CaseworkPlan): readonly (readonly MemberRole[])[] {
-  const steps = new Map<number, Set<MemberRole>>();
-  for (const { role } of bodies) {
-    const { step } = WAYS[role];
-    steps.set(step, (steps.get(step) ?? new Set()).add(role));
-  }
-  return [...steps].sort(([one], [other]) => one - other).map(([, roles]) => [...roles]);
-}
 
 /** What both diagonals of the carcass come to when it is square, over its outer corners. */
 export function squareDiagonal({ outline }: CaseworkPlan): Length {

@@ -14,3 +14,5 @@ export type { Drawing, Shape, Measure } from './shapes';
 export * from './stick';
 export * from './stick-paper';
 export * from './templates';
+export * from './case-stick';
+export { drawCaseTemplates } from './case-templates';

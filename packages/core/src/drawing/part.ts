@@ -1,5 +1,6 @@
 import type { PartCut } from '../box';
 import type { MemberCut, MemberFace } from '../casework';
+import type { FixingMark } from '../fixing';
 import type { Bore } from '../fronts';
 import { inMillimetres, type Tally } from '../length';
 import { said, type Words } from '../words';
@@ -16,6 +17,7 @@ export interface WorkedPart {
   readonly bores: readonly Bore[];
   /** Of a part of a case. */
   readonly cuts?: readonly MemberCut[];
+  readonly fixings?: readonly FixingMark[];
   readonly seen?: MemberFace;
 }
 
@@ -58,6 +60,7 @@ export function drawPart(part: WorkedPart, label: string, words: Words): Drawing
       { kind: 'box', role: 'part', part: part.name, x: 0, y: 0, width, height },
       ...worked.map((shape) => ({ ...shape, part: part.name })),
       ...memberShapes(part, { width, height }),
+      ...fixingShapes(part, { width, height }),
       ...bores,
       { kind: 'words', role: 'name', part: part.name, text, x: width / 2, y: height / 2, height: LETTERS },
     ],
@@ -113,6 +116,20 @@ function memberShapes({ name, cuts = [], seen }: WorkedPart, { width, height }: 
         ...far,
       };
     return { kind: 'box', role: cut.kind, part: name, x, y, width: length, height: wide, ...far };
+  });
+}
+
+/** Where what holds it is set: a circle as wide as what is bored, on the face it is set from. */
+function fixingShapes({ name, fixings = [], seen }: WorkedPart, { width, height }: Size): readonly Shape[] {
+  return fixings.map(({ kind, face, along, in: inwards, across }): Shape => {
+    const [x, y] = [inMillimetres(along), inMillimetres(inwards)];
+    const far = face !== undefined && seen !== undefined && face !== seen;
+    return {
+      ...{ kind: 'circle', role: kind, part: name, diameter: inMillimetres(across) },
+      x: seen === 'lower' ? width - x : x,
+      y: seen === 'left' ? height - y : y,
+      ...(far ? { far: true } : {}),
+    };
   });
 }
 

@@ -1,5 +1,6 @@
 import type { Length, SizeKind } from '../length';
 import type { MemberRole } from '../casework';
+import type { FixingMark } from '../fixing';
 import type { DrawnSize, SaidAs } from '../words';
 
 /**
@@ -64,7 +65,7 @@ export interface Box extends Standing {
 
 export interface Circle extends Standing {
   readonly kind: 'circle';
-  readonly role: 'bore';
+  readonly role: 'bore' | FixingMark['kind'];
   readonly x: number;
   readonly y: number;
   readonly diameter: number;

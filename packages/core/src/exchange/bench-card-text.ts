@@ -1,11 +1,14 @@
 import { said, type Words } from '../words';
 import type { BenchCard, CardFact, CardTable } from './bench-card';
+import type { CaseCard } from './case-card';
 import { setInColumns, shorten, wrap } from './columns';
 
 /** No line of a card is longer: it fits a printed page and a terminal. */
 const WIDTH = 100;
 /** Headings of facts stand in a column of their own. */
 const HEAD = 9;
+/** What holds a step stands under it. */
+const HELD = '   ';
 const INDENT = ' '.repeat(HEAD);
 
 /** A bench card in plain text; `≈` marks what is rounded for showing. */
@@ -29,6 +32,28 @@ export function benchCardText(card: BenchCard, words: Words): string {
   return `${lines.join('\n')}\n`;
 }
 
+/** The card of a case in plain text. */
+export function caseCardText(card: CaseCard, words: Words): string {
+  const order = card.steps.flatMap(({ parts, held }, index) => [
+    `${index + 1}. ${parts.map(words.say).join(', ')}`,
+    ...held.flatMap((each) => wrap(words.say(each), WIDTH - HELD.length, '').map((line) => `${HELD}${line}`)),
+  ]);
+  const lines = [
+    shorten(`${card.job} · ${card.owner}`, WIDTH),
+    words.say(card.basis),
+    '='.repeat(WIDTH),
+    ...card.facts.flatMap((fact) => factLines(fact, words)),
+    '',
+    words.say(said('card-head/order')),
+    ...order,
+    '',
+    ...tableLines(card.parts, words),
+    '',
+    ...findingLines(card, words),
+  ];
+  return `${lines.join('\n')}\n`;
+}
+
 function spacerFact({ spacers, order }: BenchCard): CardFact {
   return { head: said('card-head/spacers'), said: said('card/spacers', { order, lengths: spacers }) };
 }
@@ -45,7 +70,7 @@ function tableLines({ columns, rows }: CardTable, words: Words): readonly string
   );
 }
 
-function findingLines({ findings }: BenchCard, words: Words): readonly string[] {
+function findingLines({ findings }: Pick<BenchCard, 'findings'>, words: Words): readonly string[] {
   if (findings.length === 0) return [words.say(said('card/nothing-in-the-way'))];
   return findings.flatMap((each) =>
     wrap(`${words.say(said(`card-severity/${each.severity}`)).padEnd(4)} ${words.say(each.said)}`, WIDTH, '     '),

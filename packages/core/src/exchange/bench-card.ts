@@ -7,8 +7,10 @@ import {
   sawCutSaid,
   sawOf,
   type Crosscut,
+  type CutGroup,
   type CutMaterial,
 } from '../cutting';
+import { isMember } from '../casework';
 import { groupFindings, type Severity } from '../findings';
 import { OPENING_SIZES, readAt, readingAt, readingLength, type Job } from '../job';
 import { smallest, subtract, toPack, ZERO, type Length, type Said, type SizeKind } from '../length';
@@ -88,12 +90,7 @@ function benchCardOf(job: Job, plan: Plan, owner: CasePlan, bank: BankPlan): Ben
       ...screwFacts(bank),
       ...bladeFacts(job, { ...plan, cases: [{ ...owner, banks: [bank] }] }),
     ],
-    parts: {
-      columns: PART_COLUMNS,
-      rows: groups.flatMap(({ material, rips }) =>
-        rips.flatMap(({ width, crosscuts }) => crosscuts.map((cut) => partRow(material, width, cut))),
-      ),
-    },
+    parts: partsTable(groups),
     unsized,
     findings: groupFindings(bank.findings).map((group) => ({ severity: group.finding.severity, said: group.said })),
   };
@@ -253,6 +250,16 @@ const PART_COLUMNS: readonly CardColumnOf[] = [
   { title: 'card-column/when', align: 'left' },
 ];
 
+/** Parts as they are cut: a row for every size of a material. */
+export function partsTable(groups: readonly CutGroup[]): CardTable {
+  return {
+    columns: PART_COLUMNS,
+    rows: groups.flatMap(({ material, rips }) =>
+      rips.flatMap(({ width, crosscuts }) => crosscuts.map((cut) => partRow(material, width, cut))),
+    ),
+  };
+}
+
 function partRow(material: CutMaterial, width: Length, cut: Crosscut): readonly Said[] {
   const sized = hasSize(cut.release);
   return [
@@ -270,7 +277,8 @@ function served({ uses }: Crosscut): Said {
   const roles = [...new Set(uses.map(({ role }) => role))];
   const parts = roles.map((role) => ({
     part: `part/${role}` as const,
-    places: uses.filter((use) => use.role === role).map(({ place }) => place),
+    // A part of a case is of no drawer.
+    places: isMember(role) ? [] : uses.filter((use) => use.role === role).map(({ place }) => place),
   }));
   return said('cell/parts', { parts });
 }

@@ -1,5 +1,6 @@
 export * from './bench-card';
-export { benchCardText } from './bench-card-text';
+export { caseCards, type CaseCard } from './case-card';
+export { benchCardText, caseCardText } from './bench-card-text';
 export * from './cut-rows';
 export * from './dxf';
 export * from './svg';

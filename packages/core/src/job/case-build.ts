@@ -28,6 +28,8 @@ export interface BuildOf<L> {
   readonly place?: SpaceOf<L>;
   /** The face frame is made before the case and fixes every line. */
   readonly frameFirst?: boolean;
+  /** Dividers and fixed shelves are cut to the case once that is glued. */
+  readonly dividersLast?: boolean;
 }
 
 /** What stands at the wall where a member does, one step over the other. */
@@ -85,6 +87,9 @@ export interface TopPanelOf<L> extends StretchersOf<L> {
 
 export type CaseFixing = 'glue' | 'pocket-screw' | 'screw' | 'connector-screw' | 'dowel' | 'loose-tenon' | 'biscuit';
 
+/** Of what is laid on and nailed, and of a face frame's corners. */
+export type LaidFixing = CaseFixing | 'brad';
+
 export interface CaseJointOf<L> {
   readonly kind: 'butt' | 'dado';
   readonly depth?: L;
@@ -100,6 +105,7 @@ export interface CaseBackOf<L> {
   /** A groove's distance from the back edges. */
   readonly set?: L;
   readonly play?: L;
+  readonly fixing?: LaidFixing;
 }
 
 export type MemberEdge = 'front' | 'back' | 'left' | 'right' | 'top' | 'bottom';
@@ -125,6 +131,8 @@ export interface FaceFrameOf<L> {
   readonly tenon?: L;
   readonly stiles?: 'base' | 'floor';
   readonly through?: 'stiles' | 'rails';
+  /** Of its corners, where they have no tenon. */
+  readonly fixing?: LaidFixing;
 }
 
 export interface CleatsOf<L> {

@@ -83,10 +83,12 @@ const bottom = object<BottomPanelOf<L>>({
 });
 const top = object<TopPanelOf<L>>({ kind: required(oneOf('between', 'over', 'stretchers', 'none')), ...stretchers });
 
+const FIXINGS = ['glue', 'pocket-screw', 'screw', 'connector-screw', 'dowel', 'loose-tenon', 'biscuit'] as const;
+const laid = optional(oneOf(...FIXINGS, 'brad'));
 const joint = object<CaseJointOf<L>>({
   kind: required(oneOf('butt', 'dado')),
   depth: optional(some),
-  fixing: optional(oneOf('glue', 'pocket-screw', 'screw', 'connector-screw', 'dowel', 'loose-tenon', 'biscuit')),
+  fixing: optional(oneOf(...FIXINGS)),
 });
 
 const back = object<CaseBackOf<L>>({
@@ -96,6 +98,7 @@ const back = object<CaseBackOf<L>>({
   depth: optional(some),
   set: optional(any),
   play: optional(any),
+  fixing: laid,
 });
 
 const edges = list<MemberEdge>(oneOf('front', 'back', 'left', 'right', 'top', 'bottom'), 1, 4);
@@ -124,6 +127,7 @@ const frame = object<FaceFrameOf<L>>({
   tenon: optional(any),
   stiles: optional(oneOf('base', 'floor')),
   through: optional(oneOf('stiles', 'rails')),
+  fixing: laid,
 });
 
 const cleats = object<CleatsOf<L>>({ material: required(id), width: required(some), count: optional(count) });
@@ -194,6 +198,7 @@ export const build = object<BuildOf<L>>({
   notches: optional(list(notches, 0, 100)),
   place: optional(place),
   frameFirst: optional(yesNo),
+  dividersLast: optional(yesNo),
 });
 
 const fit = orObject(

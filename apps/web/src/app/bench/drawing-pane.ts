@@ -58,7 +58,12 @@ import { ChoiceRow, type Choice } from '../ui/choice-row';
           } @else {
             <z-case-view class="min-h-0 flex-1" [casework]="casework" [view]="other()" [through]="through()" />
             @if (sight() === 'exploded') {
-              <z-assembly-list class="border-t border-line px-3 py-2" [casework]="casework" />
+              <details class="max-h-[45%] shrink-0 overflow-y-auto border-t border-line px-3" [open]="roomy">
+                <summary i18n class="flex min-h-11 cursor-pointer items-center font-medium">
+                  Order of assembly, and what holds it
+                </summary>
+                <z-assembly-list class="pb-2" [plan]="owner()!" />
+              </details>
             }
           }
         } @else if (whole(); as both) {
@@ -138,6 +143,9 @@ export class DrawingPane {
   });
   /** A section goes through the compartment that is worked on, or that of the bank on the bench. */
   protected readonly through = computed(() => this.node()?.id ?? this.bank().bank.compartment);
+
+  /** On a narrow screen the list would leave nothing to the drawing. */
+  protected readonly roomy = innerWidth >= 1024;
 
   constructor() {
     effect(() => {

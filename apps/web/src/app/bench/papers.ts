@@ -36,14 +36,14 @@ export const PAPERS: readonly PaperKind[] = [
   {
     name: 'bench-card.pdf',
     says: $localize`Bench card`,
-    what: $localize`A page a bank: face and section, boxes, spacers with their fence settings, holes and packing.`,
+    what: $localize`A page a case: its order, blocks and fixings. A page a bank: face and section, boxes, spacers with their fence settings, holes and packing.`,
     action: $localize`Print the bench card`,
     words: $localize`pdf paper spacers`,
   },
   {
     name: 'story-stick.pdf',
     says: $localize`Story stick, on pages`,
-    what: $localize`Full size, joined by the lettered dashed lines.`,
+    what: $localize`Of every case and bank at full size, joined by the lettered dashed lines.`,
     action: $localize`Print the story stick`,
     words: $localize`pdf paper full size rod`,
   },
@@ -57,7 +57,7 @@ export const PAPERS: readonly PaperKind[] = [
   {
     name: 'templates.pdf',
     says: $localize`Templates`,
-    what: $localize`Full size: bores of the pulls, the backs of undermount boxes, the screw line of the slides.`,
+    what: $localize`Full size: bores of the pulls, the backs of undermount boxes, the screw line of the slides; pin rows and notches of cases.`,
     action: $localize`Print templates`,
     words: $localize`pdf paper full size boring pulls`,
   },

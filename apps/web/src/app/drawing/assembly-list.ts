@@ -1,22 +1,36 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { assembly, said, squareDiagonal, type CaseworkPlan } from '@zabble/core';
+import { Store } from '@ngrx/store';
+import { assembly, caseFixings, fixingSaid, fixingTotals, nm, said, squareDiagonal, type CasePlan } from '@zabble/core';
 import { Size } from '../fields/size';
+import { selectJob } from '../store/job/job.selectors';
+import { Say } from '../words/say';
 import { Speech } from '../words/speech';
 
 /** The order a case is put together in, and what its diagonals are when it is square. */
 @Component({
   selector: 'z-assembly-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Size],
+  imports: [Say, Size],
   template: `<ol
-      class="flex list-decimal flex-wrap gap-x-8 gap-y-0.5 pl-5"
+      class="grid list-decimal grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-x-10 gap-y-1.5 pl-5"
       i18n-aria-label
       aria-label="Order of assembly"
     >
       @for (step of steps(); track $index) {
-        <li>{{ step }}</li>
+        <li>
+          <span class="font-medium">{{ step.parts }}</span>
+          @for (held of step.held; track $index) {
+            <span class="caption block leading-snug">{{ held | say }}</span>
+          }
+        </li>
       }
     </ol>
+    <p class="pt-2">
+      <span i18n class="caption">In all:</span>
+      @for (each of totals(); track $index; let last = $last) {
+        <span>{{ each | say }}{{ last ? '' : '; ' }}</span>
+      }
+    </p>
     <p i18n class="caption pt-1">
       Square when both diagonals over its outer corners are
       <b class="font-semibold text-ink"><z-size kind="reading" [length]="diagonal()" [unit]="true" /></b>; edges that
@@ -25,18 +39,27 @@ import { Speech } from '../words/speech';
   host: { class: 'block' },
 })
 export class AssemblyList {
-  readonly casework = input.required<CaseworkPlan>();
+  readonly plan = input.required<CasePlan>();
   private readonly speech = inject(Speech);
-  protected readonly diagonal = computed(() => squareDiagonal(this.casework()));
+  private readonly job = inject(Store).selectSignal(selectJob);
+  protected readonly diagonal = computed(() => {
+    const { casework } = this.plan();
+    return casework ? squareDiagonal(casework) : nm(0);
+  });
+  private readonly held = computed(() => {
+    const job = this.job();
+    return job ? caseFixings(job, this.plan()) : { fixings: [], hardware: [] };
+  });
+  protected readonly totals = computed(() => [
+    ...fixingTotals(this.held().fixings).map((row) => said('fixing', { ...row, long: row.long, thread: row.thread })),
+    ...this.held().hardware.map((row) => said('fixing/hardware', row)),
+  ]);
   protected readonly steps = computed(() => {
-    const { bodies } = this.casework();
-    return assembly(this.casework()).map((roles) =>
-      roles
-        .map((role) => {
-          const count = bodies.filter((body) => body.role === role).length;
-          return this.speech.say(said(`part/${role}`, { count }));
-        })
-        .join(', '),
-    );
+    const { casework } = this.plan();
+    if (!casework) return [];
+    return assembly(casework, this.held().fixings).map(({ roles, fixings }) => ({
+      parts: roles.map(({ role, count }) => this.speech.say(said(`part/${role}`, { count }))).join(', '),
+      held: fixings.map(fixingSaid),
+    }));
   });
 }

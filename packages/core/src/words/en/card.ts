@@ -37,6 +37,16 @@ interface BuiltOut {
   readonly stack: StackParams;
 }
 
+/** Edges of a case that something is glued to. */
+const SHARP = {
+  'behind-frame': 'front edges under the face frame',
+  'frame-inside': 'the frame’s own joints',
+  'at-back': 'back edges and the back’s rabbet or groove',
+  'let-in': 'ends let in',
+  butt: 'ends that butt',
+  'worktop-trim': 'worktop edges under trim',
+};
+
 /** What stands on a bench card beside its tables. */
 export const CARD = {
   /** A bank by its name, or by its id where it has none. */
@@ -52,6 +62,45 @@ export const CARD = {
   'card-head/levels': 'Levels',
   'card-head/screws': 'Screws',
   'card-head/blade': 'Blade',
+  'card-head/case': 'Case',
+  'card-head/square': 'Square',
+  'card-head/blocks': 'Blocks',
+  'card-head/sharp': 'Sharp',
+  'card-head/measure': 'Measure',
+  'card-head/alike': 'Alike',
+  'card-head/fixings': 'Fixings',
+  'card-head/waits': 'Waits',
+  'card-head/order': 'Order',
+  'card/case-basis': ({ surveyed }: { surveyed: boolean }, { unit }: Words) =>
+    `${surveyed ? 'SURVEYED: parts that wait for nothing may be cut' : 'PLANNED: a forecast, not for cutting'} · lengths in ${unit === 'in' ? 'inches' : 'millimetres'}`,
+  'card/case': (
+    p: { width: Length; height: Length; depth: Length; inside: Length; clear: Length; high: Length },
+    w: Words,
+  ) =>
+    `${w.bare(p.width, 'part')} wide, ${w.bare(p.height, 'part')} high, ${w.bare(p.depth, 'part')} deep; inside ${w.bare(p.clear, 'opening')} × ${w.bare(p.high, 'opening')}, ${w.bare(p.inside, 'opening')} deep`,
+  'card/square': ({ diagonal }: { diagonal: Length }, w: Words) =>
+    `when both diagonals over the outer corners are ${w.bare(diagonal, 'reading')}`,
+  'card/blocks': (
+    p: {
+      under: readonly { node: string; size: Length }[];
+      beside: readonly { node: string; size: Length }[];
+    },
+    w: Words,
+  ) =>
+    [
+      ...p.under.map(({ node, size }) => `under “${node}” ${w.bare(size, 'spacer')} high`),
+      ...p.beside.map(({ node, size }) => `in “${node}” ${w.bare(size, 'spacer')} wide, at top and bottom`),
+    ].join('; '),
+  'card/sharp': ({ edges }: { edges: readonly (keyof typeof SHARP)[] }, w: Words) =>
+    `${w.list(edges.map((edge) => SHARP[edge]))} stay sharp, their faces unsanded: they meet in glue`,
+  'card/at-bottom': ({ parts, length }: { parts: readonly Said[]; length: Length }, w: Words) =>
+    `${w.list(parts.map(w.say))} at the bottom, where the sides are held to size (${w.bare(length, 'part')} planned), never at the open top`,
+  'card/alike': ({ kind, size, parts }: { kind: 'fence' | 'stop'; size: Length; parts: readonly Said[] }, w: Words) =>
+    `${kind} ${w.bare(size, 'part')}: ${parts.map(w.say).join(', ')}`,
+  'card/fixings': (p: { fixings: readonly Said[]; hardware: readonly Said[] }, w: Words) =>
+    [...p.fixings, ...p.hardware].map(w.say).join('; ') || 'glue alone',
+  'card/waits': ({ when, parts }: { when: Said; parts: readonly Said[] }, w: Words) =>
+    `${parts.map(w.say).join(', ')}: ${w.say(when)}`,
   'card/basis': ({ asBuilt }: { asBuilt: boolean }, { unit }: Words) =>
     `${asBuilt ? 'AS BUILT: sized to the opening as measured' : 'PLANNED: a forecast, not for cutting'} · lengths in ${unit === 'in' ? 'inches' : 'millimetres'}`,
   'card/opening': (

@@ -5,6 +5,7 @@ import { CASE_FINDINGS } from './case-findings';
 import { CUTS } from './cuts';
 import { ERRORS } from './errors';
 import { BANK_FINDINGS, DRAWER_FINDINGS, SPOKEN } from './findings';
+import { FIXINGS } from './fixings';
 import { BOTTOM_FITS, IMPOSSIBLE_JOINTS, JOINTS, PARTS_OF_DRAWER } from './joints';
 import { LABELS } from './labels';
 import { PAPER } from './paper';
@@ -37,6 +38,7 @@ export const SENTENCES = {
   ...CARD,
   ...RECORD,
   ...CUTS,
+  ...FIXINGS,
   ...STEP_WORDS,
   ...SLIDES,
   ...WRONGS,

@@ -129,5 +129,11 @@ export const PAPER = {
     `${p.rip ? 'rip' : 'cut'} ${w.bare(p.at, 'part')}${p.times > 1 ? ` × ${p.times}` : ''} of ${by(p.of, w)}`,
   'paper/template': (p: { bank: string; template: Said; places: readonly number[] }, w: Words) =>
     `${p.bank} · ${w.say(p.template)}, ${w.form(p.places.length, { one: 'drawer', other: 'drawers' })} ${p.places.join(', ')}`,
-  'paper/no-templates': 'This job has no pulls, no undermount backs and no slides with screws.',
+  'paper/case-template': ({ job, owner, template }: { job: string; owner: string; template: Said }, w: Words) =>
+    `${job} · ${owner} · ${w.say(template)}`,
+  'paper/case-stick': ({ job, owner, way }: { job: string; owner: string; way: 'up' | 'across' }) =>
+    `${job} · ${owner}, the case ${way === 'up' ? 'up from the floor' : 'across from its left face'}`,
+  'paper/parts-of-case': 'Parts of the case',
+  'paper/no-templates':
+    'This job has no pulls, no undermount backs, no slides with screws, no pin rows and no notches.',
 };

@@ -27,6 +27,7 @@ const PART_NAMES = {
   'part/board': named('board', 'boards'),
   'part/drawer-rail': named('rail', 'rails'),
   'part/extra': named('extra part', 'extra parts'),
+  'part/case-side': named('side of the case', 'sides of the case'),
   'part/case-side-left': named('left side of the case', 'left sides of cases'),
   'part/case-side-right': named('right side of the case', 'right sides of cases'),
   'part/case-bottom': named('case bottom', 'case bottoms'),

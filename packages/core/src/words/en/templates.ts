@@ -9,6 +9,8 @@ const MARKS = {
   'mark/slide': 'slide line',
 };
 
+const STICK_EDGES = { lower: 'under', upper: 'top', left: 'left', right: 'right' };
+
 /** What is written on templates and the story stick at full size. */
 export const TEMPLATES = {
   ...MARKS,
@@ -30,6 +32,23 @@ export const TEMPLATES = {
   'template/case-edge': 'front edge of the case',
   'template/holes': ({ first, pitch }: { first: Length; pitch: Length }, w: Words) =>
     `first ${w.mark(first, 'reading')}, then every ${w.mark(pitch, 'reading')}; slots first`,
+  'template/pin-row': ({ node }: { node: string }) => `Pin row of “${node}”`,
+  'template/pins': (
+    p: { front: Length; back: Length | undefined; diameter: Length; depth: Length; count: number },
+    w: Words,
+  ) =>
+    `${p.count} holes ${w.mark(p.diameter, 'reading')} across, ${w.mark(p.depth, 'reading')} deep, ${w.mark(p.front, 'spacer')} in from the front edge${p.back === undefined ? '' : ` and ${w.mark(p.back, 'spacer')} in from it at the back`}; the same on both walls`,
+  'template/on-floor': 'floor of the compartment',
+  'template/cut-away': 'cut away',
+  'template/notch-of': ({ part }: { part: Said }, w: Words) => `Notch, ${w.say(part)}`,
+  'template/notch-at': (p: { wide: Length; high: Length; low: boolean; front: boolean }, w: Words) =>
+    `${w.mark(p.wide, 'reading')} deep, ${w.mark(p.high, 'reading')} high, at the ${p.low ? 'lower' : 'upper'} ${p.front ? 'front' : 'back'} corner; turned over for the other hand`,
+  'stick/member': (p: { part: Said; edge: 'lower' | 'upper' | 'left' | 'right'; at: Length }, w: Words) =>
+    `${w.say(p.part)}, ${STICK_EDGES[p.edge]}  ${w.bare(p.at, 'spacer')}`,
+  'stick/room-floor': 'floor  0',
+  'stick/case-top': ({ at }: { at: Length }, w: Words) => `top of the case  ${w.mark(at, 'spacer')}`,
+  'stick/left-face': 'left face  0',
+  'stick/right-face': ({ at }: { at: Length }, w: Words) => `right face  ${w.mark(at, 'spacer')}`,
   'stick/floor': 'floor of the opening  0',
   'stick/top': ({ height }: { height: Length }, w: Words) => `top of the opening  ${w.mark(height, 'opening')}`,
   'stick/mark': ({ place, mark, height }: { place: number; mark: keyof typeof MARKS; height: Length }, w: Words) =>

@@ -1,4 +1,5 @@
 import { usualFrame } from '../../store/case/whole-case';
+import { laidBy } from './held-by';
 import { UPPER, type Usual, type WayField, type WayGroup, type WrittenBuild } from './case-way';
 
 const width = (name: string, label: string): WayField => ({ kind: 'length', name, label });
@@ -59,6 +60,7 @@ export const FRAME: WayGroup = {
             { value: 'floor', label: $localize`the sides’ ends` },
           ],
         },
+        laidBy('pocket-screw', $localize`Corners without tenon held by`),
         { kind: 'material', name: 'material', label: $localize`Of` },
       ] satisfies readonly WayField[],
     ]),

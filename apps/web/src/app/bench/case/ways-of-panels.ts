@@ -1,4 +1,4 @@
-import type { AnyOption } from '../../fields/choice';
+import { heldBy, laidBy } from './held-by';
 import { kindOf, LOWER, panel, UPPER, type WayField, type WayGroup } from './case-way';
 
 const stretchers: readonly WayField[] = [
@@ -130,36 +130,22 @@ export const BACK: WayGroup = {
   fields: {
     rabbeted: [
       { kind: 'length', name: 'depth', label: $localize`Let in` },
+      laidBy('brad'),
       { kind: 'material', name: 'material', label: $localize`Of` },
     ],
     grooved: [
       { kind: 'length', name: 'depth', label: $localize`Groove deep` },
       { kind: 'length', name: 'set', label: $localize`Set in` },
       { kind: 'length', name: 'play', label: $localize`Play`, optional: true, placeholder: '0' },
+      laidBy('glue'),
       { kind: 'material', name: 'material', label: $localize`Of` },
     ],
     applied: [
       { kind: 'length', name: 'shy', label: $localize`Inside every edge by`, optional: true, placeholder: '0' },
+      laidBy('brad'),
       { kind: 'material', name: 'material', label: $localize`Of` },
     ],
   },
-};
-
-const FIXINGS: readonly AnyOption[] = [
-  { value: 'glue', label: $localize`glue` },
-  { value: 'pocket-screw', label: $localize`pocket screws` },
-  { value: 'screw', label: $localize`screws` },
-  { value: 'connector-screw', label: $localize`connector screws` },
-  { value: 'dowel', label: $localize`dowels` },
-  { value: 'loose-tenon', label: $localize`loose tenons` },
-  { value: 'biscuit', label: $localize`biscuits` },
-];
-const fixing: WayField = {
-  kind: 'choice',
-  name: 'fixing',
-  label: $localize`Held by`,
-  options: FIXINGS,
-  fallback: 'glue',
 };
 
 export const JOINT: WayGroup = {
@@ -194,5 +180,5 @@ export const JOINT: WayGroup = {
       value: () => ({ kind: 'butt', fixing: 'pocket-screw' }),
     },
   ],
-  fields: { dado: [{ kind: 'length', name: 'depth', label: $localize`Deep` }, fixing], butt: [fixing] },
+  fields: { dado: [{ kind: 'length', name: 'depth', label: $localize`Deep` }, heldBy('glue')], butt: [heldBy('glue')] },
 };

@@ -19,6 +19,7 @@ export const CHOICE_WORDS: Readonly<Record<string, string>> = {
   'made-box': $localize`a box that is made`,
   'butt-ends-run': $localize`butt, ends run`,
   'butt-sides-run': $localize`butt, sides run`,
+  brad: $localize`brads`,
   butt: $localize`butt joint`,
   caliper: $localize`caliper`,
   captured: $localize`captured`,

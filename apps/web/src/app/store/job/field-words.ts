@@ -64,6 +64,7 @@ export const FIELD_WORDS: Readonly<Record<string, string>> = {
   diameter: $localize`diameter`,
   direction: $localize`direction`,
   divider: $localize`divider`,
+  dividersLast: $localize`dividers after gluing`,
   division: $localize`division`,
   done: $localize`done`,
   door: $localize`door`,

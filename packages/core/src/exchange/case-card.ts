@@ -1,0 +1,162 @@
+import { cutList, partsOf, sawCuts, sawCutSaid, sawOf, sawSettings, type CutPart, type Release } from '../cutting';
+import { squareDiagonal } from '../drawing';
+import { assembly, fixingSaid, fixingTotals, type AssemblyStep } from '../fixing';
+import { groupFindings, type Severity } from '../findings';
+import type { CaseworkPlan } from '../casework';
+import type { Job } from '../job';
+import { nm, subtract, type Said } from '../length';
+import { caseFixings, type CasePlan, type Plan } from '../plan';
+import { said } from '../words';
+import { partsTable, type CardFact, type CardTable } from './bench-card';
+
+/** One step of putting a case together, in words: what goes in, and how it is held. */
+export interface CardStep {
+  readonly parts: readonly Said[];
+  readonly held: readonly Said[];
+}
+
+/** What stands on the bench card of a case, before any language or paper. */
+export interface CaseCard {
+  readonly job: string;
+  readonly owner: string;
+  readonly id: string;
+  readonly basis: Said;
+  readonly facts: readonly CardFact[];
+  readonly steps: readonly CardStep[];
+  readonly parts: CardTable;
+  readonly findings: readonly { readonly severity: Severity; readonly said: Said }[];
+}
+
+/** A card for every case that is told how it is made, in their order. */
+export function caseCards(job: Job, plan: Plan): readonly CaseCard[] {
+  return plan.cases.flatMap((each) => (each.casework ? [caseCardOf(job, plan, each, each.casework)] : []));
+}
+
+function caseCardOf(job: Job, plan: Plan, each: CasePlan, casework: CaseworkPlan): CaseCard {
+  const bare: Plan = { ...plan, cases: [{ ...each, banks: [] }] };
+  const own = { ...job, cutting: { ...job.cutting, extra: [] } };
+  const parts = partsOf(own, bare).parts;
+  const { fixings, hardware } = caseFixings(job, each);
+  const surveyed = parts.some(({ release }) => release === 'now');
+  const free = parts.filter(({ release }) => release === 'now');
+  return {
+    ...{ job: job.name, owner: each.name, id: each.id },
+    basis: said('card/case-basis', { surveyed }),
+    facts: [
+      sizeFact(casework),
+      fact('square', said('card/square', { diagonal: squareDiagonal(casework) })),
+      ...blockFacts(casework),
+      ...sharpFacts(job, each),
+      ...atBottomFacts(casework),
+      ...alikeFacts(free),
+      ...sawCuts(free, sawOf(job).kerf).map((cut) => fact('blade', sawCutSaid(bare, cut))),
+      fact(
+        'fixings',
+        said('card/fixings', {
+          fixings: fixingTotals(fixings).map((row) => said('fixing', { ...row, long: row.long, thread: row.thread })),
+          hardware: hardware.map((row) => said('fixing/hardware', row)),
+        }),
+      ),
+      ...waitFacts(parts),
+    ],
+    steps: assembly(casework, fixings).map(stepOf),
+    parts: partsTable(cutList(own, bare).groups),
+    findings: groupFindings(each.findings).map((group) => ({ severity: group.finding.severity, said: group.said })),
+  };
+}
+
+function fact(
+  head: 'case' | 'square' | 'blocks' | 'sharp' | 'measure' | 'alike' | 'blade' | 'fixings' | 'waits',
+  what: Said,
+): CardFact {
+  return { head: said(`card-head/${head}`), said: what };
+}
+
+function stepOf({ roles, fixings }: AssemblyStep): CardStep {
+  return {
+    parts: roles.map(({ role, count }) => said(`part/${role}`, { count })),
+    held: fixings.map(fixingSaid),
+  };
+}
+
+function sizeFact({ outline }: CaseworkPlan): CardFact {
+  const { width, height, depth, inside, floor, ceiling, panel } = outline;
+  return fact(
+    'case',
+    said('card/case', {
+      ...{ width: width.total, height, depth, inside: inside.total },
+      ...{ clear: nm(width.total - 2 * panel), high: subtract(ceiling, floor) },
+    }),
+  );
+}
+
+/** What is sawn to stand between: under every fixed shelf and rail, and between the walls beside every divider. */
+function blockFacts({ front }: CaseworkPlan): readonly CardFact[] {
+  const under = front.shelves.flatMap(({ node, left, right, y }) => {
+    const below = front.compartments.filter((each) => each.left < right && each.right > left && each.ceiling < y);
+    const nearest = [...below].sort((one, other) => other.ceiling - one.ceiling)[0];
+    return nearest ? [{ node, size: subtract(nearest.ceiling, nearest.floor) }] : [];
+  });
+  const beside = front.dividers.flatMap(({ node, x }) => {
+    const left = front.compartments.find((each) => each.right === x);
+    return left ? [{ node, size: subtract(left.right, left.left) }] : [];
+  });
+  if (under.length + beside.length === 0) return [];
+  return [fact('blocks', said('card/blocks', { under, beside }))];
+}
+
+/** Edges that meet in glue, a rabbet or a dado. */
+function sharpFacts(job: Job, { id, casework }: CasePlan): readonly CardFact[] {
+  const build = job.cases.find((each) => each.id === id)?.build;
+  if (!build || !casework) return [];
+  const edges = [
+    ...(build.frame ? (['behind-frame', 'frame-inside'] as const) : []),
+    ...(build.back && build.back.kind !== 'none' ? (['at-back'] as const) : []),
+    ...(casework.outline.letIn > 0 ? (['let-in'] as const) : (['butt'] as const)),
+    ...(build.worktop?.trim ? (['worktop-trim'] as const) : []),
+  ];
+  return [fact('sharp', said('card/sharp', { edges }))];
+}
+
+/** What runs between the sides is measured where they are held to size. */
+function atBottomFacts({ members }: CaseworkPlan): readonly CardFact[] {
+  const rows = members.filter(({ role }) => role === 'stretcher' || role === 'cleat');
+  if (rows.length === 0) return [];
+  const roles = [...new Set(rows.map(({ role }) => role))];
+  return [
+    fact(
+      'measure',
+      said('card/at-bottom', {
+        parts: roles.map((role) => said(`part/${role}`, { count: 2 })),
+        length: rows[0]?.length.total ?? nm(0),
+      }),
+    ),
+  ];
+}
+
+/** Parts alike to the hair are cut against one fence or stop, one after the other. */
+function alikeFacts(parts: readonly CutPart[]): readonly CardFact[] {
+  const { fences, stops } = sawSettings(parts);
+  const several = (settings: typeof fences, kind: 'fence' | 'stop') =>
+    settings
+      .filter((each) => each.parts.length > 1)
+      .map((each) => ({ kind, size: each.size, parts: rolesOf(each.parts) }));
+  return [...several(fences, 'fence'), ...several(stops, 'stop')].map((gang) =>
+    fact('alike', said('card/alike', gang)),
+  );
+}
+
+function rolesOf(parts: readonly CutPart[]): readonly Said[] {
+  const counts = new Map<CutPart['use']['role'], number>();
+  for (const { use } of parts) counts.set(use.role, (counts.get(use.role) ?? 0) + 1);
+  return [...counts].map(([role, count]) => said(`part/${role}`, { count }));
+}
+
+function waitFacts(parts: readonly CutPart[]): readonly CardFact[] {
+  const held = new Map<Release, CutPart[]>();
+  for (const part of parts)
+    if (part.release !== 'now') held.set(part.release, [...(held.get(part.release) ?? []), part]);
+  return [...held].map(([release, waiting]) =>
+    fact('waits', said('card/waits', { when: said(`when/${release}`), parts: rolesOf(waiting) })),
+  );
+}

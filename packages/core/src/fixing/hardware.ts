@@ -1,0 +1,36 @@
+import type { CaseStock, CaseworkPlan } from '../casework';
+
+/** What a case takes besides what holds its joints. Common practice, every figure here. */
+export interface CaseHardware {
+  readonly kind: 'shelf-pin' | 'foot' | 'foot-screw' | 'caster' | 'caster-screw' | 'wall-screw';
+  readonly count: number;
+}
+
+const PINS = 4;
+const SCREWS = 4;
+
+/** Pins of its shelves, feet or casters with their screws, and a screw for every stud each of its cleats meets. */
+export function hardwareOf({ build }: CaseStock, { bodies, feet }: CaseworkPlan): readonly CaseHardware[] {
+  const kind = build.stands?.kind === 'casters' ? 'caster' : 'foot';
+  const rows: readonly CaseHardware[] = [
+    { kind: 'shelf-pin', count: PINS * bodies.filter(({ role }) => role === 'shelf').length },
+    { kind, count: feet },
+    { kind: `${kind}-screw`, count: SCREWS * feet },
+    { kind: 'wall-screw', count: studsMet(build.place?.studs, bodies) },
+  ];
+  return rows.filter(({ count }) => count > 0);
+}
+
+type Studs = NonNullable<NonNullable<CaseStock['build']['place']>['studs']>;
+
+function studsMet(studs: Studs | undefined, bodies: CaseworkPlan['bodies']): number {
+  if (!studs) return 0;
+  return bodies.filter(({ role }) => role === 'cleat').reduce((sum, cleat) => sum + studsOf(studs, cleat).length, 0);
+}
+
+/** The studs a cleat meets between its ends, counted from the first that is seen. */
+export function studsOf({ first, pitch }: Studs, { x }: CaseworkPlan['bodies'][number]): readonly number[] {
+  const from = Math.max(0, Math.ceil((x.from - first) / pitch));
+  const to = Math.floor((x.to - first) / pitch);
+  return Array.from({ length: Math.max(0, to - from + 1) }, (_, index) => first + (from + index) * pitch);
+}
