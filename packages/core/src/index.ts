@@ -1,14 +1,35 @@
 /** The face of core: what stands outside uses this, and nothing else. */
 export { meetings, sharedEdges, type Boundary } from './layout';
-export type { BuildOf, CaseBackOf, DoorOf, FaceFrameOf, NodeOf, ShelvesOf, SpaceOf, StandsKind } from './job';
+export type {
+  BuildOf,
+  CaseBandOf,
+  MeasuredPlaceOf,
+  CaseBackOf,
+  DoorOf,
+  FaceFrameOf,
+  NodeOf,
+  ShelvesOf,
+  SpaceOf,
+  StandsKind,
+} from './job';
 export { planCasework } from './casework';
 export { caseFixings, caseStockOf, caseworkOf } from './plan';
 export { assembly, fixingSaid, fixingTotals, type AssemblyStep, type CaseHardware, type Fixing } from './fixing';
-export { isMember, MEMBERS, type Body, type CaseworkPlan, type Member, type MemberRole } from './casework';
+export {
+  isMember,
+  memberName,
+  MEMBERS,
+  type PlannedOpening,
+  type Body,
+  type CaseworkPlan,
+  type Member,
+  type MemberRole,
+} from './casework';
 export { BOTTOMS, isOfFront, type PartRole, type Role } from './box';
 export {
   type BoardRow,
   type BoardUse,
+  type GlueUp,
   type BoxStep,
   type Crosscut,
   type CutGroup,
@@ -57,6 +78,9 @@ export {
   partsServed,
   type SawCut,
   hasSize,
+  memberParts,
+  isPastSaw,
+  isPastStop,
 } from './cutting';
 export { type DivisionProblem, type Held, divide, idealHeights } from './division';
 export {

@@ -2,6 +2,9 @@ import {
   boardList,
   type BoardUse,
   cutList,
+  type CutPart,
+  isMember,
+  isPastStop,
   hasSize,
   partsOf,
   bankTelling,
@@ -206,11 +209,14 @@ function settingRows(table: Table, printing: Printing): void {
     ['paper/fences', fences],
     ['paper/stops', stops],
   ] as const) {
+    const past =
+      title === 'paper/stops' ? settings.filter(({ size }) => isPastStop(size, printing.job.saw?.limits)) : [];
     const sizes = settings.map(({ size, parts: ganged }) => `${sizeOf(printing, size)} (${ganged.length})`);
     for (let at = 0; at < sizes.length; at += 8) {
       const text = `${at === 0 ? words.say(said(title)) : '…'}: ${sizes.slice(at, at + 8).join('   ')}`;
       table.note(said('text', { text }));
     }
+    if (past.length > 0) table.note(said('paper/past-stop', { sizes: past.map(({ size }) => size) }));
   }
 }
 
@@ -235,6 +241,7 @@ function boardRows(table: Table, printing: Printing): void {
           boards: boards.count,
           wide: boards.width,
           fronts: parts.length,
+          part: partOfCase(parts),
         }),
       );
       table.note(said('paper/no-dowel', { clear, lines: cutLines, up: parts[0]?.upright === true }));
@@ -242,6 +249,11 @@ function boardRows(table: Table, printing: Printing): void {
     for (const { what, count, length, width, rough } of rows)
       table.note(said('paper/board-parts', { count, size: { length, width }, rough, what: boardPart(what) }));
   }
+}
+
+/** A panel glued up for a part of a case, not for fronts. */
+function partOfCase([first]: readonly CutPart[]): Said | undefined {
+  return first && isMember(first.use.role) ? said(`part/${first.use.role}`, { count: 1 }) : undefined;
 }
 
 function boardPart(what: BoardUse): Said {

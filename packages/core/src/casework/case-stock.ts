@@ -1,4 +1,4 @@
-import type { BuildOf, CaseStyle, DoorOf, KeepOutOf, Material, ShelvesOf } from '../job';
+import type { BuildOf, CaseStyle, DoorOf, KeepOutOf, Material, MeasuredPlaceOf, ShelvesOf } from '../job';
 import type { Length, Unit } from '../length';
 
 export type Build = BuildOf<Length>;
@@ -11,6 +11,7 @@ export interface CaseStock {
   readonly style: CaseStyle;
   readonly shelves: readonly Shelves[];
   readonly doors?: readonly Door[];
+  readonly measured?: readonly MeasuredPlaceOf<Length>[];
   readonly keepOuts?: readonly KeepOutOf<Length>[];
   readonly unit: Unit;
   readonly materials: readonly Material[];

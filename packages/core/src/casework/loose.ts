@@ -6,6 +6,7 @@ import {
   minus,
   ofField,
   plus,
+  smallest,
   tally,
   unlessZero,
   ZERO,
@@ -41,14 +42,24 @@ function shelvesOnPins(casework: Casework): readonly Member[] {
     const usual = SHELF[stock.unit];
     const written = (name: 'play' | 'inset') => (shelves[name] === undefined ? undefined : from(name));
     const length = tally(
-      plus('wall-right', place.right),
-      minus('wall-left', place.left),
+      ...(measuredSize(stock, place.id, 'width') ?? [plus('wall-right', place.right), minus('wall-left', place.left)]),
       unlessZero(minus('play', shelves.play ?? usual.play, written('play'))),
     );
-    const width = tally(...outline.inside.terms, ...frontEdge(casework, shelves, place, written('inset')));
+    const deep = measuredSize(stock, place.id, 'depth') ?? outline.inside.terms;
+    const width = tally(...deep, ...frontEdge(casework, shelves, place, written('inset')));
     const material = shelves.material ?? stock.build.panel;
     return [member(casework, 'shelf', shelves.count, [length, width], material, place.id)];
   });
+}
+
+/** A size of a compartment as it was measured back: the least of its readings. */
+function measuredSize({ measured = [], path }: CaseStock, id: string, size: 'width' | 'depth') {
+  const index = measured.findIndex(({ compartment }) => compartment === id);
+  const readings = measured[index]?.[size];
+  if (!readings) return undefined;
+  const least = smallest(readings);
+  const from = ofField(`${path}.measured[${index}].${size}[${readings.indexOf(least)}]`);
+  return [plus(size === 'width' ? 'between-walls-measured' : 'depth-measured', least, from)];
 }
 
 /** Back from the case's front edge: behind the face frame by the inset, and clear of a door that is set in. */

@@ -5,6 +5,7 @@ import { frontPanels, type FrontPanel } from './cut-list';
 import { sawOf } from './saw';
 import { add, inches, inMillimetres, millimetres, nm, ZERO, type Length, type Unit, type Said } from '../length';
 import type { BankPlan, Plan } from '../plan';
+import { isMember } from '../casework';
 import type { CutPart, Use } from './cut-part';
 import { partsOf, toCut } from './parts';
 
@@ -86,9 +87,14 @@ const CLEAR: Readonly<Record<Unit, Length>> = { in: inches(1, 2), mm: millimetre
 export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
   const all = partsOf(job, plan).parts.filter(toCut);
   const solid = all.filter(({ material }) => material.kind === 'solid' && !material.sheet);
-  const glued = frontPanels(job, plan, all)
+  const runs = frontPanels(job, plan, all)
     .filter(({ material }) => material.kind === 'solid' && !material.sheet)
     .map((panel) => ({ wood: materialCalled(panel.material), made: glueUp(job, panel) }));
+  const inRuns = new Set(runs.flatMap(({ made }) => made.parts.map(({ name }) => name)));
+  const panels = solid
+    .filter((part) => isMember(part.use.role) && !inRuns.has(part.name) && part.width.total > widestBoard(job))
+    .map((part) => ({ wood: materialCalled(part.material), made: glueUp(job, panelOf(part)) }));
+  const glued = [...runs, ...panels];
   const inPanels = new Set(glued.flatMap(({ made }) => made.parts.map(({ name }) => name)));
   const own = solid
     .filter(({ name }) => !inPanels.has(name))
@@ -122,11 +128,22 @@ export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
 /** What jointing both edges of a board takes. Common practice. */
 const JOINTED: Readonly<Record<Unit, Length>> = { in: inches(1, 4), mm: millimetres(6) };
 
+/** No wider than the planer takes. */
+function widestBoard({ unit, saw }: Job): Length {
+  return nm(Math.min(WIDEST_BOARD[unit], saw?.limits?.planer ?? Infinity));
+}
+
+/** A part of a case that is wider than a board, as a panel of its own. */
+function panelOf(part: CutPart): FrontPanel {
+  const { material, length, width, release } = part;
+  return { material, length: length.total, width: width.total, parts: [part], release };
+}
+
 /** A panel of fronts from as few boards as their greatest width allows, all of one width. */
 function glueUp(job: Job, { material, length, width, parts }: FrontPanel): GlueUp {
   const over = allowanceOf(job);
   const [long, wide] = [add(length, over.length), add(width, over.width)];
-  const count = Math.max(1, Math.ceil(wide / WIDEST_BOARD[job.unit]));
+  const count = Math.max(1, Math.ceil(wide / widestBoard(job)));
   return {
     parts,
     length: long,

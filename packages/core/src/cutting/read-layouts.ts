@@ -5,6 +5,7 @@ import type { Plan } from '../plan';
 import { lyingIn, type Blade, type SawnPanel, type SheetLayout } from '../sheets';
 import { partsOf } from './parts';
 import { rulesOf, sawOf } from './saw';
+import { isPieceOf } from './piece';
 
 /** A sheet's layout with the material it is of. */
 export interface MaterialLayout {
@@ -89,7 +90,8 @@ function isSize(value: unknown): value is SheetLayout['length'] {
 /** What is wrong; undefined where nothing is. */
 function againstPlan(layouts: readonly MaterialLayout[], job: Job, plan: Plan): Said | undefined {
   const parts = new Map(partsOf(job, plan).parts.map((part) => [part.name, part]));
-  const rules = rulesOf(sawOf(job));
+  const saw = sawOf(job);
+  const rules = rulesOf(saw);
   for (const [index, { sheet, material, blade = rules }] of layouts.entries())
     for (const { piece, turned, x, y, long, wide } of lyingIn(sheet, blade)) {
       const inside = x + long <= sheet.length - blade.trim && y + wide <= sheet.width - blade.trim;
@@ -97,7 +99,7 @@ function againstPlan(layouts: readonly MaterialLayout[], job: Job, plan: Plan): 
       if (piece === undefined) continue;
       const part = parts.get(piece);
       const [length, width] = turned ? [wide, long] : [long, wide];
-      const same = part?.material.id === material && part.length.total === length && part.width.total === width;
+      const same = part?.material.id === material && isPieceOf(part, length, width, saw.over);
       if (!same) return said('piece-not-in-plan', { sheet: index, piece });
       parts.delete(piece);
     }

@@ -1,23 +1,25 @@
 import type { Job, Saw } from '../job';
-import { inches, millimetres } from '../length';
+import { inches, millimetres, ZERO, type Length, type Unit } from '../length';
 import type { LayoutTask } from '../sheets';
 
 /** How this job is sawn, what it leaves open filled in with what is usual. */
-export type SawOfJob = Required<Omit<Saw, 'allowance'>>;
+export type SawOfJob = Required<Omit<Saw, 'allowance' | 'limits'>> & Pick<Saw, 'limits'>;
 
 /** A thin blade, a clean edge all round, rip first, then strips, then parts; off-cuts from 12 by 4 in. Common practice. */
 export function sawOf({ unit, saw = {} }: Job): SawOfJob {
-  const inch = unit === 'in';
+  const { allowance: _ofBoards, ...own } = saw;
+  return { ...USUAL[unit], ...own };
+}
+
+const USUAL: Readonly<Record<Unit, SawOfJob>> = {
+  in: usual(inches(1, 8), inches(1, 4), { length: inches(12), width: inches(4) }),
+  mm: usual(millimetres(3.2), millimetres(5), { length: millimetres(300), width: millimetres(100) }),
+};
+
+function usual(kerf: Length, trim: Length, offcut: SawOfJob['offcut']): SawOfJob {
   return {
-    kerf: saw.kerf ?? (inch ? inches(1, 8) : millimetres(3.2)),
-    trim: saw.trim ?? (inch ? inches(1, 4) : millimetres(5)),
-    stages: saw.stages ?? 4,
-    ripFirst: saw.ripFirst ?? true,
-    fewerSettings: saw.fewerSettings ?? 0.3,
-    biggerOffcuts: saw.biggerOffcuts ?? 0.3,
-    offcut:
-      saw.offcut ??
-      (inch ? { length: inches(12, 1), width: inches(4, 1) } : { length: millimetres(300), width: millimetres(100) }),
+    ...{ kerf, trim, offcut, stages: 4, ripFirst: true },
+    ...{ fewerSettings: 0.3, biggerOffcuts: 0.3, over: ZERO },
   };
 }
 

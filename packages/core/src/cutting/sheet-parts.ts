@@ -1,4 +1,5 @@
 import type { Job, Material } from '../job';
+import { add, type Length } from '../length';
 import type { Plan } from '../plan';
 import type { LayoutTask, Piece, Stock } from '../sheets';
 import { grainRuns } from './grain-runs';
@@ -49,7 +50,7 @@ export function sheetParts(job: Job, plan: Plan, which: Which, rack: readonly Ra
       free.filter(({ count }) => count > 0),
     );
     if (own.length === 0 || stock.length === 0) return [];
-    const pieces = piecesOf(job, plan, material, own);
+    const pieces = piecesOf(job, plan, material, own, saw.over);
     return [{ material, parts: own, task: { pieces, stock, rules: rulesOf(saw), likes } }];
   });
 }
@@ -67,7 +68,8 @@ function stockOf({ id, name, sheet }: Material, rack: readonly RackItem[]): read
   return [...had, ...(sheet ? [{ id, ...sheet }] : [])];
 }
 
-function piecesOf(job: Job, plan: Plan, material: Material, parts: readonly CutPart[]): readonly Piece[] {
+/** Single parts are broken down over size where that is asked for; a run's panel is trimmed as it is. */
+function piecesOf(job: Job, plan: Plan, material: Material, parts: readonly CutPart[], over: Length): readonly Piece[] {
   const runs = grainRuns(job, plan, parts);
   const inRun = new Set(runs.flatMap(({ names }) => names));
   const rest = parts.filter(({ name }) => !inRun.has(name));
@@ -75,8 +77,8 @@ function piecesOf(job: Job, plan: Plan, material: Material, parts: readonly CutP
     ...runs.map(({ piece }) => ({ ...piece, mayTurn: material.grain !== true })),
     ...rest.map(({ name, length, width, mayTurn }) => ({
       id: name,
-      length: length.total,
-      width: width.total,
+      length: add(length.total, over),
+      width: add(width.total, over),
       mayTurn,
     })),
   ];

@@ -2,6 +2,8 @@ import type { Job } from '../job';
 import { lyingIn, stepsOf, type Blade } from '../sheets';
 import type { CutPart } from './cut-part';
 import type { MaterialLayout } from './read-layouts';
+import { sawOf } from './saw';
+import { isPieceOf } from './piece';
 
 /** A sheet of a layout that was taken, as it stands now. */
 export interface TakenHere extends MaterialLayout {
@@ -24,6 +26,7 @@ export interface TakenHere extends MaterialLayout {
 /** Every sheet that was taken, in the order it was; untouched ones that no longer hold the plan among them. */
 export function takenSheets(job: Job, parts: readonly CutPart[]): readonly TakenHere[] {
   const byName = new Map(parts.map((part) => [part.name, part]));
+  const { over } = sawOf(job);
   return (job.cutting?.layouts ?? []).flatMap(({ material, kerf, trim, sheets }, l) =>
     sheets.map(({ id, stock, length, width, panel, begun, done = 0 }, s): TakenHere => {
       const sheet = { stock, length, width, panel };
@@ -35,7 +38,7 @@ export function takenSheets(job: Job, parts: readonly CutPart[]): readonly Taken
       const amiss = lying.filter(({ piece, turned, long, wide }) => {
         const part = byName.get(piece);
         const [along, across] = turned ? [wide, long] : [long, wide];
-        const fits = part?.material.id === material && part.length.total === along && part.width.total === across;
+        const fits = part?.material.id === material && isPieceOf(part, along, across, over);
         return !fits && part?.standing === undefined;
       });
       const steps = stepsOf(sheet, blade).length;

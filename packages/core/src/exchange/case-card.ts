@@ -2,9 +2,9 @@ import { cutList, partsOf, sawCuts, sawCutSaid, sawOf, sawSettings, type CutPart
 import { squareDiagonal } from '../drawing';
 import { assembly, fixingSaid, fixingTotals, type AssemblyStep } from '../fixing';
 import { groupFindings, type Severity } from '../findings';
-import type { CaseworkPlan } from '../casework';
+import { MEMBERS, type CaseworkPlan } from '../casework';
 import type { Job } from '../job';
-import { nm, subtract, type Said } from '../length';
+import { add, nm, subtract, ZERO, type Said } from '../length';
 import { caseFixings, type CasePlan, type Plan } from '../plan';
 import { said } from '../words';
 import { partsTable, type CardFact, type CardTable } from './bench-card';
@@ -48,6 +48,7 @@ function caseCardOf(job: Job, plan: Plan, each: CasePlan, casework: CaseworkPlan
       ...blockFacts(casework),
       ...sharpFacts(job, each),
       ...atBottomFacts(casework),
+      ...edgingFacts(job, each),
       ...alikeFacts(free),
       ...sawCuts(free, sawOf(job).kerf).map((cut) => fact('blade', sawCutSaid(bare, cut))),
       fact(
@@ -66,7 +67,7 @@ function caseCardOf(job: Job, plan: Plan, each: CasePlan, casework: CaseworkPlan
 }
 
 function fact(
-  head: 'case' | 'square' | 'blocks' | 'sharp' | 'measure' | 'alike' | 'blade' | 'fixings' | 'waits',
+  head: 'case' | 'square' | 'blocks' | 'sharp' | 'measure' | 'edging' | 'alike' | 'blade' | 'fixings' | 'waits',
   what: Said,
 ): CardFact {
   return { head: said(`card-head/${head}`), said: what };
@@ -116,6 +117,27 @@ function sharpFacts(job: Job, { id, casework }: CasePlan): readonly CardFact[] {
     ...(build.worktop?.trim ? (['worktop-trim'] as const) : []),
   ];
   return [fact('sharp', said('card/sharp', { edges }))];
+}
+
+/** Edging: cut over, glued on and trimmed flush. */
+function edgingFacts(job: Job, { id, casework }: CasePlan): readonly CardFact[] {
+  const band = job.cases.find((each) => each.id === id)?.build?.band;
+  if (!band || !casework) return [];
+  const rows = casework.members.flatMap(({ role, count, length, width, thickness }) =>
+    (band.members[MEMBERS[role].written] ?? []).map((edge) => ({
+      wide: add(thickness, band.over ?? ZERO),
+      long: nm(count * (edge === 'front' || edge === 'back' ? length.total : width.total)),
+    })),
+  );
+  return [...new Set(rows.map(({ wide }) => wide))].map((wide) =>
+    fact(
+      'edging',
+      said('card/edging', {
+        ...{ thickness: band.thickness, wide, over: band.over ?? ZERO },
+        long: add(...rows.filter((row) => row.wide === wide).map(({ long }) => long)),
+      }),
+    ),
+  );
 }
 
 /** What runs between the sides is measured where they are held to size. */

@@ -1,8 +1,10 @@
 import type { PlannedOpening } from '../casework';
 import { add, inches, millimetres, minus, nm, plus, subtract, tally, ZERO, type Length, type Tally } from '../length';
 import { said } from '../words';
+import { keepOutsMet } from './case-keep-outs';
 import { lookOverMembers } from './case-members';
 import { lookOverSpace } from './case-space';
+import { roomToWork } from './case-room-to-work';
 import type { LookedAtCase } from './looked-at-case';
 import type { Finding } from './finding';
 
@@ -28,6 +30,8 @@ export function lookOverCase(looked: LookedAtCase): readonly Finding[] {
     ...lowKick(looked),
     ...lookOverSpace(looked),
     ...lookOverMembers(looked),
+    ...keepOutsMet(looked),
+    ...roomToWork(looked),
   ];
 }
 
@@ -38,10 +42,20 @@ function misfits({ casework, job: { unit } }: LookedAtCase): readonly Finding[] 
   const least = LEAST[unit].clear;
   const small = compartments.flatMap(({ id, width, height }): readonly Finding[] => {
     const size = nm(Math.min(width.total, height.total));
-    return size < least ? [{ ...said('SHARE_TOO_SMALL', { node: id, size, least }), ...of('stop') }] : [];
+    return size < least
+      ? [
+          {
+            ...said('SIZES_DO_NOT_ADD_UP', { node: id, off: subtract(least, size), share: { size, least } }),
+            ...of('stop'),
+          },
+        ]
+      : [];
   });
   return [
-    ...all.map(({ node, off }): Finding => ({ ...said('SIZES_DO_NOT_ADD_UP', { node, off }), ...of('stop') })),
+    ...all.map(({ node, off }): Finding => ({
+      ...said('SIZES_DO_NOT_ADD_UP', { node, off, share: undefined }),
+      ...of('stop'),
+    })),
     ...small,
   ];
 }

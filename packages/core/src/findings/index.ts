@@ -1,5 +1,5 @@
 export { lookOverCase } from './casework';
-export type { LookedAtCase } from './looked-at-case';
+export type { LookedAtBank, LookedAtCase } from './looked-at-case';
 export * from './bank';
 export * from './box';
 export type { BoxFacts } from './box-facts';

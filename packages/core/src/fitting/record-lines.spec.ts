@@ -2,6 +2,7 @@ import type { JobDocument } from '../job';
 import { inMillimetres, millimetres } from '../length';
 import { readJobDocument } from '../plan';
 import { demo, IN_ENGLISH } from '../plan/plan.spec-data';
+import { WHOLE_CASE, wholeJob } from '../plan/whole-case.spec-data';
 import { lessonsOf } from './lessons';
 import { madeOf, sumsOf, trendsOf, type MadeSize } from './against-plan';
 import { recordLines } from './record-lines';
@@ -122,5 +123,23 @@ describe('what to do otherwise next time', () => {
     expect(split).toMatchObject({ about: 'split', times: 1, otherwise: { code: 'otherwise/split' } });
     expect(split).not.toHaveProperty('change');
     expect(lessonsOf([], [{ fault: 'box-narrow', times: 2 }], {})[0]).not.toHaveProperty('change');
+  });
+});
+
+describe('the record of a whole case', () => {
+  it('tells its gates, and its parts by their kind and compartment', () => {
+    const deed = { at: '2026-11-28T09:00:00.000Z', by: 'Mo' };
+    const document = wholeJob({ ...WHOLE_CASE, gates: { survey: deed } }, [], {
+      cutting: { cut: [{ part: 'c1/divider left', length: '29 in', width: '22 in', ...deed }] },
+      log: [{ id: 'e1', kind: 'fault', fault: 'wrong-face', part: 'c1/case-side-left', ...deed }],
+    }) as JobDocument;
+    const reading = readJobDocument(document);
+    if (!reading.ok) throw new Error('unread');
+    const told = recordLines(reading.job).map(
+      ({ said, where }) => `${where ? IN_ENGLISH.say(where) : ''}: ${IN_ENGLISH.say(said)}`,
+    );
+    expect(told[0]).toBe('Bench: the space is surveyed, thicknesses are measured');
+    expect(told[1]).toMatch(/^divider right of left: /);
+    expect(told[2]).toBe('left side of the case: bored or cut on the wrong face');
   });
 });

@@ -1,7 +1,8 @@
 import { roleWritten } from '../box';
+import { MEMBER_ROLES, MEMBERS } from '../casework';
 import { type Deed, type Gates, type Job, type LogEntry, readAddress } from '../job';
 import type { Said } from '../length';
-import { said, type CalledBank, type SaidAs, type StepCode } from '../words';
+import { said, type CalledBank, type StepCode } from '../words';
 
 /** One line of the record of a job. */
 export interface Recorded extends Deed {
@@ -16,6 +17,7 @@ export interface Recorded extends Deed {
 type Reading = LogEntry & { readonly kind: 'reading' };
 type Step = LogEntry & { readonly kind: 'step' };
 
+const CASE_GATES = ['survey', 'glued', 'standing', 'level', 'hinges'] as const;
 const GATES: readonly (keyof Gates)[] = ['slides', 'groove', 'glued', 'hung'];
 
 /** Everything that was measured, done, cut and noted, by when it was; what has the same moment keeps its order. */
@@ -25,15 +27,21 @@ export function recordLines(job: Job): readonly Recorded[] {
 }
 
 function gatesOf(job: Job): readonly Recorded[] {
-  return job.cases.flatMap((owner) =>
-    owner.banks.flatMap((bank) =>
+  return job.cases.flatMap((owner) => [
+    ...CASE_GATES.flatMap((gate): readonly Recorded[] => {
+      const deed = owner.gates?.[gate];
+      return deed
+        ? [{ ...who(deed), kind: 'gate', said: said(`gate/case-${gate}`), ...whereIs({ owner: owner.name }) }]
+        : [];
+    }),
+    ...owner.banks.flatMap((bank) =>
       GATES.flatMap((gate): readonly Recorded[] => {
         const deed = bank.gates?.[gate];
         if (!deed) return [];
         return [{ ...who(deed), kind: 'gate', said: said(`gate/${gate}`), ...whereIs(placed(job, owner.id, bank.id)) }];
       }),
     ),
-  );
+  ]);
 }
 
 function cuttingOf({ cutting }: Job): readonly Recorded[] {
@@ -120,6 +128,7 @@ function whereOf(job: Job, entry: LogEntry): Pick<Recorded, 'where'> {
     const name = job.materials.find(({ id }) => id === entry.material)?.name;
     return name === undefined ? {} : { where: said('text', { text: name }) };
   }
+  if (entry.kind !== 'time' && entry.kind !== 'step' && entry.part !== undefined) return { where: partAt(entry.part) };
   if (entry.kind === 'time' || !entry.bank) return {};
   const { case: owner, bank } = readAddress(entry.bank);
   const drawer = entry.kind === 'step' ? undefined : drawerPlace(job, owner, bank, entry.drawer);
@@ -145,14 +154,30 @@ function drawerPlace(job: Job, owner = '', bank = '', drawer = ''): number | und
   return place < 0 ? undefined : place;
 }
 
-/** `c1/b1/d2/side 1` as “b1 d2 side 1”. */
-function partAt(part: string): SaidAs<'record/part'> {
+/** `c1/b1/d2/side 1` as “b1 d2 side 1”, `c1/divider left` as “divider right of left”. */
+function partAt(part: string): Said {
   const { bank, drawer, part: role = '' } = readAddress(part);
+  const ofCase = drawer === undefined && role === '' ? memberAt(bank ?? '') : undefined;
+  if (ofCase) return ofCase;
   const [, word = role, number] = /^([a-z]+)(?: (\d+))?$/.exec(role) ?? [];
   const known = roleWritten(word);
   return said('record/part', {
     at: [bank, drawer].filter((each) => each !== undefined && each !== '') as string[],
     part: known === undefined ? { unknown: word } : `part/${known}`,
+    ...(number === undefined ? {} : { number: Number(number) }),
+  });
+}
+
+/** A part of a case: its kind, the compartment it belongs to where that is told, its number where it has one. */
+function memberAt(name: string): Said | undefined {
+  const [written, ...rest] = name.split(' ');
+  const role = MEMBER_ROLES.find((each) => MEMBERS[each].written === written);
+  if (!role) return undefined;
+  const { at } = MEMBERS[role];
+  const [node, number] = at ? rest : [undefined, rest[0]];
+  return said('part-named', {
+    part: `part/${role}`,
+    ...(at && node !== undefined ? { at, node } : {}),
     ...(number === undefined ? {} : { number: Number(number) }),
   });
 }

@@ -30,6 +30,8 @@ export interface BuildOf<L> {
   readonly frameFirst?: boolean;
   /** Dividers and fixed shelves are cut to the case once that is glued. */
   readonly dividersLast?: boolean;
+  /** What no driver reaches later is fixed on the bench, before the case is closed. */
+  readonly onBench?: boolean;
 }
 
 /** What stands at the wall where a member does, one step over the other. */

@@ -34,7 +34,7 @@ export function checkCases(job: WrittenJob, report: Report): void {
 }
 
 /** What is told the compartment it stands in. */
-const IN_COMPARTMENTS = ['shelves', 'tiltOuts', 'boards', 'keepOuts', 'uprights'] as const;
+const IN_COMPARTMENTS = ['shelves', 'tiltOuts', 'boards', 'keepOuts', 'uprights', 'measured'] as const;
 
 interface InCompartment {
   readonly compartment: string;

@@ -42,6 +42,16 @@ export interface KeepOutOf<L> {
   readonly room?: L;
 }
 
+/** A compartment as it came out, measured back; each size as often as it was read. */
+export interface MeasuredPlaceOf<L> {
+  readonly compartment: string;
+  /** Between its walls, behind the face frame. */
+  readonly width?: readonly L[];
+  readonly height?: readonly L[];
+  /** From the case's front edge to its back. */
+  readonly depth?: readonly L[];
+}
+
 /** A hole in a member, from its lower left corner, its outer face seen. */
 export interface CutOutOf<L> {
   readonly member: string;

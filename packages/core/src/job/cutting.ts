@@ -25,6 +25,20 @@ export interface SawOf<L> {
   readonly offcut?: { readonly length: L; readonly width: L };
   /** Cut over size from solid wood, in all. */
   readonly allowance?: { readonly length: L; readonly width: L };
+  /** Sheet parts are first cut over size by so much on each dimension, and to size after. */
+  readonly over?: L;
+  readonly limits?: LimitsOf<L>;
+}
+
+/** What the shop can take: the longest rip, the widest crosscut, the widest board through the planer, the longest stop. */
+export interface LimitsOf<L> {
+  readonly rip?: L;
+  readonly crosscut?: L;
+  readonly planer?: L;
+  readonly stop?: L;
+  /** What a driver with its bit and a drill with its bit need before them. */
+  readonly driver?: L;
+  readonly drill?: L;
 }
 
 /** A part released by hand before its turn, and why. */

@@ -28,7 +28,7 @@ import {
 
 const words = text(2000);
 const id = text(40, 1);
-const where = { bank: optional(text(90, 1)), drawer: optional(id) };
+const where = { bank: optional(text(90, 1)), drawer: optional(id), part: optional(text(200, 1)) };
 const entry = { id: required(text(40, 1)), at: required(moment), by: optional(text(200, 1)) };
 
 const reading = object<ReadingOf<Length>>({

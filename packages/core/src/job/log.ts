@@ -30,6 +30,14 @@ export const FAULTS = [
   'grain-wrong',
   'screw-through',
   'split',
+  'wrong-face',
+  'edge-eased',
+  'sanded-through',
+  'stain-blotched',
+  'slide-met-hinge',
+  'panel-out-of-square',
+  'finish-marked',
+  'wrong-kind-bought',
   'other',
 ] as const;
 export type FaultKind = (typeof FAULTS)[number];
@@ -39,10 +47,11 @@ interface Entry extends Deed {
   readonly id: string;
 }
 
-/** Where in the job: a bank as `case/bank`, a drawer by its id. */
+/** Where in the job: a bank as `case/bank`, a drawer by its id; or a part of a case by its name. */
 export interface Whereabouts {
   readonly bank?: string;
   readonly drawer?: string;
+  readonly part?: string;
 }
 
 /** A size as it is. A newer one of the same thing at the same place follows it; none is ever written over. */

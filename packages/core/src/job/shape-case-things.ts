@@ -5,6 +5,7 @@ import type {
   CasingOf,
   CutOutOf,
   KeepOutOf,
+  MeasuredPlaceOf,
   OwnHingeOf,
   RoomOf,
   RoomThingOf,
@@ -53,6 +54,14 @@ export const workBoard = object<WorkBoardOf<L>>({
       corner: optional(oneOf('butt', 'mitre')),
     }),
   ),
+});
+
+const readings = optional(list(some, 1, 100));
+export const measuredPlace = object<MeasuredPlaceOf<L>>({
+  compartment: required(id),
+  width: readings,
+  height: readings,
+  depth: readings,
 });
 
 export const keepOut = object<KeepOutOf<L>>({

@@ -199,6 +199,7 @@ export const build = object<BuildOf<L>>({
   place: optional(place),
   frameFirst: optional(yesNo),
   dividersLast: optional(yesNo),
+  onBench: optional(yesNo),
 });
 
 const fit = orObject(

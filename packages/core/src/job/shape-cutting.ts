@@ -23,6 +23,7 @@ import type {
   CuttingOf,
   ExtraPartOf,
   Gates,
+  LimitsOf,
   ReleasedPart,
   SawOf,
   TakenLayoutOf,
@@ -52,6 +53,17 @@ export const saw = object<SawOf<L>>({
   biggerOffcuts: optional(number(0, 10)),
   offcut: optional(twoWays),
   allowance: optional(twoWays),
+  over: optional(any),
+  limits: optional(
+    object<LimitsOf<L>>({
+      rip: optional(some),
+      crosscut: optional(some),
+      planer: optional(some),
+      stop: optional(some),
+      driver: optional(some),
+      drill: optional(some),
+    }),
+  ),
 });
 
 /** Panels within panels, so deep at most; what lies deeper no saw cuts. */

@@ -4,6 +4,7 @@ import type {
   CaseGates,
   CutOutOf,
   KeepOutOf,
+  MeasuredPlaceOf,
   OwnHingeOf,
   RoomOf,
   StandsAtOf,
@@ -114,6 +115,7 @@ export interface CaseOf<L> {
   readonly shelves?: readonly ShelvesOf<L>[];
   readonly tiltOuts?: readonly TiltOutOf<L>[];
   readonly boards?: readonly WorkBoardOf<L>[];
+  readonly measured?: readonly MeasuredPlaceOf<L>[];
   readonly keepOuts?: readonly KeepOutOf<L>[];
   readonly cutOuts?: readonly CutOutOf<L>[];
   readonly uprights?: readonly UprightsOf<L>[];

@@ -22,6 +22,16 @@ const pins = (depth: string) =>
 const columns = { layout: { id: 'front', across: [{ id: 'left' }, { id: 'right' }] }, banks: [] };
 const grooved = { kind: 'grooved', material: 'ply6', depth: '9 mm', set: '20 mm' };
 
+const slide = { family: 'side-ball-bearing', lengths: 'in' };
+const still = {
+  ...{ compartment: 'left', name: 'still', x: '0 in', y: '0 in', z: '17 in' },
+  ...{ width: '10 in', height: '6 in', depth: '6 in' },
+};
+const narrow = (size: string) => ({
+  layout: { id: 'front', across: [{ id: 'left', size }, { id: 'right' }] },
+  banks: [wholeBank('b1', 'left', 2)],
+});
+
 interface Row {
   readonly build?: object;
   readonly over?: object;
@@ -89,6 +99,14 @@ const ROWS: readonly (readonly [code: string, fires: Row, holds: Row])[] = [
     { build: { worktop: { material: 'ash19', trim: { material: 'ash19', width: '38 mm', edges: ['front'] } } } },
   ],
   ['EDGE_SHOWS', { build: bare }, {}],
+  // A slide of 22 in ends 20 mm (a wall of it) before the back of 23.03 in; a still 12 in deep stands behind.
+  [
+    'KEEP_OUT_MET',
+    { over: { keepOuts: [still], banks: [wholeBank('b1', 'left', 3, { slide: { ...slide, length: '22 in' } })] } },
+    { over: { keepOuts: [still], banks: [wholeBank('b1', 'left', 3, { slide })] } },
+  ],
+  // Walls stand 23.575 and 10.2 mm behind the frame's edges: 4 1/2 in + 33.775 = 148.075 mm, 5 in 160.775; 150 is wanted.
+  ['NO_ROOM_TO_WORK', { over: narrow('4 1/2 in') }, { over: narrow('5 in') }],
 ];
 
 const documentOf = ({ build = {}, over = {}, materials = [] }: Row): JobDocument => {

@@ -21,6 +21,7 @@ import { contentsWeight, tipping, usualFill, type Balance, type Stand, type Weig
 import type { Surroundings } from './facts';
 import { caseStockOf, caseworkOf } from './in-compartments';
 import { rowRun } from './runs';
+import { lookedAtBank } from './looked-at-bank';
 import { standOf } from './stand';
 import type { BankPlan, CasePlan, DrawerPlan } from './types';
 
@@ -50,7 +51,7 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   const balance = stand && balanceOf(stand, banks);
   const whole: CasePlan = {
     ...(casework ? { casework } : {}),
-    findings: casework ? casesFindings(shop, owner, casework, path) : [],
+    findings: casework ? casesFindings(shop, owner, casework, path, banks) : [],
     id: owner.id,
     name: owner.name,
     path,
@@ -68,9 +69,29 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
 }
 
 /** What is to be said of how a case is made and divided. */
-function casesFindings({ job, exact }: Shop, owner: Case, casework: CaseworkPlan, path: string): readonly Finding[] {
+function casesFindings(
+  shop: Shop,
+  owner: Case,
+  casework: CaseworkPlan,
+  path: string,
+  banks: readonly BankPlan[],
+): readonly Finding[] {
+  const { job, exact } = shop;
   const stock = caseStockOf(job, owner, path);
-  return stock ? lookOverCase({ owner, casework, stock, job, path, exact, board: boardOf(job, owner) }) : [];
+  if (!stock) return [];
+  const standing = banks.map((bank) => lookedAtBank(job, bank));
+  const { limits } = job.saw ?? {};
+  return lookOverCase({
+    owner,
+    casework,
+    stock,
+    job,
+    path,
+    exact,
+    board: boardOf(job, owner),
+    banks: standing,
+    limits,
+  });
 }
 
 /** The board in the recess of a case stands in the room for toes. */

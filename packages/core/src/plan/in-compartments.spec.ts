@@ -133,7 +133,7 @@ describe('what is said of a case', () => {
     [
       'a compartment nothing is kept in',
       job({ layout: { ...layout, across: [{ id: 'left', size: '1 in' }, layout.across[1]] } }),
-      ['SHARE_TOO_SMALL'],
+      ['SIZES_DO_NOT_ADD_UP'],
     ],
   ])('%s: %p', (_, document, said) => expect(codes(document)).toEqual(said));
 

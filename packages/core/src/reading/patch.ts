@@ -9,9 +9,9 @@ export interface Patch {
 
 type Step = string | number;
 
-/** The steps of a path like `cases[0].banks[1].opening.width[2]`. */
+/** The steps of a path like `cases[0].banks[1].opening.width[2]`; names may have hyphens, as kinds of members do. */
 export function pathSteps(path: string): readonly Step[] {
-  return [...path.matchAll(/([A-Za-z_]\w*)|\[(\d+)\]/g)].map(([, name, index]) => name ?? Number(index));
+  return [...path.matchAll(/([A-Za-z_][\w-]*)|\[(\d+)\]/g)].map(([, name, index]) => name ?? Number(index));
 }
 
 /** What stands at a path of a document; undefined where nothing does. */

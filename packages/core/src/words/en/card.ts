@@ -67,6 +67,9 @@ export const CARD = {
   'card-head/blocks': 'Blocks',
   'card-head/sharp': 'Sharp',
   'card-head/measure': 'Measure',
+  'card-head/edging': 'Edging',
+  'card/edging': (p: { thickness: Length; wide: Length; over: Length; long: Length }, w: Words) =>
+    `${w.bare(p.thickness, 'reading')} thick, ${w.bare(p.wide, 'part')} wide${p.over > 0 ? ` (${w.bare(p.over, 'gap')} over, trimmed flush after gluing)` : ''}, ${w.bare(p.long, 'part')} of it in all`,
   'card-head/alike': 'Alike',
   'card-head/fixings': 'Fixings',
   'card-head/waits': 'Waits',

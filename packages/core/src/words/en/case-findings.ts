@@ -3,12 +3,24 @@ import type { Words } from '../words';
 
 /** What an experienced builder would say of a case. */
 export const CASE_FINDINGS = {
-  SIZES_DO_NOT_ADD_UP: ({ node, off }: { node: string; off: Length }, w: Words) =>
-    off > 0
-      ? `The sizes in “${node}” are ${w.size(off)} more than there is: make one of them smaller, or leave one open to take the rest.`
-      : `The sizes in “${node}” leave ${w.size(-off as Length)} that is nobody’s: leave one of them open to take the rest.`,
-  SHARE_TOO_SMALL: ({ node, size, least }: { node: string; size: Length; least: Length }, w: Words) =>
-    `“${node}” is left only ${w.size(size)}: under ${w.size(least)} nothing is kept in it.`,
+  /** `share`: what is left to one of them is too little; `off` is by how much. */
+  SIZES_DO_NOT_ADD_UP: (
+    p: { node: string; off: Length; share: { size: Length; least: Length } | undefined },
+    w: Words,
+  ) => {
+    if (p.share)
+      return `“${p.node}” is left only ${w.size(p.share.size)}, ${w.size(p.off)} too little: under ${w.size(p.share.least)} nothing is kept in it.`;
+    return p.off > 0
+      ? `The sizes in “${p.node}” are ${w.size(p.off)} more than there is: make one of them smaller, or leave one open to take the rest.`
+      : `The sizes in “${p.node}” leave ${w.size(-p.off as Length)} that is nobody’s: leave one of them open to take the rest.`;
+  },
+  KEEP_OUT_MET: (
+    { thing, places, over }: { thing: string; places: readonly number[]; over: Length | undefined },
+    w: Words,
+  ) =>
+    `${w.form(places.length, { one: 'Drawer', other: 'Drawers' })} ${w.list(places.map((place) => String(place + 1)))} ${w.form(places.length, { one: 'comes', other: 'come' })} into “${thing}”${over === undefined ? ': no slide is short enough before it' : `, by ${w.size(over)}`}. Shorter drawers there, or fewer, keep clear of it.`,
+  NO_ROOM_TO_WORK: (p: { nodes: readonly string[]; least: Length; need: Length; screws: boolean }, w: Words) =>
+    `In ${w.list(p.nodes.map((node) => `“${node}”`))} there is only ${w.size(p.least)} from wall to wall: a ${p.screws ? 'driver' : 'drill'} wants ${w.size(p.need)}. Fix what is screwed there on the bench, before the case is closed.`,
   NOTHING_TO_STAND_ON: ({ node }: { node: string }) =>
     `The columns of “${node}” have nothing to stand against: the row beside them is parted by nothing. Part it by a shelf or a rail.`,
   FRAME_BEHIND_WALL: ({ node, side, by }: { node: string; side: 'left' | 'right'; by: Length }, w: Words) =>

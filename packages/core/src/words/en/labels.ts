@@ -213,6 +213,8 @@ const PLAIN: Readonly<Record<PlainLabel, string>> = {
   'clear-height': 'clear height',
   'clear-width': 'clear width',
   'depth-case': 'depth of the case',
+  'between-walls-measured': 'between the walls, measured',
+  'depth-measured': 'depth, measured',
   'end-stile': 'end stile',
   'face-above': 'face above',
   'face-below': 'face below',

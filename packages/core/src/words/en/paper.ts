@@ -89,13 +89,18 @@ export const PAPER = {
   'paper/settings-told': 'longest first, each set once',
   'paper/fences': 'Fence',
   'paper/stops': 'Stop',
+  'paper/past-stop': ({ sizes }: { sizes: readonly Length[] }, w: Words) =>
+    `Past the stop: ${sizes.map((size) => w.bare(size, 'part')).join('; ')}. Stack those parts, flush one end, and cut them together.`,
   'paper/by-blade': 'Grooves and rabbets by the blade',
   'paper/by-blade-told': ({ kerf }: { kerf: Length }, w: Words) =>
     `kerf ${w.size(kerf, 'reading')}; depth is the blade’s height`,
   'paper/boards': (p: Bought, w: Words) => `boards, over size · ${bought(p, w)}`,
   'boards/bought': bought,
-  'paper/glue-up': (p: { size: Size; boards: number; wide: Length; fronts: number }, w: Words) =>
-    `Glue up ${by(p.size, w)} from ${p.boards} of ${w.bare(p.wide, 'part')} for ${w.count(p.fronts, { one: 'front', other: 'fronts' })}.`,
+  'paper/glue-up': (
+    p: { size: Size; boards: number; wide: Length; fronts: number; part: Said | undefined },
+    w: Words,
+  ) =>
+    `Glue up ${by(p.size, w)} from ${p.boards} of ${w.bare(p.wide, 'part')} for ${p.part ? `the ${w.say(p.part)}` : w.count(p.fronts, { one: 'front', other: 'fronts' })}.`,
   'paper/no-dowel': (p: { clear: Length; lines: readonly Length[]; up: boolean }, w: Words) =>
     `No dowel within ${w.bare(p.clear, 'gap')} of a cut line: ${p.lines.map((line) => w.bare(line, 'part')).join('; ')} from its upper ${p.up ? 'end' : 'edge'}.`,
   'paper/board-parts': (p: { count: number; size: Size; rough: Length; what: Said }, w: Words) =>

@@ -62,6 +62,9 @@ export const REMEDIES = {
   'shelves-of': (p: { material: string }) => `Make them of ${p.material}`,
   'bore-pins': (p: { depth: Length }, w: Words) => `Bore ${w.exact(p.depth)} deep from each side`,
   'no-trim-across': 'Leave the trim across the grain away',
+  'shorter-drawers': (p: { count: number; length: Length }, w: Words) =>
+    `${w.form(p.count, { one: 'A slide', other: 'Slides' })} of ${w.exact(p.length)}`,
+  'fix-on-bench': 'Fix them on the bench, before it is closed',
   'band-edges': 'Band their front edges',
   'interlock-drawers': 'Let only one drawer out at a time',
   'free-drawers': (p: { drawers: readonly CalledDrawer[] }, w: Words) => `Free drawer ${named(p.drawers, w)}`,

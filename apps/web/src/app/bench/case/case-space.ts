@@ -3,6 +3,7 @@ import { Store } from '@ngrx/store';
 import { valueAt, writeExact, type CaseworkPlan, type Patch, type SpaceOf } from '@zabble/core';
 import { LengthField } from '../../fields/length-field';
 import { LengthsField } from '../../fields/lengths-field';
+import { NumberField } from '../../fields/number-field';
 import { Size } from '../../fields/size';
 import { Toggle } from '../../fields/toggle';
 import { JobEdits } from '../../store/job/job-edits';
@@ -15,7 +16,7 @@ import { MaterialPick } from '../materials/material-pick';
 @Component({
   selector: 'z-case-space',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, LengthsField, MaterialPick, Says, Size, Toggle],
+  imports: [LengthField, LengthsField, MaterialPick, NumberField, Says, Size, Toggle],
   templateUrl: './case-space.html',
   host: { class: 'flex flex-col gap-3' },
 })

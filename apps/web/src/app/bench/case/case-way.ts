@@ -1,5 +1,5 @@
 import type { BuildOf, CaseView, MemberRole } from '@zabble/core';
-import type { AnyOption } from '../../fields/choice';
+import type { AnyOption, Option } from '../../fields/choice';
 
 export type WrittenBuild = BuildOf<string>;
 
@@ -31,6 +31,14 @@ export type WayField =
     }
   | { readonly kind: 'material'; readonly name: string; readonly label: string; readonly like?: string }
   | { readonly kind: 'count'; readonly name: string; readonly label: string; readonly placeholder: string }
+  | { readonly kind: 'many'; readonly name: string; readonly label: string; readonly options: readonly Option[] }
+  | { readonly kind: 'text'; readonly name: string; readonly label: string }
+  | {
+      readonly kind: 'pick';
+      readonly name: string;
+      readonly label: string;
+      readonly options: readonly Option[];
+    }
   | { readonly kind: 'yes'; readonly name: string; readonly label: string }
   | {
       readonly kind: 'choice';

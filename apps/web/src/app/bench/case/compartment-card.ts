@@ -17,6 +17,7 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { sessionFeature } from '../../store/session/session';
 import { ChoiceRow } from '../../ui/choice-row';
 import { Says } from '../../ui/says';
+import { MeasuredBack } from './measured-back';
 import { MaterialPick } from '../materials/material-pick';
 import { removeBank, type CaseEdit } from './case-edits';
 import { CaseState } from './case-state';
@@ -35,6 +36,7 @@ const MOST_SHELVES = 40;
     ChoiceRow,
     LengthField,
     MaterialPick,
+    MeasuredBack,
     NumberField,
     ReactiveFormsModule,
     RouterLink,
@@ -180,8 +182,6 @@ export class CompartmentCard {
     if (!owner || !found) return undefined;
     const { id } = found.node;
     const bank = this.bank();
-    const banks = document.cases.reduce((sum, each) => sum + each.banks.length, 0);
-    if (bank && banks === 1) return $localize`A job has one bank of drawers at least: put drawers elsewhere first.`;
     const away = [...openIn(owner, path, id), ...(bank ? (removeBank(document, bank.path)?.patches ?? []) : [])];
     const put = this.put(kind, document, owner, id, count, spoken);
     return { ...put, patches: [...away, ...put.patches] };

@@ -1,7 +1,10 @@
 import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import { Choice } from '../../fields/choice';
 import { LengthField } from '../../fields/length-field';
+import { Many } from '../../fields/many';
 import { NumberField } from '../../fields/number-field';
+import { Pick } from '../../fields/pick';
+import { TextField } from '../../fields/text-field';
 import { Toggle } from '../../fields/toggle';
 import { MaterialPick } from '../materials/material-pick';
 import type { WayField } from './case-way';
@@ -10,7 +13,7 @@ import type { WayField } from './case-way';
 @Component({
   selector: 'z-way-fields',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Choice, LengthField, MaterialPick, NumberField, Toggle],
+  imports: [Choice, LengthField, Many, MaterialPick, NumberField, Pick, TextField, Toggle],
   template: `@for (field of fields(); track field.name) {
     @let at = path() + '.' + field.name;
     @switch (field.kind) {
@@ -43,6 +46,26 @@ import type { WayField } from './case-way';
           [placeholder]="field.placeholder"
         />
       }
+      @case ('many') {
+        <z-many [path]="at" [label]="field.label" [options]="field.options" [fallback]="none" />
+      }
+      @case ('text') {
+        <z-text-field
+          class="w-40"
+          [path]="at"
+          [label]="field.label"
+          [name]="title() + ': ' + field.label.toLowerCase()"
+        />
+      }
+      @case ('pick') {
+        <z-pick
+          class="min-w-44"
+          [path]="at"
+          [label]="field.label"
+          [name]="title() + ' ' + field.label.toLowerCase()"
+          [options]="field.options"
+        />
+      }
       @case ('yes') {
         <z-toggle class="self-end" [path]="at" [label]="field.label" />
       }
@@ -60,6 +83,7 @@ import type { WayField } from './case-way';
   host: { class: 'flex flex-wrap items-start gap-x-4 gap-y-2' },
 })
 export class WayFields {
+  protected readonly none: readonly string[] = [];
   /** Path of what the fields belong to. */
   readonly path = input.required<string>();
   readonly title = input.required<string>();

@@ -123,6 +123,15 @@ function trim(): readonly WayField[] {
     { kind: 'length', name: 'trim.width', label: $localize`Trim high` },
     { kind: 'material', name: 'trim.material', label: $localize`Trim of` },
     {
+      ...{ kind: 'many', name: 'trim.edges', label: $localize`Edges with trim` },
+      options: [
+        { value: 'front', label: $localize`front` },
+        { value: 'left', label: $localize`left` },
+        { value: 'right', label: $localize`right` },
+        { value: 'back', label: $localize`back` },
+      ],
+    },
+    {
       ...{ kind: 'choice', name: 'trim.corner', label: $localize`Its corners`, fallback: 'butt' },
       options: [
         { value: 'butt', label: $localize`butted` },

@@ -1,7 +1,16 @@
 import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { allowanceOf, boardList, said, type BoardRow, type Bought } from '@zabble/core';
+import {
+  allowanceOf,
+  boardList,
+  isMember,
+  said,
+  type BoardRow,
+  type Bought,
+  type GlueUp,
+  type Said,
+} from '@zabble/core';
 import { Size } from '../../fields/size';
 import { CutState } from './cut-state';
 
@@ -28,7 +37,12 @@ import { CutState } from './cut-state';
               <b class="font-semibold"><z-size kind="part" [length]="glued.boards.width" [unit]="true" /></b>
             </p>
             <p i18n class="caption">
-              for {{ glued.parts.length }} fronts, cut from it in their order. No dowel, tenon or screw within
+              @if (partOfCase(glued); as part) {
+                for the {{ part | say }}.
+              } @else {
+                for {{ glued.parts.length }} fronts, cut from it in their order.
+              }
+              No dowel, tenon or screw within
               <z-size kind="gap" [length]="glued.clear" [unit]="true" /> of a cut line:
               @for (line of glued.cutLines; track $index; let last = $last) {
                 <z-size kind="part" [length]="line" />{{ last ? '' : '; ' }}
@@ -76,6 +90,11 @@ import { CutState } from './cut-state';
     }`,
 })
 export class BoardsView {
+  /** It is glued up for a part of a case, not for fronts. */
+  protected partOfCase({ parts: [first] }: GlueUp): Said | undefined {
+    return first && isMember(first.use.role) ? said(`part/${first.use.role}`, { count: 1 }) : undefined;
+  }
+
   protected bought(rough: Bought): string {
     return this.speech.say(said('boards/bought', rough));
   }

@@ -1,19 +1,26 @@
 import {
   valueAt,
   writeExact,
-  type CutPart,
   type CutRecordOf,
   type Deed,
   type JobDocument,
   type Patch,
   type ReleasedPart,
+  type Tally,
   type Unit,
 } from '@zabble/core';
+
+/** A part with the size it is cut in. */
+interface Sized {
+  readonly name: string;
+  readonly length: Pick<Tally, 'total'>;
+  readonly width: Pick<Tally, 'total'>;
+}
 
 /** Parts marked as cut, in their planned size or as they came out. */
 export function cutPatch(
   document: JobDocument,
-  parts: readonly CutPart[],
+  parts: readonly Sized[],
   deed: Deed,
   unit: Unit,
   came: { readonly length?: string; readonly width?: string; readonly wrong?: string } = {},

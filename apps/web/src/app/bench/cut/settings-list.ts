@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { boxSteps, sawCuts, sawCutSaid, sawOf, sawSettings, type BoxStep } from '@zabble/core';
+import { boxSteps, isPastStop, said, sawCuts, sawCutSaid, sawOf, sawSettings, type BoxStep } from '@zabble/core';
+import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { JobEdits } from '../../store/job/job-edits';
 import { Says } from '../../ui/says';
@@ -10,7 +11,7 @@ import { CutState } from './cut-state';
 @Component({
   selector: 'z-settings-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Says, Size],
+  imports: [Say, Says, Size],
   template: `<section class="flex flex-col gap-2" i18n-aria-label aria-label="Saw settings">
     <h3 i18n class="border-b border-line pb-1 text-lg font-semibold">Saw settings</h3>
     @for (each of rows(); track each.name) {
@@ -23,6 +24,9 @@ import { CutState } from './cut-state';
           </span>
         }
       </p>
+    }
+    @if (past(); as text) {
+      <p class="border-l-4 border-ochre bg-ochre-wash px-3 py-2">{{ text | say }}</p>
     }
     @if (byBlade().length > 0) {
       <div>
@@ -57,6 +61,12 @@ export class SettingsList {
     { name: $localize`Fence`, list: this.settings().fences },
     { name: $localize`Stop`, list: this.settings().stops },
   ]);
+  /** Lengths the shop's stop does not take. */
+  protected readonly past = computed(() => {
+    const limits = this.state.job()?.saw?.limits;
+    const sizes = this.settings().stops.flatMap(({ size }) => (isPastStop(size, limits) ? [size] : []));
+    return sizes.length > 0 ? said('paper/past-stop', { sizes }) : undefined;
+  });
   /** What is worked in by fence or stop and the height of the blade. */
   protected readonly byBlade = computed(() => {
     const [job, plan] = [this.state.job(), this.state.plan()];

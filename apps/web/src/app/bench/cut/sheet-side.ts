@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { movesOf, stepsOf, type SawStep } from '@zabble/core';
+import { isPastSaw, movesOf, stepsOf, type SawStep } from '@zabble/core';
 import { Size } from '../../fields/size';
 import { CutState } from './cut-state';
 import { SheetDrawing } from './sheet-drawing';
@@ -25,6 +25,10 @@ export class SheetSide {
     const at = this.state.step();
     return at === undefined ? undefined : this.steps()[at];
   });
+  /** A cut that is more than the shop's saw takes. */
+  protected pastSaw(step: SawStep): boolean {
+    return isPastSaw(step, this.state.saw()?.limits);
+  }
   protected readonly name = computed(() => {
     const shown = this.state.shown();
     return this.state.job()?.materials.find(({ id }) => id === shown?.material)?.name ?? '';

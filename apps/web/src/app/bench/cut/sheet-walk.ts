@@ -1,6 +1,6 @@
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { Patch } from '@zabble/core';
+import { lyingIn, type Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Who } from '../../device/who';
@@ -38,7 +38,7 @@ export class SheetWalk {
     const refused = this.apply($localize`cut ${step + 1} of the sheet`, [
       ...before,
       ...stepPatches(document, path, step + 1, this.who.deed()),
-      ...this.cut(names),
+      ...this.cut(names, shown),
     ]);
     if (refused === '') this.state.sheet.set(path);
     return refused;
@@ -66,7 +66,7 @@ export class SheetWalk {
     return [
       ...before,
       ...stepPatches(document, path, 10_000, this.who.deed()),
-      ...this.cut(namesOn(shown.sheet, shown.blade)),
+      ...this.cut(namesOn(shown.sheet, shown.blade), shown),
     ];
   }
 
@@ -89,10 +89,16 @@ export class SheetWalk {
     return takePatch(document, { material, sheets, blade: first.blade, ...effort }, this.who.deed());
   }
 
-  /** Those of these parts that are not cut yet, marked as cut in their planned size. */
-  private cut(names: readonly string[]): readonly Patch[] {
+  /** Those of these parts that are not cut yet, marked as cut in the size they lie in the sheet: it may be over theirs. */
+  private cut(names: readonly string[], { sheet, blade }: ShownSheet): readonly Patch[] {
     const document = this.document();
-    const parts = names.flatMap((name) => this.state.byName().get(name) ?? []).filter(({ standing }) => !standing);
+    const lying = new Map(lyingIn(sheet, blade).map((each) => [each.piece, each]));
+    const parts = names.flatMap((name) => {
+      const [part, at] = [this.state.byName().get(name), lying.get(name)];
+      if (!part || part.standing || !at) return [];
+      const [long, wide] = at.turned ? [at.wide, at.long] : [at.long, at.wide];
+      return [{ name, length: { total: long }, width: { total: wide } }];
+    });
     return document && parts.length > 0 ? [cutPatch(document, parts, this.who.deed(), document.unit)] : [];
   }
 

@@ -42,6 +42,16 @@ function usedOf({ sheet, blade }: ShownSheet): number {
   return lyingIn(sheet, blade).reduce((sum, { piece, long, wide }) => sum + (piece === undefined ? 0 : long * wide), 0);
 }
 
+/** What the shop can take, each by its field. */
+const LIMITS = [
+  { path: 'saw.limits.rip', label: $localize`Longest rip`, placeholder: $localize`any` },
+  { path: 'saw.limits.crosscut', label: $localize`Widest crosscut`, placeholder: $localize`any` },
+  { path: 'saw.limits.stop', label: $localize`Longest against the stop`, placeholder: $localize`any` },
+  { path: 'saw.limits.planer', label: $localize`Widest through the planer`, placeholder: $localize`usual` },
+  { path: 'saw.limits.driver', label: $localize`A driver wants before it`, placeholder: $localize`usual` },
+  { path: 'saw.limits.drill', label: $localize`A drill wants before it`, placeholder: $localize`usual` },
+];
+
 /** Sheets: the layouts the search has found so far, what they are judged by, and a sheet cut and booked. */
 @Component({
   selector: 'z-sheets-view',
@@ -52,6 +62,7 @@ function usedOf({ sheet, blade }: ShownSheet): number {
 export class SheetsView {
   protected readonly state = inject(CutState);
   protected readonly rack = inject(Rack);
+  protected readonly limits = LIMITS;
   private readonly edits = inject(JobEdits);
   private readonly walk = inject(SheetWalk);
   private readonly store = inject(Store);

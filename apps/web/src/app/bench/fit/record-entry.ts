@@ -1,7 +1,9 @@
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
-import { FAULTS, type BankPlan, type FaultKind } from '@zabble/core';
+import { Store } from '@ngrx/store';
+import { FAULTS, memberParts, partOfJob, type BankPlan, type FaultKind } from '@zabble/core';
+import { selectJob, selectPlan } from '../../store/job/job.selectors';
 import { LogWriter } from '../../store/log/log-writer';
 import { Says } from '../../ui/says';
 import { bankKey } from './bank-key';
@@ -32,6 +34,8 @@ const ASKS = {
 export class RecordEntry {
   readonly bank = input.required<BankPlan>();
   private readonly log = inject(LogWriter);
+  private readonly job = inject(Store).selectSignal(selectJob);
+  private readonly plan = inject(Store).selectSignal(selectPlan);
   protected readonly photos = inject(Photos);
   protected readonly ways = WAYS;
   protected readonly ASKS = ASKS;
@@ -45,6 +49,15 @@ export class RecordEntry {
       says: $localize`Drawer ${place + 1}${name ? `, ${name}` : ''}`,
     })),
   );
+  /** Those of the case the bank stands in: told by their names, which no drawer has. */
+  protected readonly parts = computed(() => {
+    const [job, plan] = [this.job(), this.plan()];
+    const owner = plan?.cases.find(({ path }) => this.bank().path.startsWith(`${path}.`));
+    if (!job || !plan || !owner?.casework) return [];
+    return memberParts(job, plan)
+      .filter(({ use }) => use.case === owner.id)
+      .map((part) => ({ name: part.name, says: this.speech.say(partOfJob(plan, part)) }));
+  });
   private readonly named = bankKey(this.bank);
   protected readonly form = new FormGroup({
     fault: new FormControl<FaultKind>('box-wide', { nonNullable: true }),
@@ -96,8 +109,9 @@ export class RecordEntry {
   }
 
   private where() {
-    const { drawer } = this.form.getRawValue();
-    return { bank: this.named(), ...(drawer ? { drawer } : {}) };
+    const { drawer: where } = this.form.getRawValue();
+    if (this.parts().some(({ name }) => name === where)) return { part: where };
+    return { bank: this.named(), ...(where ? { drawer: where } : {}) };
   }
 
   private clear(): void {
