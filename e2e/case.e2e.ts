@@ -61,6 +61,9 @@ test('from a space to the last part: a case, its drawers, and what one narrow op
   await expect(page.getByText('3 drawers stand in it.')).toBeVisible();
   await choose(page, 'B');
   await holds(page, 'Shelves on pins', 2);
+  // A number of it shows its sum, and a term leads to its field, unfolding what hides it.
+  await page.getByRole('button', { name: /^Depth of the compartment, / }).click();
+  await expect(page.locator('z-reckoning')).toContainText('depth of the case');
   await choose(page, 'A');
 
   // Its first column as wide as a drawer wants that takes a thing 14 in wide.
@@ -107,6 +110,18 @@ test('from a space to the last part: a case, its drawers, and what one narrow op
   await goTo(page, 'Boxes');
   expect(await widths('bank b1')).toBe(first);
   expect(await widths('bank b2')).not.toBe(second);
+
+  // The shelves' compartment is measured back too: they follow. Taken apart it tells what holds it.
+  await goTo(page, 'Case');
+  await choose(page, 'B');
+  await page.getByRole('button', { name: 'Measure it back' }).click();
+  const walls = 'cases[0].measured[0].width';
+  await put(page, walls, `${await (await control(page, walls)).inputValue()} - 1/8`);
+  await expect(page.locator('z-measured-back')).toContainText('Narrower than planned by 1/8');
+  await page.getByText('Taken apart').click();
+  await expect(page.getByRole('list', { name: 'Order of assembly' })).toContainText(
+    '8 pocket screws 1 1/4 in (coarse)',
+  );
   await kept(page);
 });
 

@@ -18,6 +18,7 @@ export { assembly, fixingSaid, fixingTotals, type AssemblyStep, type CaseHardwar
 export {
   isMember,
   memberName,
+  memberSaid,
   MEMBERS,
   type PlannedOpening,
   type Body,
@@ -267,6 +268,7 @@ export {
 export { type Packing, type Stack, isBought, stackSaid } from './mounting';
 export {
   type Asked,
+  type AskedOfBank,
   type BankPlan,
   type CasePlan,
   type DrawerPlan,
@@ -280,6 +282,7 @@ export {
   readJobDocument,
   readJobFile,
   shownSum,
+  tallyIn,
   tallyOf,
   usualBuildOutStock,
 } from './plan';

@@ -84,11 +84,22 @@ export function memberCuts(machined: Machined, body: Body): readonly MemberCut[]
   if (!WORKED.has(body.role)) return [];
   const lying = lyingOf(body);
   return [
-    ...machined.bodies.flatMap((guest) => (guest === body ? [] : jointIn(body, guest, lying))),
+    ...machined.bodies.flatMap((guest) =>
+      guest === body || !GUESTS.has(guest.role) ? [] : jointIn(body, guest, lying),
+    ),
     ...notchesOf(machined, body, lying),
     ...pinHoles(machined, body, lying),
   ];
 }
+
+/** What goes into others: nothing is cut for what only lies on them or hangs before them. */
+const GUESTS: ReadonlySet<MemberRole> = new Set<MemberRole>([
+  ...WORKED,
+  'stretcher',
+  'case-rail',
+  'case-back',
+  'cleat',
+]);
 
 /** Where another member goes into this one: partly through its thickness, or all through where it is notched for it. */
 function jointIn(body: Body, guest: Body, lying: Lying): readonly MemberCut[] {

@@ -1,3 +1,5 @@
+import { said } from '../words';
+
 /** What a part of a case waits for before it is cut, besides what stops the case. Common practice: the stage gate. */
 export type CaseWait = 'survey' | 'inner' | 'back' | 'frame' | 'standing';
 
@@ -60,4 +62,14 @@ export function memberName({ role, node }: { readonly role: MemberRole; readonly
 
 export function isMember(role: string): role is MemberRole {
   return Object.hasOwn(TABLE, role);
+}
+
+/** A part of a case as it is called, by the compartment it belongs to. */
+export function memberSaid({ role, node }: { readonly role: MemberRole; readonly node?: string }, number?: number) {
+  const { at } = MEMBERS[role];
+  return said('part-named', {
+    part: `part/${role}`,
+    ...(at && node !== undefined ? { at, node } : {}),
+    ...(number === undefined ? {} : { number }),
+  });
 }

@@ -56,6 +56,15 @@ describe('what is worked into the members of a case', () => {
     expect(divider).toEqual(['dado right 586.9+17.7 0+565.9 6.35']);
   });
 
+  it('is nothing for a trim that hangs before a side, where the top stands out less than the trim is thick', () => {
+    const worktop = {
+      ...{ material: 'ply18', over: { left: '1/2 in' } },
+      trim: { material: 'ash19', width: '1 1/2 in', edges: ['left'] },
+    };
+    const plain = told(partsIn({})('case-side-left'));
+    expect(told(partsIn({ build: { ...WHOLE_CASE.build, worktop } })('case-side-left'))).toEqual(plain);
+  });
+
   it('is rows of pin holes on both walls of a compartment, front and back', () => {
     const shelves = [{ compartment: 'left', count: 2, pins: { from: '6 in', to: '12 in', pitch: '3 in' } }];
     const part = partsIn({ shelves });

@@ -1,7 +1,6 @@
-import type { Body, CaseworkPlan, MemberRole } from '../casework';
+import { memberSaid, type Body, type CaseworkPlan, type MemberRole } from '../casework';
 import { inMillimetres, type Length } from '../length';
 import { said, type Words } from '../words';
-import { partSaid } from './case-templates';
 import type { Drawing } from './shapes';
 import { drawStickOf, type StickMark } from './stick-paper';
 
@@ -44,7 +43,7 @@ export function drawCaseStick({ bodies, outline }: CaseworkPlan, way: CaseStickW
   };
   const mark = (body: Body, edge: 'lower' | 'upper' | 'left' | 'right', at: Length) => ({
     y: inMillimetres(at),
-    text: words.say(said('stick/member', { part: partSaid(body), edge, at })),
+    text: words.say(said('stick/member', { part: memberSaid(body), edge, at })),
   });
   const ends: readonly Length[] = way === 'up' ? [outline.height] : [outline.width.total];
   return drawStickOf({

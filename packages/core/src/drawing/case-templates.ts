@@ -1,4 +1,4 @@
-import { memberCuts, MEMBERS, type Body, type CaseStock, type CaseworkPlan, type MemberCut } from '../casework';
+import { memberCuts, memberSaid, type Body, type CaseStock, type CaseworkPlan, type MemberCut } from '../casework';
 import { add, inMillimetres, nm, subtract, type Length } from '../length';
 import { said, type Words } from '../words';
 import type { Line, Shape } from './shapes';
@@ -96,7 +96,7 @@ function notchTemplate(body: Body, cut: MemberCut, words: Words): readonly Templ
   ];
   return [
     {
-      title: said('template/notch-of', { part: partSaid(body) }),
+      title: said('template/notch-of', { part: memberSaid(body) }),
       places: [],
       drawing: {
         ...{ x: left, y: bottom - LETTERS, width: right - left, height: top - bottom + 2 * LETTERS },
@@ -105,12 +105,6 @@ function notchTemplate(body: Body, cut: MemberCut, words: Words): readonly Templ
       says: [said('template/notch-at', { wide: cut.width.total, high: cut.length.total, low, front })],
     },
   ];
-}
-
-/** A member as it is called, by the compartment it belongs to. */
-export function partSaid({ role, node }: Pick<Body, 'role' | 'node'>) {
-  const { at } = MEMBERS[role];
-  return said('part-named', { part: `part/${role}`, ...(at && node !== undefined ? { at, node } : {}) });
 }
 
 /** Notches alike once: those of the two sides are one template, turned over. */

@@ -1,5 +1,5 @@
 import { roleWritten } from '../box';
-import { MEMBER_ROLES, MEMBERS } from '../casework';
+import { MEMBER_ROLES, MEMBERS, memberSaid } from '../casework';
 import { type Deed, type Gates, type Job, type LogEntry, readAddress } from '../job';
 import type { Said } from '../length';
 import { said, type CalledBank, type StepCode } from '../words';
@@ -173,13 +173,11 @@ function memberAt(name: string): Said | undefined {
   const [written, ...rest] = name.split(' ');
   const role = MEMBER_ROLES.find((each) => MEMBERS[each].written === written);
   if (!role) return undefined;
-  const { at } = MEMBERS[role];
-  const [node, number] = at ? rest : [undefined, rest[0]];
-  return said('part-named', {
-    part: `part/${role}`,
-    ...(at && node !== undefined ? { at, node } : {}),
-    ...(number === undefined ? {} : { number: Number(number) }),
-  });
+  const [node, number] = MEMBERS[role].at ? rest : [undefined, rest[0]];
+  return memberSaid(
+    { role, ...(node === undefined ? {} : { node }) },
+    number === undefined ? undefined : Number(number),
+  );
 }
 
 function who({ at, by }: Deed): Deed {

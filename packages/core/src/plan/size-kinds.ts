@@ -52,7 +52,8 @@ export function kindOfDimension(name: string): SizeKind {
 /** What a number of the plan is that can be asked for its sum. */
 export function kindOfAsked(asked: Asked): SizeKind {
   if (asked.kind === 'dimension') return kindOfDimension(asked.dimension);
-  return asked.kind === 'part' ? 'part' : 'spacer';
+  if (asked.kind === 'compartment') return 'opening';
+  return asked.kind === 'spacer' ? 'spacer' : 'part';
 }
 
 /** What a term of a sum is: as it was written or read where a person said it, else as figures of rows are shown. */

@@ -1,4 +1,4 @@
-import type { Asked, BankPlan, PartRole } from '@zabble/core';
+import type { AskedOfBank, BankPlan, PartRole } from '@zabble/core';
 
 const OF_BANK: Readonly<Record<string, string>> = {
   'opening.width': $localize`Opening width`,
@@ -59,6 +59,8 @@ const PART_SIZES: Readonly<Record<string, string>> = {
   length: $localize`length`,
   width: $localize`width`,
   thickness: $localize`thickness`,
+  height: $localize`height`,
+  depth: $localize`depth`,
 };
 
 /** A size by its name alone: of the bank, or of whichever drawer. */
@@ -67,8 +69,13 @@ export function sizeTitle(size: string): string {
   return `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
 }
 
+/** A size of a part or an opening, by its name. */
+export function sizeCalled(size: string): string {
+  return PART_SIZES[size] ?? size;
+}
+
 /** A number of the plan by its name in the trade. */
-export function titleOf(bank: BankPlan, asked: Asked): string {
+export function titleOf(bank: BankPlan, asked: AskedOfBank): string {
   if (asked.kind === 'spacer') return $localize`Spacer ${asked.index + 1}`;
   if (asked.kind === 'dimension' && asked.drawer === undefined) return OF_BANK[asked.dimension] ?? asked.dimension;
   const drawer = bank.drawers.find(({ id }) => id === asked.drawer);

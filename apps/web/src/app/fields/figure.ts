@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { kindOfAsked, tallyOf, writeLength, type Asked } from '@zabble/core';
-import { selectShowing } from '../store/job/job.selectors';
+import { kindOfAsked, tallyIn, writeLength, type Asked } from '@zabble/core';
+import { selectPlan, selectShowing } from '../store/job/job.selectors';
 import { TrailingBank } from '../store/session/trailing-bank';
 import { SessionActions, sessionFeature } from '../store/session/session';
 import { Size } from './size';
@@ -34,10 +34,10 @@ export class Figure {
   protected readonly kind = computed(() => kindOfAsked(this.asked()));
   private readonly store = inject(Store);
   private readonly bank = inject(TrailingBank).bank;
+  private readonly plan = this.store.selectSignal(selectPlan);
   private readonly current = this.store.selectSignal(sessionFeature.selectAsked);
   protected readonly tally = computed(() => {
-    const bank = this.bank();
-    return bank && tallyOf(bank, this.asked());
+    return tallyIn(this.plan(), this.bank(), this.asked());
   });
   private readonly showing = this.store.selectSignal(selectShowing);
   /** What it is and how much, for who can't see it. */

@@ -22,6 +22,7 @@ import { WayPicture } from './way-picture';
           type="button"
           class="flex min-h-11 w-full items-center gap-3 rounded px-1 text-left hover:bg-chalk-wash"
           [attr.aria-expanded]="open() === group.field"
+          [attr.data-holds]="path() + '.' + group.field"
           (click)="turn(group)"
         >
           <span class="w-40 font-medium max-sm:w-32">{{ group.title }}</span>

@@ -2,8 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { valueAt, type CaseworkPlan, type CasePlan, type JobDocument, type Patch } from '@zabble/core';
+import { valueAt, type CaseworkPlan, type Asked, type CasePlan, type JobDocument, type Patch } from '@zabble/core';
 import { Choice, type AnyOption } from '../../fields/choice';
+import { Figure } from '../../fields/figure';
 import { LengthField } from '../../fields/length-field';
 import { NumberField } from '../../fields/number-field';
 import { Size } from '../../fields/size';
@@ -34,6 +35,7 @@ const MOST_SHELVES = 40;
   imports: [
     Choice,
     ChoiceRow,
+    Figure,
     LengthField,
     MaterialPick,
     MeasuredBack,
@@ -120,6 +122,17 @@ export class CompartmentCard {
     { value: 'rail', label: $localize`rails` },
     { value: 'none', label: $localize`nothing` },
   ];
+
+  /** What a compartment measures, each with its sum. */
+  protected readonly sizes = [
+    { id: 'width', label: $localize`Width of the compartment` },
+    { id: 'height', label: $localize`Height of the compartment` },
+    { id: 'depth', label: $localize`Depth of the compartment` },
+  ] as const;
+
+  protected asked(compartment: string, size: 'width' | 'height' | 'depth'): Asked {
+    return { kind: 'compartment', case: this.plan().path, compartment, size };
+  }
 
   /** Any width, to be written over. */
   protected toThing({

@@ -23,7 +23,7 @@ const AT = '2026-11-28T10:00:00.000Z';
 const WHOLE = JSON.parse(
   readFileSync(join(__dirname, '../../../../../../examples/splicing-bench.json'), 'utf8'),
 ) as JobDocument;
-const SCHEMA = jobSchema() as Shape & { readonly $defs: Readonly<Record<string, Shape>> };
+const SCHEMA = jobSchema() as unknown as Shape & { readonly $defs: Readonly<Record<string, Shape>> };
 const BUILD = 'cases[0].build';
 
 /** Where something is written by a deed, or stands in its place by what was pressed; or belongs to what is not there yet. */

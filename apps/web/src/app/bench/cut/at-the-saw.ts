@@ -181,14 +181,31 @@ export class AtTheSaw {
     });
   }
 
-  protected asked({ uses }: Crosscut, size: 'length' | 'width'): Asked {
+  protected asked(cut: Crosscut, size: 'length' | 'width'): Asked {
+    const { uses } = cut;
+    const member = this.memberOf(cut);
+    if (member) return { kind: 'member', ...member, size };
     const own = uses.find(({ path }) => path === this.bank().path) ?? uses[0];
     const role = !own || own.role === 'extra' || isMember(own.role) ? 'side' : own.role;
     return { kind: 'part', drawer: own?.drawer ?? '', role, size };
   }
 
+  /** The row of a case's members a cut is of, where it is of one. */
+  private memberOf({ uses: [use], lengthTally, widthTally }: Crosscut) {
+    if (!use || !isMember(use.role)) return undefined;
+    const members = this.state.plan()?.cases.find(({ path }) => path === use.path)?.casework?.members ?? [];
+    const row = members.findIndex((each) => {
+      const { length, width } = each.blank ?? each;
+      const same = length.total === lengthTally.total && width.total === widthTally.total;
+      return same && each.role === use.role && each.node === use.node;
+    });
+    return row < 0 ? undefined : { case: use.path, row };
+  }
+
   /** A sum can be asked for where the part is of the bank on the bench, and sawn to the size it ends with. */
-  protected here({ uses, parts }: Crosscut): boolean {
+  protected here(cut: Crosscut): boolean {
+    const { uses, parts } = cut;
+    if (this.memberOf(cut)) return true;
     return uses.some(({ path }) => this.bank().path === path) && !parts[0]?.finished;
   }
 

@@ -28,7 +28,7 @@ export class GoToSource {
       }
       case 'field':
         if (source.path.startsWith('log[')) this.fit.lead(source.path);
-        void this.show(stepOfPath(source.path), `[data-path="${CSS.escape(source.path)}"]`);
+        void this.show(stepOfPath(source.path), fieldAt(source.path), source.path);
         return;
       case 'figure':
         void this.show('slides', `[data-figure="${CSS.escape(`${source.family}.${source.figure}`)}"]`);
@@ -41,9 +41,9 @@ export class GoToSource {
     }
   }
 
-  private async show(step: string, selector: string): Promise<void> {
+  private async show(step: string, selector: string, path = ''): Promise<void> {
     await this.router.navigate(['/jobs', this.job(), step]);
-    const found = await appearing(selector);
+    const found = (await appearing(selector, path === '' ? MOST : FEW)) ?? (await unfolded(path, selector));
     if (!found) return;
     found.scrollIntoView({ block: 'center' });
     found.focus();
@@ -52,9 +52,27 @@ export class GoToSource {
   }
 }
 
+/** The field of a path, or the one that holds the whole list it stands in. */
+function fieldAt(path: string): string {
+  return [path, path.replace(/\[\d+\]$/, '')].map((each) => `[data-path="${CSS.escape(each)}"]`).join(', ');
+}
+
+/** Frames that are waited for a field: fewer where it may be folded away. */
+const MOST = 60;
+const FEW = 12;
+
+/** What holds the field is unfolded: it tells by the beginning of the paths in it. */
+async function unfolded(path: string, selector: string): Promise<HTMLElement | undefined> {
+  const holders = [...document.querySelectorAll<HTMLElement>('[data-holds]')];
+  const holder = holders.find(({ dataset }) => path.startsWith(dataset['holds'] ?? ' '));
+  if (!holder) return undefined;
+  if (holder.getAttribute('aria-expanded') === 'false') holder.click();
+  return appearing(selector);
+}
+
 /** The step is drawn a frame or two after it is gone to. */
-async function appearing(selector: string): Promise<HTMLElement | undefined> {
-  for (let frame = 0; frame < 60; frame += 1) {
+async function appearing(selector: string, most = MOST): Promise<HTMLElement | undefined> {
+  for (let frame = 0; frame < most; frame += 1) {
     const found = document.querySelector<HTMLElement>(selector);
     if (found) return found;
     await new Promise((resolve) => requestAnimationFrame(resolve));

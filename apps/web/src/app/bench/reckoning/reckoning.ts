@@ -4,19 +4,22 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import {
   kindOfAsked,
+  memberSaid,
   nm,
   shownSum,
-  tallyOf,
+  tallyIn,
+  type Asked,
   type BankPlan,
   type Length,
   type Said,
   type ShownTerm,
 } from '@zabble/core';
-import { selectShowing } from '../../store/job/job.selectors';
+import { selectPlan, selectShowing } from '../../store/job/job.selectors';
 import { SessionActions, sessionFeature } from '../../store/session/session';
 import { Size } from '../../fields/size';
 import { GoToSource } from './go-to-source';
-import { titleOf } from '../titles';
+import { Speech } from '../../words/speech';
+import { sizeCalled, titleOf } from '../titles';
 
 /** The sum behind the number last touched, written out; each term leads to where it came from. */
 @Component({
@@ -29,16 +32,26 @@ export class Reckoning {
   readonly bank = input.required<BankPlan>();
   private readonly store = inject(Store);
   private readonly asked = this.store.selectSignal(sessionFeature.selectAsked);
+  private readonly plan = this.store.selectSignal(selectPlan);
   private readonly showing = this.store.selectSignal(selectShowing);
+  private readonly speech = inject(Speech);
   protected readonly follow = inject(GoToSource);
   protected readonly sum = computed(() => {
     const [bank, asked] = [this.bank(), this.asked()];
-    const tally = asked && tallyOf(bank, asked);
+    const tally = asked && tallyIn(this.plan(), bank, asked);
     const showing = this.showing();
     return (
-      asked && tally && showing && { title: titleOf(bank, asked), sum: shownSum(tally, kindOfAsked(asked), showing) }
+      asked && tally && showing && { title: this.title(bank, asked), sum: shownSum(tally, kindOfAsked(asked), showing) }
     );
   });
+
+  private title(bank: BankPlan, asked: Asked): string {
+    if (asked.kind === 'compartment') return $localize`${asked.compartment}, ${sizeCalled(asked.size)}`;
+    if (asked.kind !== 'member') return titleOf(bank, asked);
+    const owner = this.plan()?.cases.find(({ path }) => path === asked.case);
+    const member = owner?.casework?.members[asked.row];
+    return member ? $localize`${this.speech.say(memberSaid(member))}, ${sizeCalled(asked.size)}` : '';
+  }
 
   /** It takes room only while a sum is asked for. */
   protected putAway(): void {
