@@ -295,6 +295,12 @@ const spoilt = patched(demo('notions-bank'), [
 /** Screens that tell of banks side by side with dividers between them, which one of the jobs has. */
 const OF_BANKS: readonly Type<unknown>[] = [CaseStep, DivideStep, FrontsStep, DrawingPane, FindingsBoard];
 
+/** Screens that tell of a case that is planned whole, which one of the jobs is. */
+const OF_CASES: readonly Type<unknown>[] = [
+  ...OF_BANKS,
+  ...[AtTheSaw, MeasureStep, NoDrawers, FilesView, BoardsView, SheetsView],
+];
+
 const JOBS = [
   ['flag-chest', demo('flag-chest')],
   ['rope-bench', demo('rope-bench')],
@@ -302,9 +308,14 @@ const JOBS = [
   ['one with much to mend', spoilt],
 ] as const;
 
+const SCREENS_OF: Readonly<Record<string, readonly Type<unknown>[]>> = {
+  'rope-bench': OF_BANKS,
+  'splicing-bench': OF_CASES,
+};
+
 describe('screens in a language that is invented', () => {
   it.each(SCREENS.map((screen) => [screen[0].name, screen] as const))('%s', async (_, screen) => {
-    for (const [name, job] of JOBS.filter(([of]) => of !== 'rope-bench' || OF_BANKS.includes(screen[0]))) {
+    for (const [name, job] of JOBS.filter(([of]) => SCREENS_OF[of]?.includes(screen[0]) ?? true)) {
       TestBed.resetTestingModule();
       expect([name, english(said(await shown(screen, job)), job)]).toEqual([name, []]);
     }

@@ -360,7 +360,7 @@ describe('an independent reckoning', () => {
           }
         });
       }),
-      { numRuns: 1500 },
+      { numRuns: 800 },
     );
     expect(divided).toBeGreaterThan(1200);
   });

@@ -53,7 +53,7 @@ describe('laying parts out on sheets', () => {
         replay(task, layout);
         expect(layout.left).toEqual([]);
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
 

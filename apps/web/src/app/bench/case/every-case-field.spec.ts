@@ -17,6 +17,7 @@ import { logFeature } from '../../store/log/log.reducer';
 import { SessionActions, sessionFeature } from '../../store/session/session';
 import { LANGUAGE, WRITING } from '../../words/speech';
 import { WAY_GROUPS } from './case-ways';
+import { WayPicture } from './way-picture';
 import { WholeCase } from './whole-case';
 
 const AT = '2026-11-28T10:00:00.000Z';
@@ -75,6 +76,8 @@ async function fieldsShown(document: JobDocument, node: string, group: string): 
       { provide: WRITING, useFactory: () => TestBed.inject(Store).selectSignal(writingOf) },
     ],
   });
+  // Ways are told apart by their fields here, not by their pictures.
+  TestBed.overrideComponent(WayPicture, { set: { template: '' } });
   const store = TestBed.inject(Store);
   store.dispatch(JobActions.open({ id: 'j' }));
   store.dispatch(
