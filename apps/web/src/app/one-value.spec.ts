@@ -138,12 +138,20 @@ async function figuresOf(document: JobDocument, told: Told): Promise<void> {
   }
 }
 
-const nameOf = (asked: Asked): string =>
-  asked.kind === 'part'
-    ? `part ${asked.drawer} ${asked.role} ${asked.size}`
-    : asked.kind === 'spacer'
-      ? `spacer ${asked.index}`
-      : [asked.drawer ?? '', asked.dimension].join(' ').trim();
+function nameOf(asked: Asked): string {
+  switch (asked.kind) {
+    case 'part':
+      return `part ${asked.drawer} ${asked.role} ${asked.size}`;
+    case 'spacer':
+      return `spacer ${asked.index}`;
+    case 'member':
+      return `member ${asked.case} ${asked.row} ${asked.size}`;
+    case 'compartment':
+      return `compartment ${asked.case} ${asked.compartment} ${asked.size}`;
+    case 'dimension':
+      return [asked.drawer ?? '', asked.dimension].join(' ').trim();
+  }
+}
 
 /** What the card of the first bank and the cut list as a file say of the same. */
 function written(document: JobDocument, told: Told): void {

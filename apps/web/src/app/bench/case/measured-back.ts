@@ -42,7 +42,7 @@ import { Says } from '../../ui/says';
         </p>
       }
     } @else {
-      <button i18n type="button" class="press" (click)="begin()">Measure it back …</button>
+      <button i18n type="button" class="press self-start" (click)="begin()">Measure it back …</button>
     }
     <z-says [text]="says()" />`,
   host: { class: 'flex flex-col gap-1' },
