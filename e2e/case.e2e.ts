@@ -96,11 +96,12 @@ test('from a space to the last part: a case, its drawers, and what one narrow op
 
   // Built: one opening came out an eighth narrower at its divider, and only its boxes are others.
   await goTo(page, 'Boxes');
-  const widths = async (bank: string): Promise<string> => {
+  const widths = async (bank: string, boxes: number): Promise<string> => {
     await page.getByRole('group', { name: 'Banks of this job' }).getByRole('button', { name: bank }).click();
+    await expect(page.getByRole('button', { name: /^Width of box \d+, / })).toHaveCount(boxes);
     return (await page.locator('z-boxes-step').innerText()).replace(/\s+/g, ' ');
   };
-  const [first, second] = [await widths('bank b1'), await widths('bank b2')];
+  const [first, second] = [await widths('bank b1', 4), await widths('bank b2', 3)];
   await page.getByRole('group', { name: 'Banks of this job' }).getByRole('button', { name: 'bank b2' }).click();
   await goTo(page, 'Measure');
   await page.getByRole('button', { name: 'The case stands: measure it' }).click();
@@ -108,8 +109,8 @@ test('from a space to the last part: a case, its drawers, and what one narrow op
   const planned = await (await control(page, path)).inputValue();
   await put(page, path, `${planned} - 1/8`);
   await goTo(page, 'Boxes');
-  expect(await widths('bank b1')).toBe(first);
-  expect(await widths('bank b2')).not.toBe(second);
+  expect(await widths('bank b1', 4)).toBe(first);
+  expect(await widths('bank b2', 3)).not.toBe(second);
 
   // The shelves' compartment is measured back too: they follow. Taken apart it tells what holds it.
   await goTo(page, 'Case');

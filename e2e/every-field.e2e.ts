@@ -205,7 +205,7 @@ const DEEDS: readonly { readonly fields: readonly string[]; readonly does: (page
 ];
 
 test('every field of the job file is set on a screen', async ({ page, zabble }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(300_000);
   page.setDefaultTimeout(10_000);
   const amiss: string[] = [];
   page.on('console', (message) => message.type() === 'error' && amiss.push(message.text()));

@@ -21,6 +21,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     colorScheme: 'light',
     locale: 'en-GB',
+    // Nothing is waited for that only moves.
+    contextOptions: { reducedMotion: 'reduce' },
     // To keep the application on the device takes seconds, in every page anew: only where a story needs it.
     serviceWorkers: 'block',
     launchOptions: {

@@ -80,6 +80,7 @@ export {
   type SawCut,
   hasSize,
   memberParts,
+  ripsNow,
   isPastSaw,
   isPastStop,
 } from './cutting';
@@ -108,6 +109,7 @@ export {
   drawOpening,
   drawPanel,
   drawPart,
+  ordinatesOf,
   drawParts,
   drawRow,
   drawSection,

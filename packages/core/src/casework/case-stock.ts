@@ -1,4 +1,4 @@
-import type { BuildOf, CaseStyle, DoorOf, KeepOutOf, Material, MeasuredPlaceOf, ShelvesOf } from '../job';
+import type { BuildOf, CaseStyle, CutOutOf, DoorOf, KeepOutOf, Material, MeasuredPlaceOf, ShelvesOf } from '../job';
 import type { Length, Unit } from '../length';
 
 export type Build = BuildOf<Length>;
@@ -12,6 +12,7 @@ export interface CaseStock {
   readonly shelves: readonly Shelves[];
   readonly doors?: readonly Door[];
   readonly measured?: readonly MeasuredPlaceOf<Length>[];
+  readonly cutOuts?: readonly CutOutOf<Length>[];
   readonly keepOuts?: readonly KeepOutOf<Length>[];
   readonly unit: Unit;
   readonly materials: readonly Material[];

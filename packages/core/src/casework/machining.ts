@@ -23,7 +23,7 @@ import { memberName, type MemberRole } from './roles';
 /** Which face of a member is worked: of uprights by the side it looks to, of what lies by up or down. */
 export type MemberFace = 'left' | 'right' | 'upper' | 'lower' | 'front' | 'back';
 
-export type MemberCutKind = 'dado' | 'groove' | 'rabbet' | 'notch' | 'pin-hole';
+export type MemberCutKind = 'dado' | 'groove' | 'rabbet' | 'notch' | 'pin-hole' | 'cut-out';
 
 /**
  * What is worked into a member, where it lies on its face: `along` from its lower (left) end, `in` from its front edge.
@@ -37,6 +37,8 @@ export interface MemberCut {
   readonly length: Tally;
   readonly width: Tally;
   readonly depth?: Tally;
+  /** Of the corners of a cut-out. */
+  readonly radius?: Length;
 }
 
 /** Members that are worked on their faces. */
@@ -81,14 +83,15 @@ export function seenFace(role: MemberRole): MemberFace | undefined {
 
 /** Everything worked into one member, by the bodies that go into it, its notches and its rows of pin holes. */
 export function memberCuts(machined: Machined, body: Body): readonly MemberCut[] {
-  if (!WORKED.has(body.role)) return [];
   const lying = lyingOf(body);
+  if (!WORKED.has(body.role)) return cutOutsOf(machined, body, lying);
   return [
     ...machined.bodies.flatMap((guest) =>
       guest === body || !GUESTS.has(guest.role) ? [] : jointIn(body, guest, lying),
     ),
     ...notchesOf(machined, body, lying),
     ...pinHoles(machined, body, lying),
+    ...cutOutsOf(machined, body, lying),
   ];
 }
 
@@ -166,6 +169,41 @@ function notchesOf({ stock, outline }: Machined, body: Body, lying: Lying): read
 /** From the member's lower end up to a height over the floor. */
 function corner(body: Body, to: Length, across: Span): MemberCut {
   return at('notch', body, UPRIGHT, { along: { from: body.y.from, to }, across });
+}
+
+/**
+ * Holes through a member, told from its lower left corner, its outer face seen: of a left side (and of a divider, its left
+ * face seen) and of a back that is the far edge; what lies is seen from above, its front edge below.
+ */
+function cutOutsOf({ stock }: Machined, body: Body, { along, across }: Lying): readonly MemberCut[] {
+  const mirrored = body.role === 'case-side-left' || body.role === 'divider' || body.role === 'case-back';
+  const upright = along === 'y';
+  return (stock.cutOuts ?? []).flatMap(({ member, x, y, width, height, radius }, index): readonly MemberCut[] => {
+    if (member !== memberName(body)) return [];
+    const from = (name: string) => ofField(`${stock.path}.cutOuts[${index}].${name}`);
+    const beside = mirrored
+      ? tally(
+          plus('edge-of-member', long(body[across])),
+          minus('from-edge', x, from('x')),
+          minus('width-of-hole', width, from('width')),
+        )
+      : tally(plus('from-edge', x, from('x')));
+    const up = tally(plus('from-end', y, from('y')));
+    const size = [
+      tally(plus('width-of-hole', width, from('width'))),
+      tally(plus('height-of-hole', height, from('height'))),
+    ];
+    const [wide, high] = size as [Tally, Tally];
+    return [
+      {
+        ...{ kind: 'cut-out', face: FACES[lyingOf(body).through][0] },
+        ...(upright
+          ? { along: up, in: beside, length: high, width: wide }
+          : { along: beside, in: up, length: wide, width: high }),
+        ...(radius === undefined ? {} : { radius }),
+      },
+    ];
+  });
 }
 
 /** Rows of holes on the faces a compartment with shelves on pins lies between: front and back, from the first up. */

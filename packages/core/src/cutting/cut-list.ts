@@ -112,8 +112,13 @@ function crosscuts(parts: readonly CutPart[]): readonly Crosscut[] {
 
 /** What is worked into a part, as far as two parts are alike by it: what is done where, in which sizes. */
 function worksOf({ machining, cuts = [], seen }: CutPart): string {
-  const worked = cuts.map(({ kind, face, ...sizes }) =>
-    [kind, sizes.depth === undefined || face === seen, ...Object.values(sizes).map(({ total }) => total)].join(' '),
+  const worked = cuts.map(({ kind, face, radius, ...sizes }) =>
+    [
+      kind,
+      radius ?? 0,
+      sizes.depth === undefined || face === seen,
+      ...Object.values(sizes).map(({ total }) => total),
+    ].join(' '),
   );
   const ofBox = machining
     .map(({ kind, where, sizes }) =>

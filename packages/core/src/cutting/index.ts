@@ -9,6 +9,7 @@ export { cutRecords, widthGrade, type Standing as CutStanding } from './as-cut';
 export { gateOfCase, isHeldByCase } from './case-release';
 export { hasSize, RELEASES, walkHeld, type Release } from './release';
 export * from './limits';
+export { ripsNow, type RipNow } from './rips-now';
 export * from './saw';
 export { sawCuts, type SawCut } from './saw-cuts';
 export * from './settings';

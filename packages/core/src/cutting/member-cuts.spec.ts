@@ -65,6 +65,24 @@ describe('what is worked into the members of a case', () => {
     expect(told(partsIn({ build: { ...WHOLE_CASE.build, worktop } })('case-side-left'))).toEqual(plain);
   });
 
+  it('is a hole through, from the lower left corner with the outer face seen: of the two hands in mirror', () => {
+    const at = { x: '4 in', y: '10 in', width: '3 in', height: '2 in' };
+    const cutOuts = ['case-side-left', 'case-side-right', 'case-back'].map((member) => ({
+      member,
+      radius: '1/2 in',
+      ...at,
+    }));
+    const part = partsIn({ cutOuts });
+    // Sides 571.5 deep: from the back edge of the left one, 571.5 − 101.6 − 76.2 = 393.7 from its front.
+    expect(told(part('case-side-left')).at(-1)).toBe('cut-out left 254+50.8 393.7+76.2 through');
+    expect(told(part('case-side-right')).at(-1)).toBe('cut-out left 254+50.8 101.6+76.2 through');
+    // The back is 1507.65 wide, seen from behind.
+    expect(told(part('case-back'))).toEqual(['cut-out front 254+50.8 1329.85+76.2 through']);
+    const { shapes } = drawPart(part('case-side-left'), '', WORDS);
+    expect(shapes.find(({ role }) => role === 'cut-out')).toMatchObject({ kind: 'outline' });
+    expect(dxfOf(drawPart(part('case-side-left'), '', WORDS), 'in')).toContain('CUTOUT');
+  });
+
   it('is rows of pin holes on both walls of a compartment, front and back', () => {
     const shelves = [{ compartment: 'left', count: 2, pins: { from: '6 in', to: '12 in', pitch: '3 in' } }];
     const part = partsIn({ shelves });

@@ -276,7 +276,7 @@ describe('leasts and mosts without an increment', () => {
         );
         compared += 1;
       }),
-      { numRuns: 250 },
+      { numRuns: 500 },
     );
     expect(compared).toBeGreaterThan(200);
   });

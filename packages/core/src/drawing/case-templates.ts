@@ -17,6 +17,7 @@ export function drawCaseTemplates(stock: CaseStock, casework: CaseworkPlan, word
       return wall ? pinTemplate(wall.body, wall.cuts, place, words) : [];
     }),
     ...alike(worked.flatMap(({ body, cuts }) => cuts.flatMap((cut) => notchTemplate(body, cut, words)))),
+    ...worked.flatMap(({ body, cuts }) => cuts.flatMap((cut) => holeTemplate(body, cut))),
   ];
 }
 
@@ -105,6 +106,41 @@ function notchTemplate(body: Body, cut: MemberCut, words: Words): readonly Templ
       says: [said('template/notch-at', { wide: cut.width.total, high: cut.length.total, low, front })],
     },
   ];
+}
+
+/** A hole by itself: its centre lines go where it is told. */
+function holeTemplate(body: Body, { kind, along, in: inwards, length, width, radius }: MemberCut): readonly Template[] {
+  if (kind !== 'cut-out') return [];
+  const [wide, high] = [inMillimetres(width.total), inMillimetres(length.total)];
+  const r = inMillimetres(radius ?? nm(0));
+  const shapes: readonly Shape[] = [
+    { kind: 'box', role: 'notch', x: 0, y: 0, width: wide, height: high },
+    ...(r > 0 ? CORNERS.map((at) => cornerRound(at, wide, high, r)) : []),
+    line('centre-line', wide / 2, -ROUND, wide / 2, high + ROUND),
+    line('centre-line', -ROUND, high / 2, wide + ROUND, high / 2),
+  ];
+  const drawing = { x: -ROUND, y: -ROUND, width: wide + 2 * ROUND, height: high + 2 * ROUND, shapes };
+  const sizes = { wide: width.total, high: length.total, up: along.total, inwards: inwards.total, radius };
+  return [
+    {
+      title: said('template/hole-of', { part: memberSaid(body) }),
+      places: [],
+      drawing,
+      says: [said('template/hole-at', sizes)],
+    },
+  ];
+}
+
+const CORNERS = [
+  [0, 0],
+  [0, 1],
+  [1, 0],
+  [1, 1],
+] as const;
+
+/** A bore that rounds a corner. */
+function cornerRound([right, up]: readonly [number, number], wide: number, high: number, r: number): Shape {
+  return { kind: 'circle', role: 'bore', x: right ? wide - r : r, y: up ? high - r : r, diameter: 2 * r };
 }
 
 /** Notches alike once: those of the two sides are one template, turned over. */

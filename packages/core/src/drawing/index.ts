@@ -16,3 +16,4 @@ export * from './stick-paper';
 export * from './templates';
 export * from './case-stick';
 export { drawCaseTemplates } from './case-templates';
+export { ordinatesOf } from './ordinates';

@@ -2,7 +2,7 @@ import type { PartCut } from '../box';
 import type { MemberCut, MemberFace } from '../casework';
 import type { FixingMark } from '../fixing';
 import type { Bore } from '../fronts';
-import { inMillimetres, type Tally } from '../length';
+import { inMillimetres, ZERO, type Tally } from '../length';
 import { said, type Words } from '../words';
 import type { Drawing, Shape } from './shapes';
 
@@ -115,8 +115,39 @@ function memberShapes({ name, cuts = [], seen }: WorkedPart, { width, height }: 
         diameter: length,
         ...far,
       };
+    if (cut.kind === 'cut-out')
+      return {
+        kind: 'outline',
+        role: 'cut-out',
+        part: name,
+        points: rounded({ x, y, width: length, height: wide }, cut),
+      };
     return { kind: 'box', role: cut.kind, part: name, x, y, width: length, height: wide, ...far };
   });
+}
+
+/** Segments a quarter of a round corner is drawn in. */
+const ARC = 8;
+
+/** A rectangle with its corners rounded. */
+function rounded(
+  { x, y, width, height }: Size & { readonly x: number; readonly y: number },
+  { radius = ZERO }: MemberCut,
+): readonly (readonly [number, number])[] {
+  const r = Math.min(inMillimetres(radius), width / 2, height / 2);
+  const corners = [
+    [x + width - r, y + height - r],
+    [x + r, y + height - r],
+    [x + r, y + r],
+    [x + width - r, y + r],
+  ] as const;
+  if (r === 0) return corners;
+  return corners.flatMap(([cx, cy], quarter) =>
+    Array.from({ length: ARC + 1 }, (_, step) => {
+      const angle = ((quarter + step / ARC) * Math.PI) / 2;
+      return [cx + r * Math.cos(angle), cy + r * Math.sin(angle)] as const;
+    }),
+  );
 }
 
 /** Where what holds it is set: a circle as wide as what is bored, on the face it is set from. */

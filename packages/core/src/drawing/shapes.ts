@@ -108,7 +108,7 @@ export interface Measure extends Standing {
 /** A closed figure of straight sides. */
 export interface Outline extends Standing {
   readonly kind: 'outline';
-  readonly role: 'as-measured' | 'governs' | 'face' | 'side-face' | 'upper-face';
+  readonly role: 'cut-out' | 'as-measured' | 'governs' | 'face' | 'side-face' | 'upper-face';
   readonly member?: MemberRole;
   readonly points: readonly (readonly [number, number])[];
 }

@@ -61,6 +61,30 @@ describe('the bench card of a case', () => {
     expect(text).toMatch(/Alike\s+fence 22 1\/2: left side of the case, right side of the case/);
   });
 
+  it('says how high each foot is set, or what is shimmed, where the floor falls away', () => {
+    const floor = ['0 in', '1/4 in', '0 in', '3/8 in'];
+    const build = { ...WHOLE_CASE.build, floor };
+    // Feet of 3/4 in at the highest corner.
+    expect(cardText({ build })).toContain('feet set to front left 3/4, front right 1, back left 3/4, back right 1 1/8');
+    const { stands: _feet, ...onFloor } = build;
+    expect(cardText({ build: onFloor })).toContain('shims: front left 0, front right 1/4, back left 0, back right 3/8');
+  });
+
+  it('says by how much a lower case is raised beside a higher one', () => {
+    const at = { x: '0 in', z: '0 in', turn: 0 };
+    const low = { ...WHOLE_CASE, at, build: { ...WHOLE_CASE.build, height: '34 1/4 in' } };
+    const high = { id: 'c2', name: 'High', style: 'face-frame', ...WHOLE_CASE, at: { ...at, x: '60 in' }, banks: [] };
+    const document = wholeJob(low, []) as JobDocument;
+    const reading = readJobDocument({ ...document, cases: [...document.cases, high] } as JobDocument);
+    if (!reading.ok) throw new Error('unread');
+    const planned = plan(reading.job);
+    const [first, second] = caseCards(reading.job, planned).map((card) =>
+      caseCardText(card, wordsIn(ENGLISH, planned)),
+    );
+    expect(first).toMatch(/Level\s+every foot 1\/4 higher brings its top level with High/);
+    expect(second).not.toContain('Level');
+  });
+
   it('has dividers wait for the glued case in the second school', () => {
     const waits = (text: string): string =>
       /Waits ([^:]*): held until the case is glued/.exec(text.replace(/\s+/g, ' '))?.[1] ?? '';

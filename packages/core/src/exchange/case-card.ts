@@ -45,6 +45,8 @@ function caseCardOf(job: Job, plan: Plan, each: CasePlan, casework: CaseworkPlan
     facts: [
       sizeFact(casework),
       fact('square', said('card/square', { diagonal: squareDiagonal(casework) })),
+      ...feetFacts(job, each),
+      ...levelFacts(job, plan, each),
       ...blockFacts(casework),
       ...sharpFacts(job, each),
       ...atBottomFacts(casework),
@@ -67,7 +69,19 @@ function caseCardOf(job: Job, plan: Plan, each: CasePlan, casework: CaseworkPlan
 }
 
 function fact(
-  head: 'case' | 'square' | 'blocks' | 'sharp' | 'measure' | 'edging' | 'alike' | 'blade' | 'fixings' | 'waits',
+  head:
+    | 'case'
+    | 'square'
+    | 'floor'
+    | 'level'
+    | 'blocks'
+    | 'sharp'
+    | 'measure'
+    | 'edging'
+    | 'alike'
+    | 'blade'
+    | 'fixings'
+    | 'waits',
   what: Said,
 ): CardFact {
   return { head: said(`card-head/${head}`), said: what };
@@ -89,6 +103,29 @@ function sizeFact({ outline }: CaseworkPlan): CardFact {
       ...{ clear: nm(width.total - 2 * panel), high: subtract(ceiling, floor) },
     }),
   );
+}
+
+/** How high each corner stands off a floor that falls away: feet are set to it, a plinth or the sides are shimmed by it. */
+function feetFacts(job: Job, { id, casework }: CasePlan): readonly CardFact[] {
+  const build = job.cases.find((each) => each.id === id)?.build;
+  const { floor, stands } = build ?? {};
+  if (!floor || !casework || floor.every((each) => each === 0)) return [];
+  const set = stands?.kind === 'feet' || stands?.kind === 'casters';
+  const base = set ? (stands.height ?? ZERO) : ZERO;
+  return [fact('floor', said('card/floor', { set, heights: floor.map((falls) => add(base, falls)) }))];
+}
+
+/** Beside a higher one it is raised by what its top is lower, where both are told where they stand. */
+function levelFacts(job: Job, { cases }: Plan, own: CasePlan): readonly CardFact[] {
+  const topOf = ({ id, casework }: CasePlan): number | undefined => {
+    const at = job.cases.find((each) => each.id === id)?.at;
+    return at && casework ? (at.y ?? ZERO) + casework.outline.height : undefined;
+  };
+  const mine = topOf(own);
+  const tops = cases.flatMap((each) => (each === own ? [] : [{ name: each.name, top: topOf(each) ?? -Infinity }]));
+  const highest = tops.sort((one, other) => other.top - one.top)[0];
+  if (mine === undefined || !highest || highest.top <= mine) return [];
+  return [fact('level', said('card/level', { other: highest.name, by: nm(highest.top - mine) }))];
 }
 
 /** What is sawn to stand between: under every fixed shelf and rail, and between the walls beside every divider. */

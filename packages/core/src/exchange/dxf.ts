@@ -17,6 +17,7 @@ const LAYERS: Readonly<Record<string, Layer>> = {
   dado: { name: 'DADO', colour: 6 },
   notch: { name: 'NOTCH', colour: 3 },
   bore: { name: 'BORE', colour: 2 },
+  'cut-out': { name: 'CUTOUT', colour: 3 },
   'pocket-screw': { name: 'POCKET', colour: 30 },
   'connector-screw': { name: 'CONNECTOR', colour: 40 },
   screw: { name: 'SCREW', colour: 50 },

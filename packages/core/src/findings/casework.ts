@@ -1,6 +1,7 @@
 import type { PlannedOpening } from '../casework';
 import { add, inches, millimetres, minus, nm, plus, subtract, tally, ZERO, type Length, type Tally } from '../length';
 import { said } from '../words';
+import { cutOutsMeet } from './case-cut-outs';
 import { keepOutsMet } from './case-keep-outs';
 import { lookOverMembers } from './case-members';
 import { lookOverSpace } from './case-space';
@@ -31,6 +32,7 @@ export function lookOverCase(looked: LookedAtCase): readonly Finding[] {
     ...lookOverSpace(looked),
     ...lookOverMembers(looked),
     ...keepOutsMet(looked),
+    ...cutOutsMeet(looked),
     ...roomToWork(looked),
   ];
 }

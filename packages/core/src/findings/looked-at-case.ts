@@ -15,6 +15,8 @@ export interface LookedAtBank {
     /** Over the floor of its opening. */
     readonly from: Length;
     readonly to: Length;
+    /** The line of its slide over that floor. */
+    readonly centre: Length | undefined;
     /** The back of its box behind the case's front edge; none where no slide is short enough. */
     readonly back: Length | undefined;
     /** The longest slide that would end before a depth. */

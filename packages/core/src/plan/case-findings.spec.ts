@@ -32,6 +32,10 @@ const narrow = (size: string) => ({
   banks: [wholeBank('b1', 'left', 2)],
 });
 
+const hole = (x: string, y: string) => ({
+  cutOuts: [{ member: 'case-side-left', x, y, width: '3 in', height: '2 in' }],
+});
+
 interface Row {
   readonly build?: object;
   readonly over?: object;
@@ -105,6 +109,10 @@ const ROWS: readonly (readonly [code: string, fires: Row, holds: Row])[] = [
     { over: { keepOuts: [still], banks: [wholeBank('b1', 'left', 3, { slide: { ...slide, length: '22 in' } })] } },
     { over: { keepOuts: [still], banks: [wholeBank('b1', 'left', 3, { slide })] } },
   ],
+  // In a left side, from its lower back corner: the rabbet of the back is 5.6 mm wide there.
+  ['CUT_OUT_MEETS', { over: hole('5 mm', '10 in') }, { over: hole('6 mm', '10 in') }],
+  // The side is 33 3/4 in high; its stretchers butt.
+  ['CUT_OUT_MEETS', { over: hole('6 in', '32 in') }, { over: hole('6 in', '31 3/4 in') }],
   // Walls stand 23.575 and 10.2 mm behind the frame's edges: 4 1/2 in + 33.775 = 148.075 mm, 5 in 160.775; 150 is wanted.
   ['NO_ROOM_TO_WORK', { over: narrow('4 1/2 in') }, { over: narrow('5 in') }],
 ];

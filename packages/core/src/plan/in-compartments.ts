@@ -23,8 +23,21 @@ export function caseworkOf(job: WrittenJob, owner: WrittenCase, path: string): C
 
 /** What a case that is told how it is made is reckoned from. */
 export function caseStockOf(job: WrittenJob, owner: WrittenCase, path: string): CaseStock | undefined {
-  const { build, style, shelves = [], doors = [], keepOuts = [], measured = [] } = owner;
-  return build && { build, style, shelves, doors, keepOuts, measured, unit: job.unit, materials: job.materials, path };
+  const { build, style, shelves = [], doors = [], keepOuts = [], cutOuts = [], measured = [] } = owner;
+  return (
+    build && {
+      build,
+      style,
+      shelves,
+      doors,
+      keepOuts,
+      cutOuts,
+      measured,
+      unit: job.unit,
+      materials: job.materials,
+      path,
+    }
+  );
 }
 
 function standing(job: WrittenJob, owner: WrittenCase, path: string): WrittenCase {

@@ -23,6 +23,7 @@ function lookedAtDrawer(job: Job, bank: BankPlan['bank'], drawer: DrawerPlan): L
   return {
     ...{ place, path, from },
     to: add(from, dimensions['bay.height']?.total ?? ZERO),
+    centre: dimensions['slide.centreY']?.total,
     back: backOf(drawer, nominal),
     slideWithin: (depth) =>
       fitSlide(family, lengthListOf(job, family, choice), { depth, insetFront }, undefined).nominal,

@@ -360,7 +360,7 @@ describe('an independent reckoning', () => {
           }
         });
       }),
-      { numRuns: 800 },
+      { numRuns: 1500 },
     );
     expect(divided).toBeGreaterThan(1200);
   });

@@ -64,6 +64,16 @@ export const CARD = {
   'card-head/blade': 'Blade',
   'card-head/case': 'Case',
   'card-head/square': 'Square',
+  'card-head/floor': 'Floor',
+  /** At the four corners, in the order they are measured. */
+  'card/floor': ({ set, heights }: { set: boolean; heights: readonly Length[] }, w: Words) => {
+    const corners = ['front left', 'front right', 'back left', 'back right'];
+    const told = heights.map((height, at) => `${corners[at] ?? ''} ${w.bare(height, 'gap')}`).join(', ');
+    return set ? `feet set to ${told}` : `shims: ${told}`;
+  },
+  'card-head/level': 'Level',
+  'card/level': ({ other, by }: { other: string; by: Length }, w: Words) =>
+    `every foot ${w.bare(by, 'gap')} higher brings its top level with ${other}`,
   'card-head/blocks': 'Blocks',
   'card-head/sharp': 'Sharp',
   'card-head/measure': 'Measure',

@@ -1,6 +1,18 @@
 import type { Length, Said } from '../../length';
 import type { Words } from '../words';
 
+/** What a hole in a member comes into. */
+const MET = {
+  edge: 'runs out over its edge',
+  dado: 'meets a dado',
+  groove: 'meets a groove',
+  rabbet: 'meets a rabbet',
+  notch: 'meets a notch',
+  'pin-hole': 'meets a row of pin holes',
+  'cut-out': 'meets another hole',
+  slide: 'meets a slide',
+};
+
 /** What an experienced builder would say of a case. */
 export const CASE_FINDINGS = {
   /** `share`: what is left to one of them is too little; `off` is by how much. */
@@ -19,6 +31,8 @@ export const CASE_FINDINGS = {
     w: Words,
   ) =>
     `${w.form(places.length, { one: 'Drawer', other: 'Drawers' })} ${w.list(places.map((place) => String(place + 1)))} ${w.form(places.length, { one: 'comes', other: 'come' })} into “${thing}”${over === undefined ? ': no slide is short enough before it' : `, by ${w.size(over)}`}. Shorter drawers there, or fewer, keep clear of it.`,
+  CUT_OUT_MEETS: ({ member, what }: { member: string; what: keyof typeof MET }) =>
+    `A hole in ${member} ${MET[what]}: move it, or make it smaller.`,
   NO_ROOM_TO_WORK: (p: { nodes: readonly string[]; least: Length; need: Length; screws: boolean }, w: Words) =>
     `In ${w.list(p.nodes.map((node) => `“${node}”`))} there is only ${w.size(p.least)} from wall to wall: a ${p.screws ? 'driver' : 'drill'} wants ${w.size(p.need)}. Fix what is screwed there on the bench, before the case is closed.`,
   NOTHING_TO_STAND_ON: ({ node }: { node: string }) =>

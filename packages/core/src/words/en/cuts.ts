@@ -10,6 +10,7 @@ const KINDS = {
   'cut/notch': 'notch',
   'cut/bore': 'bore',
   'cut/pin-hole': 'pin holes',
+  'cut/cut-out': 'hole',
   'cut/batten-groove': 'batten-groove',
 };
 

@@ -41,6 +41,12 @@ export const TEMPLATES = {
   'template/on-floor': 'floor of the compartment',
   'template/cut-away': 'cut away',
   'template/notch-of': ({ part }: { part: Said }, w: Words) => `Notch, ${w.say(part)}`,
+  'template/hole-of': ({ part }: { part: Said }, w: Words) => `Hole, ${w.say(part)}`,
+  'template/hole-at': (
+    p: { wide: Length; high: Length; up: Length; inwards: Length; radius: Length | undefined },
+    w: Words,
+  ) =>
+    `${w.mark(p.wide, 'reading')} × ${w.mark(p.high, 'reading')}${p.radius ? `, corners round by ${w.mark(p.radius, 'reading')}` : ''}; ${w.mark(p.up, 'spacer')} up from its lower (left) end, ${w.mark(p.inwards, 'spacer')} in from its front (left, lower) edge`,
   'template/notch-at': (p: { wide: Length; high: Length; low: boolean; front: boolean }, w: Words) =>
     `${w.mark(p.wide, 'reading')} deep, ${w.mark(p.high, 'reading')} high, at the ${p.low ? 'lower' : 'upper'} ${p.front ? 'front' : 'back'} corner; turned over for the other hand`,
   'stick/member': (p: { part: Said; edge: 'lower' | 'upper' | 'left' | 'right'; at: Length }, w: Words) =>

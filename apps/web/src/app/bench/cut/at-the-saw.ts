@@ -9,6 +9,7 @@ import {
   groupsOf,
   RELEASES,
   stepsOf,
+  ripsNow,
   toCut,
   said,
   writeExact,
@@ -103,6 +104,14 @@ export class AtTheSaw {
       const parts = waiting.filter((part) => part.release === release);
       return parts.length === 0 ? [] : [{ release, parts, says: this.counted(parts) }];
     });
+  });
+  /** Widths that nothing to be measured changes. */
+  protected readonly rips = computed(() => {
+    const job = this.state.job();
+    return (job ? ripsNow(job, this.state.parts().filter(toCut)) : []).map(({ width, parts }) => ({
+      width,
+      says: `${parts.length} × ${[...new Set(parts.map(({ use }) => this.speech.say(said(`part/${use.role}`, { count: 1 }))))].join(', ')}`,
+    }));
   });
   protected readonly done = computed(() => this.state.parts().filter((part) => !toCut(part)));
   /** What is cut already and does not fit the plan of now. */

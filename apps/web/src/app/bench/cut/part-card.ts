@@ -8,6 +8,7 @@ import { drawerOfJob, writeExact, type CutPart, materialCalled } from '@zabble/c
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectShowing } from '../../store/job/job.selectors';
+import { PartDrawing } from '../../drawing/part-drawing';
 import { Says } from '../../ui/says';
 import { Size } from '../../fields/size';
 import { CutState } from './cut-state';
@@ -18,7 +19,7 @@ import { Who } from '../../device/who';
 @Component({
   selector: 'z-part-card',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthInput, ReactiveFormsModule, Say, Says, Size],
+  imports: [LengthInput, PartDrawing, ReactiveFormsModule, Say, Says, Size],
   templateUrl: './part-card.html',
 })
 export class PartCard {
