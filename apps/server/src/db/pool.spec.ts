@@ -58,8 +58,11 @@ async function through(name: string, limits: PoolLimits) {
 
 describe('a database that is stopped in its tracks', () => {
   it('is told not to answer, and answers again when it goes on', async () => {
-    const { pool, hold, end } = await through('zabble_wire', { connections: 2, patience: 700 });
-    await migrate(pool, join(__dirname, '../../migrations'));
+    const { url, pool, hold, end } = await through('zabble_wire', { connections: 2, patience: 700 });
+    // Tables are made as slowly as the disk is.
+    const patient = openPool(url, { connections: 1, patience: 60_000 });
+    await migrate(patient, join(__dirname, '../../migrations'));
+    await patient.end();
     const app = quietApp(pool);
     await request(app).get('/api/jobs').expect(200);
     hold(true);
