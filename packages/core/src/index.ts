@@ -14,7 +14,7 @@ export type {
 } from './job';
 export { planCasework } from './casework';
 export { caseFixings, caseStockOf, caseworkOf } from './plan';
-export { assembly, fixingSaid, fixingTotals, type AssemblyStep, type CaseHardware, type Fixing } from './fixing';
+export { assembly, fixingSaid, neededSaid } from './fixing';
 export {
   isMember,
   memberName,
@@ -30,7 +30,6 @@ export { BOTTOMS, isOfFront, type PartRole, type Role } from './box';
 export {
   type BoardRow,
   type BoardUse,
-  type GlueUp,
   type BoxStep,
   type Crosscut,
   type CutGroup,

@@ -2,8 +2,6 @@ import {
   boardList,
   type BoardUse,
   cutList,
-  type CutPart,
-  isMember,
   isPastStop,
   hasSize,
   partsOf,
@@ -234,14 +232,14 @@ function bladeRows(table: Table, { job, plan, words }: Printing): void {
 function boardRows(table: Table, printing: Printing): void {
   for (const { wood, rows, glueUps, bought } of boardList(printing.job, printing.plan)) {
     table.section(printing.words.say(wood), said('paper/boards', bought));
-    for (const { length, width, boards, cutLines, clear, parts } of glueUps) {
+    for (const { length, width, boards, cutLines, clear, parts, part } of glueUps) {
       table.note(
         said('paper/glue-up', {
           size: { length, width },
           boards: boards.count,
           wide: boards.width,
           fronts: parts.length,
-          part: partOfCase(parts),
+          part,
         }),
       );
       table.note(said('paper/no-dowel', { clear, lines: cutLines, up: parts[0]?.upright === true }));
@@ -249,11 +247,6 @@ function boardRows(table: Table, printing: Printing): void {
     for (const { what, count, length, width, rough } of rows)
       table.note(said('paper/board-parts', { count, size: { length, width }, rough, what: boardPart(what) }));
   }
-}
-
-/** A panel glued up for a part of a case, not for fronts. */
-function partOfCase([first]: readonly CutPart[]): Said | undefined {
-  return first && isMember(first.use.role) ? said(`part/${first.use.role}`, { count: 1 }) : undefined;
 }
 
 function boardPart(what: BoardUse): Said {

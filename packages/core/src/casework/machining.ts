@@ -175,7 +175,7 @@ function corner(body: Body, to: Length, across: Span): MemberCut {
  * Holes through a member, told from its lower left corner, its outer face seen: of a left side (and of a divider, its left
  * face seen) and of a back that is the far edge; what lies is seen from above, its front edge below.
  */
-function cutOutsOf({ stock }: Machined, body: Body, { along, across }: Lying): readonly MemberCut[] {
+function cutOutsOf({ stock }: Machined, body: Body, { along, across, through }: Lying): readonly MemberCut[] {
   const mirrored = body.role === 'case-side-left' || body.role === 'divider' || body.role === 'case-back';
   const upright = along === 'y';
   return (stock.cutOuts ?? []).flatMap(({ member, x, y, width, height, radius }, index): readonly MemberCut[] => {
@@ -189,14 +189,11 @@ function cutOutsOf({ stock }: Machined, body: Body, { along, across }: Lying): r
         )
       : tally(plus('from-edge', x, from('x')));
     const up = tally(plus('from-end', y, from('y')));
-    const size = [
-      tally(plus('width-of-hole', width, from('width'))),
-      tally(plus('height-of-hole', height, from('height'))),
-    ];
-    const [wide, high] = size as [Tally, Tally];
+    const wide = tally(plus('width-of-hole', width, from('width')));
+    const high = tally(plus('height-of-hole', height, from('height')));
     return [
       {
-        ...{ kind: 'cut-out', face: FACES[lyingOf(body).through][0] },
+        ...{ kind: 'cut-out', face: FACES[through][0] },
         ...(upright
           ? { along: up, in: beside, length: high, width: wide }
           : { along: beside, in: up, length: wide, width: high }),

@@ -26,6 +26,8 @@ export interface BoardRow {
 
 /** A panel glued up from boards for fronts that are cut out of it one after the other. */
 export interface GlueUp {
+  /** What it is glued up for, where that is a part of a case and not fronts. */
+  readonly part?: Said;
   /** The fronts in it, in their order. */
   readonly parts: readonly CutPart[];
   /** As glued, over size by the allowance. */
@@ -93,7 +95,10 @@ export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
   const inRuns = new Set(runs.flatMap(({ made }) => made.parts.map(({ name }) => name)));
   const panels = solid
     .filter((part) => isMember(part.use.role) && !inRuns.has(part.name) && part.width.total > widestBoard(job))
-    .map((part) => ({ wood: materialCalled(part.material), made: glueUp(job, panelOf(part)) }));
+    .map((part) => ({
+      wood: materialCalled(part.material),
+      made: { ...glueUp(job, panelOf(part)), part: said(`part/${part.use.role}`, { count: 1 }) },
+    }));
   const glued = [...runs, ...panels];
   const inPanels = new Set(glued.flatMap(({ made }) => made.parts.map(({ name }) => name)));
   const own = solid

@@ -33,13 +33,7 @@ export function cutDocument(job: Job, plan: Plan, words: Words, effort: Effort, 
     format: 'zabble-cut',
     version: 1,
     unsized: list.unsized,
-    saw: {
-      ...rulesOf(saw),
-      kerf: inMillimetres(saw.kerf),
-      trim: inMillimetres(saw.trim),
-      fewerSettings: saw.fewerSettings,
-      biggerOffcuts: saw.biggerOffcuts,
-    },
+    saw: sawOut(saw),
     settings: { fences: sizes(fences), stops: sizes(stops) },
     materials: list.groups.map((group) => {
       const parts = laid.find(({ material }) => material.id === group.material.id);
@@ -66,6 +60,17 @@ export function cutDocument(job: Job, plan: Plan, words: Words, effort: Effort, 
       })),
     })),
   } as const;
+}
+
+function sawOut(saw: SawOfJob) {
+  return {
+    ...rulesOf(saw),
+    kerf: inMillimetres(saw.kerf),
+    trim: inMillimetres(saw.trim),
+    ...(saw.over > 0 ? { over: inMillimetres(saw.over) } : {}),
+    fewerSettings: saw.fewerSettings,
+    biggerOffcuts: saw.biggerOffcuts,
+  };
 }
 
 function rowsOf({ rips }: CutGroup) {

@@ -133,3 +133,19 @@ describe('what is worked into the members of a case', () => {
     expect(dxfOf(drawPart(part('case-side-left'), 'side', WORDS), 'mm')).toContain('DADO');
   });
 });
+
+describe('what holds the pieces of rows that share a name', () => {
+  it('stands on the piece it is of: trims in front and at the sides, each by where it is', () => {
+    const worktop = {
+      ...{ material: 'ply18', over: { front: '1 in', left: '1 in', right: '1 in' } },
+      trim: { material: 'ash19', width: '1 1/2 in', edges: ['front', 'left', 'right'] },
+    };
+    const part = partsIn({ build: { ...WHOLE_CASE.build, worktop } });
+    const last = (name: string): number => inMillimetres(part(name).fixings!.at(-1)!.along);
+    // Two inches longer than 60 in: 20 mm from its right end, less the trims' 3/4 in at both ends of what it lies on.
+    expect(last('worktop-trim 1')).toBeCloseTo(62 * 25.4 - 19.05 - 20, 6);
+    // Depth 23 1/4 in and 1 over, less the front trim; the last 20 mm from its back end.
+    expect(last('worktop-trim 2')).toBeCloseTo(23.5 * 25.4 - 20, 6);
+    expect(last('worktop-trim 3')).toBe(last('worktop-trim 2'));
+  });
+});

@@ -22,17 +22,17 @@ interface Around {
   readonly owner: Case;
   readonly plan: CasePlan;
   /** What is worked into the piece of a row that stands at a place, and what holds it. */
-  readonly workOf: (member: Member, index: number) => Pick<CutPart, 'cuts' | 'fixings'>;
+  readonly workOf: (member: Member, place: number) => Pick<CutPart, 'cuts' | 'fixings'>;
 }
 
-/** Found on the finished member; a banded edge is sawn so much further in. */
+/** Found on the finished member, by its place among all of its name; a banded edge is sawn so much further in. */
 function worked(job: Job, owner: Case, plan: CasePlan): Around['workOf'] {
   const stock = caseStockOf(job, owner, plan.path);
   const { casework } = plan;
   if (!stock || !casework) return () => ({});
   const held = fixingsOf(stock, casework);
-  return ({ role, node }, index) => {
-    const body = casework.bodies.find((each) => each.role === role && each.node === node && each.index === index);
+  return ({ role, node }, place) => {
+    const body = casework.bodies.filter((each) => each.role === role && each.node === node)[place];
     if (!body) return {};
     const off = bandOff(owner, plan.path, role);
     const cuts = memberCuts({ stock, ...casework }, body).map((cut) => ({
@@ -84,12 +84,17 @@ function piecesOf(
     ...(blank ?? { length, width }),
     ...(blank ? { finished: { length, width } } : {}),
     machining: [],
-    ...workOf(member, index),
-    ...(seenFace(role) ? { seen: seenFace(role) } : {}),
+    ...workOf(member, before + index),
+    ...seenOf(role),
     bores: [],
     mayTurn: MEMBERS[role].anyGrain ?? (MEMBERS[role].mayTurn && material.grain !== true),
     release: memberRelease(owner, plan, member),
   }));
+}
+
+function seenOf(role: Member['role']): Pick<CutPart, 'seen'> {
+  const seen = seenFace(role);
+  return seen ? { seen } : {};
 }
 
 /** A leg is planed as thick as it is wide, which no material of the job need be. */

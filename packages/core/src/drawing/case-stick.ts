@@ -21,7 +21,8 @@ const MARKED: Readonly<Record<CaseStickWay, Readonly<Record<'frame' | 'case', re
 
 /** Names of members are long. */
 const WIDE = 156;
-const REACH = { frame: 22, case: 22 } as const;
+/** How far a mark reaches in from its edge. */
+const REACH = 22;
 const AXIS = { up: 'y', across: 'x' } as const;
 const EDGES = { up: ['lower', 'upper'], across: ['left', 'right'] } as const;
 
@@ -38,21 +39,21 @@ export function drawCaseStick({ bodies, outline }: CaseworkPlan, way: CaseStickW
         const [low, high] = EDGES[way];
         return [mark(body, low, body[axis].from), mark(body, high, body[axis].to)];
       });
-    const once = new Map(marks.map((each) => [`${each.text} ${each.y}`, { ...each, reach: REACH[which] }]));
+    const once = new Map(marks.map((each) => [`${each.text} ${each.y}`, { ...each, reach: REACH }]));
     return [...once.values()];
   };
   const mark = (body: Body, edge: 'lower' | 'upper' | 'left' | 'right', at: Length) => ({
     y: inMillimetres(at),
     text: words.say(said('stick/member', { part: memberSaid(body), edge, at })),
   });
-  const ends: readonly Length[] = way === 'up' ? [outline.height] : [outline.width.total];
+  const end = way === 'up' ? outline.height : outline.width.total;
   return drawStickOf({
     levels: [
       { y: 0, text: words.say(said(way === 'up' ? 'stick/room-floor' : 'stick/left-face')), below: true },
-      ...ends.map((at) => ({
-        y: inMillimetres(at),
-        text: words.say(said(way === 'up' ? 'stick/case-top' : 'stick/right-face', { at })),
-      })),
+      {
+        y: inMillimetres(end),
+        text: words.say(said(way === 'up' ? 'stick/case-top' : 'stick/right-face', { at: end })),
+      },
     ],
     wide: WIDE,
     left: marksOf('frame'),

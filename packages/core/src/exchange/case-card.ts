@@ -1,10 +1,10 @@
 import { cutList, partsOf, sawCuts, sawCutSaid, sawOf, sawSettings, type CutPart, type Release } from '../cutting';
 import { squareDiagonal } from '../drawing';
-import { assembly, fixingSaid, fixingTotals, type AssemblyStep } from '../fixing';
+import { assembly, fixingSaid, neededSaid, type AssemblyStep } from '../fixing';
 import { groupFindings, type Severity } from '../findings';
 import { MEMBERS, type CaseworkPlan } from '../casework';
-import type { Job } from '../job';
-import { add, nm, subtract, ZERO, type Said } from '../length';
+import type { BuildOf, Job } from '../job';
+import { add, nm, subtract, ZERO, type Length, type Said } from '../length';
 import { caseFixings, type CasePlan, type Plan } from '../plan';
 import { said } from '../words';
 import { partsTable, type CardFact, type CardTable } from './bench-card';
@@ -29,37 +29,40 @@ export interface CaseCard {
 
 /** A card for every case that is told how it is made, in their order. */
 export function caseCards(job: Job, plan: Plan): readonly CaseCard[] {
-  return plan.cases.flatMap((each) => (each.casework ? [caseCardOf(job, plan, each, each.casework)] : []));
+  return plan.cases.flatMap((each) => {
+    const build = job.cases.find(({ id }) => id === each.id)?.build;
+    return build && each.casework ? [caseCardOf(job, plan, each, { build, casework: each.casework })] : [];
+  });
 }
 
-function caseCardOf(job: Job, plan: Plan, each: CasePlan, casework: CaseworkPlan): CaseCard {
+/** How a case is made, and what follows from it. */
+interface Made {
+  readonly build: BuildOf<Length>;
+  readonly casework: CaseworkPlan;
+}
+
+function caseCardOf(job: Job, plan: Plan, each: CasePlan, made: Made): CaseCard {
+  const { casework } = made;
   const bare: Plan = { ...plan, cases: [{ ...each, banks: [] }] };
   const own = { ...job, cutting: { ...job.cutting, extra: [] } };
   const parts = partsOf(own, bare).parts;
   const { fixings, hardware } = caseFixings(job, each);
-  const surveyed = parts.some(({ release }) => release === 'now');
   const free = parts.filter(({ release }) => release === 'now');
   return {
     ...{ job: job.name, owner: each.name, id: each.id },
-    basis: said('card/case-basis', { surveyed }),
+    basis: said('card/case-basis', { surveyed: free.length > 0 }),
     facts: [
       sizeFact(casework),
       fact('square', said('card/square', { diagonal: squareDiagonal(casework) })),
-      ...feetFacts(job, each),
+      ...feetFacts(made),
       ...levelFacts(job, plan, each),
       ...blockFacts(casework),
-      ...sharpFacts(job, each),
+      ...sharpFacts(made),
       ...atBottomFacts(casework),
-      ...edgingFacts(job, each),
+      ...edgingFacts(made),
       ...alikeFacts(free),
       ...sawCuts(free, sawOf(job).kerf).map((cut) => fact('blade', sawCutSaid(bare, cut))),
-      fact(
-        'fixings',
-        said('card/fixings', {
-          fixings: fixingTotals(fixings).map((row) => said('fixing', { ...row, long: row.long, thread: row.thread })),
-          hardware: hardware.map((row) => said('fixing/hardware', row)),
-        }),
-      ),
+      fact('fixings', said('card/fixings', { needed: neededSaid(fixings, hardware) })),
       ...waitFacts(parts),
     ],
     steps: assembly(casework, fixings).map(stepOf),
@@ -106,10 +109,8 @@ function sizeFact({ outline }: CaseworkPlan): CardFact {
 }
 
 /** How high each corner stands off a floor that falls away: feet are set to it, a plinth or the sides are shimmed by it. */
-function feetFacts(job: Job, { id, casework }: CasePlan): readonly CardFact[] {
-  const build = job.cases.find((each) => each.id === id)?.build;
-  const { floor, stands } = build ?? {};
-  if (!floor || !casework || floor.every((each) => each === 0)) return [];
+function feetFacts({ build: { floor, stands } }: Made): readonly CardFact[] {
+  if (!floor || floor.every((each) => each === 0)) return [];
   const set = stands?.kind === 'feet' || stands?.kind === 'casters';
   const base = set ? (stands.height ?? ZERO) : ZERO;
   return [fact('floor', said('card/floor', { set, heights: floor.map((falls) => add(base, falls)) }))];
@@ -144,9 +145,7 @@ function blockFacts({ front }: CaseworkPlan): readonly CardFact[] {
 }
 
 /** Edges that meet in glue, a rabbet or a dado. */
-function sharpFacts(job: Job, { id, casework }: CasePlan): readonly CardFact[] {
-  const build = job.cases.find((each) => each.id === id)?.build;
-  if (!build || !casework) return [];
+function sharpFacts({ build, casework }: Made): readonly CardFact[] {
   const edges = [
     ...(build.frame ? (['behind-frame', 'frame-inside'] as const) : []),
     ...(build.back && build.back.kind !== 'none' ? (['at-back'] as const) : []),
@@ -157,9 +156,8 @@ function sharpFacts(job: Job, { id, casework }: CasePlan): readonly CardFact[] {
 }
 
 /** Edging: cut over, glued on and trimmed flush. */
-function edgingFacts(job: Job, { id, casework }: CasePlan): readonly CardFact[] {
-  const band = job.cases.find((each) => each.id === id)?.build?.band;
-  if (!band || !casework) return [];
+function edgingFacts({ build: { band }, casework }: Made): readonly CardFact[] {
+  if (!band) return [];
   const rows = casework.members.flatMap(({ role, count, length, width, thickness }) =>
     (band.members[MEMBERS[role].written] ?? []).map((edge) => ({
       wide: add(thickness, band.over ?? ZERO),

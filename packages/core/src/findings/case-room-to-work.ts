@@ -1,4 +1,4 @@
-import { millimetres, nm, subtract, type Length } from '../length';
+import { millimetres, nm, subtract } from '../length';
 import { said } from '../words';
 import { remedy, type Finding } from './finding';
 import type { LookedAtCase } from './looked-at-case';
@@ -20,8 +20,7 @@ export function roomToWork({ owner, casework, stock, banks, limits, path }: Look
       (shelf) =>
         shelf.left < right &&
         shelf.right > left &&
-        ceiling < shelf.y &&
-        shelf.y - ceiling < 2 * stockOf(casework) &&
+        subtract(shelf.y, casework.outline.panel) === ceiling &&
         (shelf.between === 'rail' || butted),
     );
     return clear < need && (slides || pockets) ? [{ id, clear }] : [];
@@ -36,8 +35,4 @@ export function roomToWork({ owner, casework, stock, banks, limits, path }: Look
       remedies: [remedy('fix-on-bench', {}, [{ path: `${path}.build.onBench`, value: true }])],
     },
   ];
-}
-
-function stockOf({ outline }: LookedAtCase['casework']): Length {
-  return outline.panel;
 }

@@ -1,4 +1,5 @@
 import { inches, largest, millimetres, nm, ofField, plus, smallest, tally, minus, ZERO, type Length } from '../length';
+import { studsOf } from '../fixing';
 import { said } from '../words';
 import { remedy, type Finding, type Remedy } from './finding';
 import type { LookedAtCase } from './looked-at-case';
@@ -89,9 +90,7 @@ function studs({ owner, casework }: LookedAtCase): readonly Finding[] {
   const seen = owner.build?.place?.studs;
   const cleat = casework.bodies.find(({ role }) => role === 'cleat');
   if (!seen || !cleat) return [];
-  const first = Math.ceil((cleat.x.from - seen.first) / seen.pitch);
-  const last = Math.floor((cleat.x.to - seen.first) / seen.pitch);
-  const count = Math.max(0, last - Math.max(0, first) + 1);
+  const count = studsOf(seen, cleat).length;
   return count < 2 ? [{ ...said('FEW_STUDS', { count }), ...of('warn') }] : [];
 }
 

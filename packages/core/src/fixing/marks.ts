@@ -1,6 +1,6 @@
 import { FACES, lyingOf, type Axis, type Body, type MemberFace } from '../casework';
 import type { LaidFixing } from '../job';
-import { millimetres, nm, subtract, type Length } from '../length';
+import { millimetres, nm, type Length } from '../length';
 import { isThroughOne, type Fixing } from './fixings';
 import type { Joint } from './joints';
 
@@ -80,10 +80,4 @@ function hiddenFace(body: Body): MemberFace {
   if (body.role === 'case-side-right') return 'left';
   const [low, high] = FACES[lyingOf(body).through];
   return body.role === 'case-bottom' || body.role === 'fixed-shelf' || body.role === 'case-rail' ? low : high;
-}
-
-/** How far apart the first two of a row stand, for those who measure on. */
-export function stepOf({ places }: Fixing): Length | undefined {
-  const [first, second] = places;
-  return first === undefined || second === undefined ? undefined : subtract(second, first);
 }

@@ -3,6 +3,7 @@ import type { LaidFixing } from '../job';
 import type { Length } from '../length';
 import { said } from '../words';
 import type { Fixing } from './fixings';
+import type { CaseHardware } from './hardware';
 
 /** When each member goes in, common practice: the carcass, what stands in it, the back, the frame, what lies on it. */
 const STEPS: Readonly<Record<MemberRole, number>> = {
@@ -114,4 +115,12 @@ export function fixingSaid({ one, other, joints, glue, slotted, kind, count, lon
     one: said(`part/${one}`, { count: 1 }),
     other: said(`part/${other}`, { count: 1 }),
   });
+}
+
+/** What is to be bought for a case, in words: fixings of a kind and length over all joints, then its hardware. */
+export function neededSaid(fixings: readonly Fixing[], hardware: readonly CaseHardware[]) {
+  return [
+    ...fixingTotals(fixings).map((row) => said('fixing', { ...row, long: row.long, thread: row.thread })),
+    ...hardware.map((row) => said('fixing/hardware', row)),
+  ];
 }

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { assembly, caseFixings, fixingSaid, fixingTotals, nm, said, squareDiagonal, type CasePlan } from '@zabble/core';
+import { assembly, caseFixings, fixingSaid, neededSaid, nm, said, squareDiagonal, type CasePlan } from '@zabble/core';
 import { Size } from '../fields/size';
 import { selectJob } from '../store/job/job.selectors';
 import { Say } from '../words/say';
@@ -50,10 +50,7 @@ export class AssemblyList {
     const job = this.job();
     return job ? caseFixings(job, this.plan()) : { fixings: [], hardware: [] };
   });
-  protected readonly totals = computed(() => [
-    ...fixingTotals(this.held().fixings).map((row) => said('fixing', { ...row, long: row.long, thread: row.thread })),
-    ...this.held().hardware.map((row) => said('fixing/hardware', row)),
-  ]);
+  protected readonly totals = computed(() => neededSaid(this.held().fixings, this.held().hardware));
   protected readonly steps = computed(() => {
     const { casework } = this.plan();
     if (!casework) return [];

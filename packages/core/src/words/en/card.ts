@@ -110,8 +110,7 @@ export const CARD = {
     `${w.list(parts.map(w.say))} at the bottom, where the sides are held to size (${w.bare(length, 'part')} planned), never at the open top`,
   'card/alike': ({ kind, size, parts }: { kind: 'fence' | 'stop'; size: Length; parts: readonly Said[] }, w: Words) =>
     `${kind} ${w.bare(size, 'part')}: ${parts.map(w.say).join(', ')}`,
-  'card/fixings': (p: { fixings: readonly Said[]; hardware: readonly Said[] }, w: Words) =>
-    [...p.fixings, ...p.hardware].map(w.say).join('; ') || 'glue alone',
+  'card/fixings': ({ needed }: { needed: readonly Said[] }, w: Words) => needed.map(w.say).join('; ') || 'glue alone',
   'card/waits': ({ when, parts }: { when: Said; parts: readonly Said[] }, w: Words) =>
     `${parts.map(w.say).join(', ')}: ${w.say(when)}`,
   'card/basis': ({ asBuilt }: { asBuilt: boolean }, { unit }: Words) =>

@@ -1,16 +1,7 @@
 import { Say } from '../../words/say';
 import { Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import {
-  allowanceOf,
-  boardList,
-  isMember,
-  said,
-  type BoardRow,
-  type Bought,
-  type GlueUp,
-  type Said,
-} from '@zabble/core';
+import { allowanceOf, boardList, said, type BoardRow, type Bought } from '@zabble/core';
 import { Size } from '../../fields/size';
 import { CutState } from './cut-state';
 
@@ -37,7 +28,7 @@ import { CutState } from './cut-state';
               <b class="font-semibold"><z-size kind="part" [length]="glued.boards.width" [unit]="true" /></b>
             </p>
             <p i18n class="caption">
-              @if (partOfCase(glued); as part) {
+              @if (glued.part; as part) {
                 for the {{ part | say }}.
               } @else {
                 for {{ glued.parts.length }} fronts, cut from it in their order.
@@ -90,11 +81,6 @@ import { CutState } from './cut-state';
     }`,
 })
 export class BoardsView {
-  /** It is glued up for a part of a case, not for fronts. */
-  protected partOfCase({ parts: [first] }: GlueUp): Said | undefined {
-    return first && isMember(first.use.role) ? said(`part/${first.use.role}`, { count: 1 }) : undefined;
-  }
-
   protected bought(rough: Bought): string {
     return this.speech.say(said('boards/bought', rough));
   }
