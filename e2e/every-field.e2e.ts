@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { Locator, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { expect, goTo, kept, test } from './app';
 import { schemaFields } from './schema-fields';
 
@@ -248,51 +248,84 @@ test('every field of the job file is set on a screen', async ({ page, zabble }) 
   expect(all(await stored(), 'cases[].banks[].aside').length).toBeGreaterThan(0);
 });
 
-/** Writes something else into every control of the screen whose field is wanted; answers the paths it wrote to. */
+/**
+ * Writes something else into every control of the screen whose field is wanted; answers the paths it wrote to. In the page
+ * itself, one after another: what a person does with each kind of control is tried elsewhere.
+ */
 async function writeAll(page: Page, wanted: ReadonlySet<string>, but = /^$/): Promise<readonly string[]> {
   const done: string[] = [];
   const fields = new Set<string>();
-  const over = page.getByRole('dialog');
-  const screen = (await over.count()) > 0 ? over : page.locator('z-bench-page');
   for (let round = 0; round < 120; round += 1) {
-    const paths = await screen
-      .locator('[data-path]:visible')
-      .evaluateAll((found) => found.map((each) => each.getAttribute('data-path') ?? ''));
-    const path = paths.find(
-      (each) => !but.test(each) && fieldsOf(each).some((field) => wanted.has(field) && !fields.has(field)),
-    );
-    if (path === undefined) return done;
-    for (const field of fieldsOf(path)) fields.add(field);
-    done.push(path);
-    await write(screen, path);
+    const paths = await page.evaluate(shownPaths);
+    const waiting = paths.filter((each) => {
+      const own = fieldsOf(each);
+      const wants = !but.test(each) && own.some((field) => wanted.has(field) && !fields.has(field));
+      if (wants) for (const field of own) fields.add(field);
+      return wants;
+    });
+    if (waiting.length === 0) return done;
+    for (const path of waiting) {
+      const now = await page.evaluate(valueAt, path);
+      // What was written before may have taken it away.
+      if (now === undefined) for (const field of fieldsOf(path)) fields.delete(field);
+      else {
+        done.push(path);
+        await page.evaluate(writeAt, { path, value: now.text === undefined ? '' : other(path, now.text) });
+      }
+    }
   }
   return done;
 }
 
-/** Something else than stands there, that the field can hold. */
-async function write(screen: Locator, path: string): Promise<void> {
-  const one = screen.locator(`[data-path="${path}"]:visible`).first();
-  const kind = await one.evaluate((each) => `${each.tagName} ${each.getAttribute('type') ?? ''}`.toLowerCase().trim());
-  if (kind === 'select') return chooseOther(one);
-  if (kind === 'input radio') return screen.locator(`label:has([data-path="${path}"]:not(:checked))`).first().click();
-  if (kind === 'input checkbox') return one.click();
-  if (kind === 'input range') return one.press('ArrowRight');
-  if (kind === 'button button') {
-    // Of several the one that is not pressed; one alone is turned.
-    const unpressed = screen.locator(`button[data-path="${path}"][aria-pressed="false"]`);
-    return ((await unpressed.count()) > 0 ? unpressed.first() : one).click();
-  }
-  await one.fill(other(path, await one.inputValue()));
-  await one.press('Tab');
+/** Paths of what can be written on the screen that is uppermost. */
+function shownPaths(): readonly string[] {
+  const screen = document.querySelector('[role=dialog]') ?? document.querySelector('z-bench-page');
+  return [...(screen?.querySelectorAll<HTMLElement>('[data-path]') ?? [])]
+    .filter((each) => each.checkVisibility())
+    .map((each) => each.dataset['path'] ?? '');
 }
 
-async function chooseOther(list: Locator): Promise<void> {
-  const values = await list
-    .locator('option')
-    .evaluateAll((found) => found.map((each) => (each as HTMLOptionElement).value));
-  const now = await list.inputValue();
-  const value = values.filter((each) => each !== now && each !== '\n' && each !== '').at(-1);
-  if (value !== undefined) await list.selectOption(value);
+/** What stands in a field of the screen; `text` of one that is written in. */
+function valueAt(path: string): { readonly text: string | undefined } | undefined {
+  const screen = document.querySelector('[role=dialog]') ?? document.querySelector('z-bench-page');
+  const found = [...(screen?.querySelectorAll<HTMLElement>(`[data-path="${path}"]`) ?? [])];
+  const one = found.find((each) => each.checkVisibility());
+  if (!one) return undefined;
+  const typed = one instanceof HTMLInputElement && !['radio', 'checkbox', 'range'].includes(one.type);
+  return { text: typed || one instanceof HTMLTextAreaElement ? one.value : undefined };
+}
+
+/** Something else than stands there: another choice, what is not pressed, the text given. */
+async function writeAt({ path, value }: { readonly path: string; readonly value: string }): Promise<void> {
+  const screen = document.querySelector('[role=dialog]') ?? document.querySelector('z-bench-page');
+  const shown = [...(screen?.querySelectorAll<HTMLElement>(`[data-path="${path}"]`) ?? [])].filter((each) =>
+    each.checkVisibility(),
+  );
+  const [one] = shown;
+  const tell = (what: string): boolean | undefined => one?.dispatchEvent(new Event(what, { bubbles: true }));
+  one?.focus();
+  if (one instanceof HTMLSelectElement) {
+    const values = [...one.options].map((each) => each.value);
+    one.value = values.filter((each) => each !== one.value && each !== '\n' && each !== '').at(-1) ?? one.value;
+    tell('change');
+  } else if (one instanceof HTMLInputElement && one.type === 'radio')
+    shown.find((each) => each instanceof HTMLInputElement && !each.checked)?.click();
+  else if (one instanceof HTMLInputElement && one.type === 'range') {
+    one.stepUp();
+    tell('input');
+    tell('change');
+  } else if (one instanceof HTMLButtonElement)
+    // Of several the one that is not pressed; one alone is turned.
+    (shown.find((each) => each.ariaPressed === 'false') ?? one).click();
+  else if (one instanceof HTMLInputElement && one.type === 'checkbox') one.click();
+  else if (one instanceof HTMLInputElement || one instanceof HTMLTextAreaElement) {
+    one.value = value;
+    tell('input');
+    tell('change');
+    one.blur();
+  }
+  // What follows is drawn.
+  for (let frame = 0; frame < 2; frame += 1) await new Promise((drawn) => requestAnimationFrame(drawn));
 }
 
 const NUMBER = /_kg$|_kg_m3|_gpa|_c$|humidity|price|extension|stages|ratio|count|share$/;

@@ -49,6 +49,12 @@ const LIES = {
   'worktop-trim': ['lies/show-face', 'edge/top-edge'],
   filler: ['lies/show-face', 'edge/top-end'],
   shelf: ['lies/top', 'edge/front-edge'],
+  door: ['lies/show-face', 'edge/top-end'],
+  'door-panel': ['lies/show-face', 'edge/top-end'],
+  'door-stile': ['lies/show-face', 'edge/top-end'],
+  'door-rail': ['lies/show-face', 'edge/top-edge'],
+  'door-middle-stile': ['lies/show-face', 'edge/top-end'],
+  'door-middle-rail': ['lies/show-face', 'edge/top-edge'],
 } as const satisfies Readonly<Record<CutPart['use']['role'], readonly [face: string, edge: string]>>;
 
 /** A sticker for every part that is still to cut: what it is, its size or HOLD, how it lies, and a code that opens it. */

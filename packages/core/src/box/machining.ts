@@ -24,11 +24,19 @@ import type { BoxPaths, BoxStock } from './stock';
 
 export type CutKind = JointCut | 'groove' | 'notch' | 'bore' | 'batten-groove';
 
-/** Something worked into a part. Sizes are named; `up` runs from the part's lower edge, `in` from either end. */
-export interface PartCut {
-  readonly role: Role;
+/** Where on a part it lies; of frames besides: the edge (edges) that look to a panel, and a panel's back. */
+export type CutPlace =
+  | ('lower edge' | 'both edges' | 'front end' | 'back end' | 'both ends' | 'lower corners' | 'middle')
+  | ('inner edge' | 'both inner edges' | 'all round the back');
+
+/**
+ * Something worked into a part. Sizes are named; `up` runs from the part's lower edge, `in` from either end; of what is
+ * worked into an edge it runs from the part's face.
+ */
+export interface PartCut<R extends string = Role> {
+  readonly role: R;
   readonly kind: CutKind;
-  readonly where: 'lower edge' | 'both edges' | 'front end' | 'back end' | 'both ends' | 'lower corners' | 'middle';
+  readonly where: CutPlace;
   readonly sizes: Readonly<Record<string, Tally>>;
 }
 
@@ -57,7 +65,8 @@ function bottomCuts(making: Machining): readonly PartCut[] {
   const depth = tally(plus('depth-groove', box.groove?.depth ?? ZERO, fieldOf(making, 'box.groove.depth')));
   const width = tally(plus('bottom', bottom.thickness, thicknessOf(making, 'bottom')));
   const up = tally(plus('groove-above-lower-edge', box.groove?.offset ?? ZERO, fieldOf(making, 'box.groove.offset')));
-  const roles: Role[] = row.underBack ? ['side', 'box-front'] : ['side', 'box-front', 'back'];
+  const front: Role = making.stock.faced ? 'drawer-front' : 'box-front';
+  const roles: Role[] = row.underBack ? ['side', front] : ['side', front, 'back'];
   const cut: Pick<PartCut, 'kind' | 'sizes'> = row.raised
     ? { kind: 'groove', sizes: { depth, width, up } }
     : { kind: 'rabbet', sizes: { depth, width } };
@@ -72,17 +81,42 @@ function cornerCuts(making: Machining, corner: Corner, end: 'front' | 'back'): r
   const { cuts } = CORNERS[corner.joint];
   if (!cuts) return [];
   const { stock } = making;
+  if (end === 'front' && standsBefore(stock)) return [];
   const wood = end === 'front' ? stock.ends : stock.back;
-  const field = end === 'back' && stock.box.corner.back ? 'box.corner.back.depth' : 'box.corner.depth';
+  const field = `${cornerField(stock, end)}.depth`;
   const depth =
     corner.depth === undefined
       ? tally(plus(label('thickness-of-end', { end }), wood.thickness, ofField(making.paths.thickness(wood))))
       : tally(plus('depth-joint', corner.depth, fieldOf(making, field)));
   if (corner.joint === 'tongue-dado') return tongued(making, wood, depth, end);
+  if (CORNERS[corner.joint].inward) return [housed(making, corner, wood, end)];
   const side: PartCut[] = cuts.side ? [{ role: 'side', kind: cuts.side, where: `${end} end`, sizes: { depth } }] : [];
   if (!cuts.end) return side;
   const width = tally(plus('side', stock.sides.thickness, thicknessOf(making, 'sides')));
   return [...side, { role: END_OF[end], kind: cuts.end, where: 'both ends', sizes: { depth, width } }];
+}
+
+/** Where a corner is written. */
+function cornerField({ box }: BoxStock, end: 'front' | 'back'): string {
+  return end === 'back' && box.corner.back ? 'box.corner.back' : 'box.corner';
+}
+
+/** Before sides that end at it a front is cut for nothing but its bottom. */
+function standsBefore({ faced, tray }: BoxStock): boolean {
+  return faced === true || (tray !== undefined && tray.over > 0);
+}
+
+/** An end let into a full dado, in from the side's end. Common practice. */
+function housed(making: Machining, corner: Corner, wood: Material, end: 'front' | 'back'): PartCut {
+  const field = cornerField(making.stock, end);
+  return {
+    ...{ role: 'side', kind: 'dado', where: `${end} end` },
+    sizes: {
+      depth: tally(plus('depth-joint', corner.depth ?? ZERO, fieldOf(making, `${field}.depth`))),
+      width: tally(plus(label('thickness-of-end', { end }), wood.thickness, ofField(making.paths.thickness(wood)))),
+      in: tally(plus('stands-in', corner.short ?? ZERO, fieldOf(making, `${field}.short`))),
+    },
+  };
 }
 
 /**

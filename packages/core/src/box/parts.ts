@@ -1,4 +1,4 @@
-import type { Joint } from '../job';
+import { CORNERS, type Corner, type Joint } from '../job';
 import {
   minus,
   minusTimes,
@@ -62,7 +62,7 @@ export function boxParts(drawer: string, stock: BoxStock, size: BoxSize, paths: 
   const { sides, ends, back, bottom, muntin } = stock;
   return [
     part('side', 2, sides, sideLength(making), sideHeight(making)),
-    part('box-front', 1, ends, endLength(making, 'front'), sideHeight(making)),
+    ...(stock.faced ? [] : [part('box-front', 1, ends, frontLength(making), frontHeight(making))]),
     part('back', 1, back, endLength(making, 'back'), backHeight(making)),
     part('bottom', muntin ? 2 : 1, bottom, bottomAcross(making), bottomLong(making)),
     ...(muntin ? [part('muntin', 1, muntin, bottomLong(making), muntinWidth(making))] : []),
@@ -82,22 +82,56 @@ function part(role: Role, count: number, of: BoxStock['sides'], length?: Tally, 
 export function boxInside(drawer: string, stock: BoxStock, size: BoxSize, paths: BoxPaths) {
   const making = { drawer, stock, size, paths };
   const width = across(making, minusTimes('side', 2, stock.sides.thickness, thickness(making, 'sides')));
-  const length = along(
-    making,
-    minus('box-front', stock.ends.thickness, thickness(making, 'ends')),
-    minus('box-back', stock.back.thickness, thickness(making, 'back')),
-  );
+  const length = along(making, ...throughFront(making), ...throughBack(making));
   return { ...(width ? { width } : {}), ...(length ? { length } : {}) };
 }
 
-/** Side length = L − loss at the front − loss at the back. */
+/** What the front takes of the length, and what a housed one stands in; nothing where the drawer front is the box's own. */
+function throughFront(making: Making): readonly (Term | undefined)[] {
+  const { ends, frontCorner, faced } = making.stock;
+  if (faced) return [];
+  return [minus('box-front', ends.thickness, thickness(making, 'ends')), inward(making, frontCorner, 'short')];
+}
+
+function throughBack(making: Making): readonly (Term | undefined)[] {
+  const { back, backCorner, box } = making.stock;
+  return [
+    minus('box-back', back.thickness, thickness(making, 'back')),
+    inward(making, backCorner, box.corner.back ? 'back.short' : 'short'),
+  ];
+}
+
+function inward(making: Making, corner: Corner, field: string): Term | undefined {
+  if (!CORNERS[corner.joint].inward) return undefined;
+  return unlessZero(minus('stands-in', corner.short ?? ZERO, fieldOf(making, `box.corner.${field}`)));
+}
+
+/** Side length = L − loss at the front − loss at the back; behind a tray's wide front it ends at that. */
 function sideLength(making: Making): Tally | undefined {
-  const { frontCorner, backCorner, ends, back } = making.stock;
+  const { frontCorner, backCorner, ends, back, faced, tray } = making.stock;
+  const front =
+    tray && tray.over > 0
+      ? minus('box-front', ends.thickness, thickness(making, 'ends'))
+      : unlessZero(minus('lost-at-front-corner', lossOf(frontCorner, ends.thickness), cornerRow(frontCorner.joint)));
   return along(
     making,
-    unlessZero(minus('lost-at-front-corner', lossOf(frontCorner, ends.thickness), cornerRow(frontCorner.joint))),
+    faced ? undefined : front,
     unlessZero(minus('lost-at-back-corner', lossOf(backCorner, back.thickness), cornerRow(backCorner.joint))),
   );
+}
+
+/** A tray's front may be wider than its box, each side, to keep slides and door apart. */
+function frontLength(making: Making): Tally | undefined {
+  const over = making.stock.tray?.over ?? ZERO;
+  if (over <= 0) return endLength(making, 'front');
+  return across(making, plusTimes('front-over-box', 2, over, ofField(making.paths.front('over'))));
+}
+
+/** As high as the sides; of a tray lower by its dip. */
+function frontHeight(making: Making): Tally | undefined {
+  const height = sideHeight(making);
+  const dip = making.stock.tray?.dip ?? ZERO;
+  return height && tally(...height.terms, unlessZero(minus('dip', dip, ofField(making.paths.front('dip')))));
 }
 
 /** Front and back length = B − 2·ts + 2·reach. */
@@ -126,6 +160,8 @@ function sideHeight(making: Making): Tally | undefined {
 function backHeight(making: Making): Tally | undefined {
   const height = sideHeight(making);
   const { box, bottom } = making.stock;
+  if (height && box.backHeight !== undefined)
+    return tally(plus('back-height-told', box.backHeight, fieldOf(making, 'box.backHeight')));
   if (!height || !BOTTOMS[box.bottomFit].underBack) return height;
   return tally(
     ...height.terms,
@@ -160,13 +196,13 @@ function halfBottomAcross(making: Making, muntin: Length): Tally | undefined {
 
 /** The bottom front to back. */
 function bottomLong(making: Making): Tally | undefined {
-  const { box, ends, back } = making.stock;
+  const { box, back } = making.stock;
   const row = BOTTOMS[box.bottomFit];
   if (row.onOutside) return along(making);
   return along(
     making,
-    minus('box-front', ends.thickness, thickness(making, 'ends')),
-    minus('box-back', back.thickness, thickness(making, 'back')),
+    ...throughFront(making),
+    ...throughBack(making),
     grooves(making, row.groovesLong),
     row.underBack ? plus('under-back', back.thickness, thickness(making, 'back')) : undefined,
     play(making),

@@ -1,6 +1,7 @@
 import type { SlideFamily } from '../slides';
 import {
   downTo,
+  largest,
   minus,
   minusTimes,
   nm,
@@ -12,6 +13,7 @@ import {
   type Length,
   type Source,
   type Tally,
+  type Term,
   ofFigure,
   ofField,
   ofDimension,
@@ -29,15 +31,22 @@ function field(path: string): Source {
 
 /**
  * Outside width. Outside basis: `B = W − 2·c`; inside basis: `B = W − d + 2·ts`; in both less the ease.
- * The box may be narrower by the family's `narrowBy`, never wider.
+ * The box may be narrower by the family's `narrowBy`, never wider. `packed` is what keeps it clear of a door.
  */
-export function boxWidth(family: SlideFamily, stock: BoxStock, opening: Tally, paths: BoxPaths): Tally {
+export function boxWidth(
+  family: SlideFamily,
+  stock: BoxStock,
+  opening: Tally,
+  paths: BoxPaths,
+  packed: readonly Term[] = [],
+): Tally {
   const width = plus('opening', opening.total, ofDimension('opening.width'));
   const ease = unlessZero(minus('ease', stock.box.ease ?? ZERO, field(paths.field('box.ease'))));
   if (family.basis === 'outside')
-    return tally(width, minusTimes('slide', 2, family.side ?? ZERO, figure(family, 'side')), ease);
+    return tally(width, ...packed, minusTimes('slide', 2, family.side ?? ZERO, figure(family, 'side')), ease);
   return tally(
     width,
+    ...packed,
     minus('slide-to-inside-width', family.insideDeduction ?? ZERO, figure(family, 'insideDeduction')),
     plusTimes('side', 2, stock.sides.thickness, field(paths.thickness(stock.sides))),
     ease,
@@ -56,6 +65,8 @@ export interface HeightWish {
   /** Height given by hand, and the path of its field. */
   readonly byHand?: { readonly height: Length; readonly path: string };
   readonly step?: { readonly height: Length; readonly path: string };
+  /** Heights the stock comes in. */
+  readonly listed?: { readonly heights: readonly Length[]; readonly path: string };
 }
 
 /** The box height, and the greatest the bay allows before any step. */
@@ -73,7 +84,12 @@ export function boxHeight(family: SlideFamily, bay: Tally, drawer: string, wish:
     minus('clear-above', family.top, figure(family, 'top')),
     minus('clear-below', family.bottom, figure(family, 'bottom')),
   );
-  const { byHand, step } = wish;
+  const { byHand, step, listed } = wish;
+  if (!byHand && listed) {
+    const fitting = listed.heights.filter((height) => height <= greatest.total);
+    if (fitting.length > 0)
+      return { greatest, height: tally(plus('height-of-stock', largest(fitting), field(listed.path))) };
+  }
   if (byHand && byHand.height <= greatest.total)
     return { greatest, height: tally(plus('box-height-by-hand', byHand.height, field(byHand.path))) };
   const off = step ? nm(greatest.total - downTo(greatest.total, step.height)) : ZERO;

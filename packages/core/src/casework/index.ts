@@ -4,6 +4,6 @@ export type { Axis, Body, Span } from './body';
 export type { Member } from './member';
 export { depthBetween, type DepthStep } from './depths';
 export { lyingOf, type Lying } from './lying';
-export { FACES, memberCuts, seenFace, type MemberCut, type MemberCutKind, type MemberFace } from './machining';
+export { BORED, FACES, memberCuts, seenFace, type MemberCut, type MemberCutKind, type MemberFace } from './machining';
 export * from './roles';
 export type { Outline } from './outline';

@@ -40,6 +40,12 @@ const LIES: Readonly<Record<MemberRole, (body: Body) => Lying>> = {
   'worktop-trim': ({ x, z }) => (long(x) > long(z) ? ON_EDGE : ON_EDGE_BACK),
   filler: () => FACING,
   shelf: () => FLAT,
+  door: () => FACING,
+  'door-panel': () => FACING,
+  'door-stile': () => FACING,
+  'door-rail': () => ON_EDGE,
+  'door-middle-stile': () => FACING,
+  'door-middle-rail': () => ON_EDGE,
 };
 
 export function lyingOf(body: Body): Lying {

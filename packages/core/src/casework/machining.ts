@@ -23,7 +23,13 @@ import { memberName, type MemberRole } from './roles';
 /** Which face of a member is worked: of uprights by the side it looks to, of what lies by up or down. */
 export type MemberFace = 'left' | 'right' | 'upper' | 'lower' | 'front' | 'back';
 
-export type MemberCutKind = 'dado' | 'groove' | 'rabbet' | 'notch' | 'pin-hole' | 'cut-out';
+export type MemberCutKind =
+  | ('dado' | 'groove' | 'rabbet' | 'notch' | 'pin-hole' | 'cut-out')
+  /** Round, told by their middles as pin holes are: for a hinge's cup, its plate's screws, a pull. */
+  | ('cup' | 'plate' | 'pull');
+
+/** Kinds that are bored, and told by their middles. */
+export const BORED: ReadonlySet<MemberCutKind> = new Set<MemberCutKind>(['pin-hole', 'cup', 'plate', 'pull']);
 
 /**
  * What is worked into a member, where it lies on its face: `along` from its lower (left) end, `in` from its front edge.

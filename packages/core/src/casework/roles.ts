@@ -1,10 +1,10 @@
 import { said } from '../words';
 
 /** What a part of a case waits for before it is cut, besides what stops the case. Common practice: the stage gate. */
-export type CaseWait = 'survey' | 'inner' | 'back' | 'frame' | 'standing';
+export type CaseWait = 'survey' | 'inner' | 'back' | 'frame' | 'standing' | 'door';
 
 /** How a part of several is told by the node of the layout it belongs to. */
-export type AtNode = 'right-of' | 'under' | 'in';
+export type AtNode = 'right-of' | 'under' | 'in' | 'of';
 
 interface MemberRow {
   /** As the plan file, the band of a job file and the names of parts write it. */
@@ -20,6 +20,7 @@ interface MemberRow {
 const carcass = { waits: 'survey', mayTurn: false } as const;
 const inner = { ...carcass, waits: 'inner' } as const;
 const frame = { waits: 'frame', mayTurn: false } as const;
+const door = { waits: 'door', mayTurn: false, at: 'of' } as const;
 const later = { waits: 'standing', mayTurn: false } as const;
 
 /** Every kind of part a case is made of. What it is called is said by the words `part/…`. */
@@ -47,6 +48,12 @@ const TABLE = {
   'worktop-trim': { ...later, written: 'worktop-trim' },
   filler: { ...later, written: 'filler' },
   shelf: { ...later, written: 'shelf', at: 'in' },
+  door: { ...door, written: 'door' },
+  'door-panel': { ...door, written: 'door-panel' },
+  'door-stile': { ...door, written: 'door-stile' },
+  'door-rail': { ...door, written: 'door-rail' },
+  'door-middle-stile': { ...door, written: 'door-middle-stile' },
+  'door-middle-rail': { ...door, written: 'door-middle-rail' },
 } satisfies Readonly<Record<string, MemberRow>>;
 
 /** What a part of a case is. */

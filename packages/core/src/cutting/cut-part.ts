@@ -1,4 +1,4 @@
-import type { CarrierRole, PartCut, PartRole } from '../box';
+import type { CarrierRole, PartCut, PartRole, Role } from '../box';
 import type { MemberCut, MemberFace, MemberRole } from '../casework';
 import type { FixingMark } from '../fixing';
 import type { Bore } from '../fronts';
@@ -42,7 +42,7 @@ export interface CutPart {
   readonly finished?: { readonly length: Tally; readonly width: Tally };
   /** Its length stands up on the front it is: the grain runs up. */
   readonly upright?: true;
-  readonly machining: readonly PartCut[];
+  readonly machining: readonly PartCut<Role | MemberRole>[];
   /** What is worked into a part of a case, on its faces; measured from its edges as it is sawn. */
   readonly cuts?: readonly MemberCut[];
   /** What holds it to its neighbours, where it is set in a part of a case. */

@@ -4,6 +4,7 @@ import { partOf, writeAddress, type Case, type Job, type MemberEdge } from '../j
 import { add, minus, ofField, tally, ZERO } from '../length';
 import { caseStockOf, type CasePlan, type Plan } from '../plan';
 import { memberRelease } from './case-release';
+import { doorWork, isOfDoor, plateCuts } from './door-work';
 import type { CutMaterial, CutPart } from './cut-part';
 
 /** Every piece the cases of a plan are made of, case by case. */
@@ -11,7 +12,7 @@ export function memberParts(job: Job, plan: Plan): readonly CutPart[] {
   return plan.cases.flatMap((each) => {
     const owner = job.cases.find(({ id }) => id === each.id);
     if (!owner) return [];
-    const members = each.casework?.members ?? [];
+    const members = [...(each.casework?.members ?? []), ...each.doors.flatMap((door) => door.members)];
     const around = { job, owner, plan: each, workOf: worked(job, owner, each) };
     return members.flatMap((member) => piecesOf(around, member, numbering(members, member)));
   });
@@ -35,7 +36,8 @@ function worked(job: Job, owner: Case, plan: CasePlan): Around['workOf'] {
     const body = casework.bodies.filter((each) => each.role === role && each.node === node)[place];
     if (!body) return {};
     const off = bandOff(owner, plan.path, role);
-    const cuts = memberCuts({ stock, ...casework }, body).map((cut) => ({
+    const all = [...memberCuts({ stock, ...casework }, body), ...plateCuts(plan, body)];
+    const cuts = all.map((cut) => ({
       ...cut,
       in: tally(...cut.in.terms, off('front')),
       along: tally(...cut.along.terms, off('left') ?? off('bottom')),
@@ -84,16 +86,16 @@ function piecesOf(
     ...(blank ?? { length, width }),
     ...(blank ? { finished: { length, width } } : {}),
     machining: [],
-    ...workOf(member, before + index),
+    ...(isOfDoor(role) ? doorWork(job, plan, member, before + index) : workOf(member, before + index)),
     ...seenOf(role),
     bores: [],
     mayTurn: MEMBERS[role].anyGrain ?? (MEMBERS[role].mayTurn && material.grain !== true),
-    release: memberRelease(owner, plan, member),
+    release: memberRelease(job, owner, plan, member),
   }));
 }
 
 function seenOf(role: Member['role']): Pick<CutPart, 'seen'> {
-  const seen = seenFace(role);
+  const seen = isOfDoor(role) ? 'back' : seenFace(role);
   return seen ? { seen } : {};
 }
 

@@ -7,14 +7,25 @@ import { missingFromSheet } from '../slides';
 /**
  * What a part waits for (common practice: the stage gate): the opening measured as built; what stops it mended; its slides in
  * hand, or their sheet; the real groove or a test joint, or where the bottom is applied the glued box; the boxes hung and
- * trued. Of a case: the space surveyed, the case glued, standing. `now`: nothing.
+ * trued. Of a case: the space surveyed, the case glued, standing; of a door besides its opening measured back and its hinges in hand. `now`: nothing.
  */
 export type Release =
-  'now' | 'survey' | 'forecast' | 'mend' | 'case-glued' | 'standing' | 'slides' | 'groove' | 'glued' | 'hung';
+  | 'now'
+  | 'survey'
+  | 'forecast'
+  | 'mend'
+  | 'case-glued'
+  | 'standing'
+  | 'door-measured'
+  | 'hinges'
+  | 'slides'
+  | 'groove'
+  | 'glued'
+  | 'hung';
 
 /** The releases in the order of the work. */
 export const RELEASES: readonly Release[] = [
-  ...(['now', 'mend', 'survey', 'case-glued', 'standing'] as const),
+  ...(['now', 'mend', 'survey', 'case-glued', 'standing', 'door-measured', 'hinges'] as const),
   ...(['forecast', 'slides', 'groove', 'glued', 'hung'] as const),
 ];
 
@@ -72,6 +83,7 @@ function stopped({ findings }: BankPlan, { id }: DrawerPlan, role: Role): boolea
     ({ severity, holds, drawer }) =>
       severity === 'stop' &&
       holds !== 'nothing' &&
+      holds !== 'door' &&
       (holds !== 'fronts' || isOfFront(role)) &&
       (drawer === undefined || drawer === id),
   );

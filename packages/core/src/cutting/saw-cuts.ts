@@ -64,11 +64,16 @@ function sawnIntoMember(
   };
 }
 
-function sawnBy({ kind, where, sizes }: PartCut, part: CutPart, kerf: Length): Omit<SawCut, 'parts'> | undefined {
+function sawnBy(
+  { kind, where, sizes }: Omit<PartCut, 'role'>,
+  part: CutPart,
+  kerf: Length,
+): Omit<SawCut, 'parts'> | undefined {
   const [width, depth] = [sizes['width']?.total, sizes['depth']?.total];
   if (!SAWN.includes(kind) || width === undefined || depth === undefined) return undefined;
-  const centred = where === 'both edges';
-  const first = centred ? share(subtract(part.material.thickness, width), 2) : offsetOf(kind, sizes, width);
+  const middle = share(subtract(part.material.thickness, width), 2);
+  const centred = liesInMiddle(where, sizes, middle);
+  const first = centred ? middle : offsetOf(kind, sizes, width);
   // Turned round, the second cut makes the other half.
   const [reach, faces] = centred && width > kerf ? [share(width, 2), 2] : [width, 1];
   return {
@@ -81,6 +86,12 @@ function sawnBy({ kind, where, sizes }: PartCut, part: CutPart, kerf: Length): O
     centred: faces === 2,
     tooNarrow: width < kerf,
   };
+}
+
+/** In both edges of a muntin always; in those of a frame where it is told no other place. */
+function liesInMiddle(where: PartCut['where'], sizes: PartCut['sizes'], middle: Length): boolean {
+  if (where === 'both edges') return true;
+  return (where === 'inner edge' || where === 'both inner edges') && sizes['in']?.total === middle;
 }
 
 /** From the edge or end that lies against the fence or stop to the near side of the cut. */

@@ -31,6 +31,12 @@ const WAYS: Readonly<Record<MemberRole, Way>> = {
   'frame-middle-rail': { z: -0.55 },
   filler: { z: -0.75 },
   shelf: { z: -0.28 },
+  door: { z: -0.9 },
+  'door-panel': { z: -0.9 },
+  'door-stile': { z: -0.9 },
+  'door-rail': { z: -0.9 },
+  'door-middle-stile': { z: -0.9 },
+  'door-middle-rail': { z: -0.9 },
   worktop: { y: 0.42 },
   'worktop-trim': { y: 0.42, z: -0.12 },
 };

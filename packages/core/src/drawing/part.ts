@@ -1,5 +1,5 @@
 import type { PartCut } from '../box';
-import type { MemberCut, MemberFace } from '../casework';
+import { BORED, type MemberCut, type MemberFace } from '../casework';
 import type { FixingMark } from '../fixing';
 import type { Bore } from '../fronts';
 import { inMillimetres, ZERO, type Tally } from '../length';
@@ -13,7 +13,7 @@ export interface WorkedPart {
   readonly width: Tally;
   /** Its length stands up. */
   readonly upright?: true;
-  readonly machining: readonly PartCut[];
+  readonly machining: readonly Omit<PartCut, 'role'>[];
   readonly bores: readonly Bore[];
   /** Of a part of a case. */
   readonly cuts?: readonly MemberCut[];
@@ -42,9 +42,11 @@ export function drawPart(part: WorkedPart, label: string, words: Words): Drawing
     y: inMillimetres(y.total),
     diameter: PULL_BORE,
   }));
-  const worked = part.machining.flatMap((cut) => DRAWN[cut.kind]?.(cut, { width, height }) ?? []);
+  const worked = part.machining.flatMap((cut) =>
+    isDrawn(cut) ? (DRAWN[cut.kind]?.(cut, { width, height }) ?? []) : [],
+  );
   const notes = part.machining
-    .filter(({ kind }) => !DRAWN[kind])
+    .filter((cut) => !isDrawn(cut))
     .map(({ kind, where, sizes }) => {
       const depth = sizes['depth']?.total;
       return words.say(said('cut-noted', { kind: `cut/${kind}`, at: `cut-at/${where}`, depth }));
@@ -104,8 +106,8 @@ function memberShapes({ name, cuts = [], seen }: WorkedPart, { width, height }: 
     const y = flipped ? height - mm(cut.in) - wide : mm(cut.in);
     const here = cut.depth === undefined || cut.face === seen;
     const far = here ? ({} as const) : ({ far: true } as const);
-    // A pin hole stands at its centre.
-    if (cut.kind === 'pin-hole')
+    // What is bored stands at its centre.
+    if (BORED.has(cut.kind))
       return {
         kind: 'circle',
         role: 'bore',
@@ -122,9 +124,12 @@ function memberShapes({ name, cuts = [], seen }: WorkedPart, { width, height }: 
         part: name,
         points: rounded({ x, y, width: length, height: wide }, cut),
       };
-    return { kind: 'box', role: cut.kind, part: name, x, y, width: length, height: wide, ...far };
+    return { kind: 'box', role: cut.kind as FlatCut, part: name, x, y, width: length, height: wide, ...far };
   });
 }
+
+/** What is worked into a face along straight edges. */
+type FlatCut = Exclude<MemberCut['kind'], 'pin-hole' | 'cup' | 'plate' | 'pull' | 'cut-out'>;
 
 /** Segments a quarter of a round corner is drawn in. */
 const ARC = 8;
@@ -164,7 +169,12 @@ function fixingShapes({ name, fixings = [], seen }: WorkedPart, { width, height 
   });
 }
 
-type Drawn = (cut: PartCut, size: Size) => readonly Shape[];
+/** What is worked into an edge is not seen on the face. */
+function isDrawn({ kind, where }: Pick<PartCut, 'kind' | 'where'>): boolean {
+  return DRAWN[kind] !== undefined && where !== 'inner edge' && where !== 'both inner edges';
+}
+
+type Drawn = (cut: Pick<PartCut, 'where' | 'sizes'>, size: Size) => readonly Shape[];
 
 const mm = (size: Tally | undefined): number => (size ? inMillimetres(size.total) : 0);
 
@@ -179,6 +189,11 @@ const groove: Drawn = ({ sizes, where }, { width, height }) => {
 const rabbet: Drawn = ({ sizes, where }, { width, height }) => {
   const across = mm(sizes['width']);
   if (where === 'lower edge') return [box('rabbet', 0, 0, width, across)];
+  if (where === 'all round the back')
+    return [
+      ...[0, width - across].map((x) => box('rabbet', x, 0, across, height)),
+      ...[0, height - across].map((y) => box('rabbet', 0, y, width, across)),
+    ];
   return [box('rabbet', 0, 0, across, height), box('rabbet', width - across, 0, across, height)];
 };
 

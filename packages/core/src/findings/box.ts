@@ -12,6 +12,7 @@ import {
   longestThatFits,
   raisedToRecess,
 } from './box-remedies';
+import { boxLengthWrong, slideCutDown, stockTooHigh } from './box-lengths';
 import { contentsDontFit, contentsTooWide } from './contents';
 import { frontProud, frontTooLow, revealTooTight } from './fronts';
 import { calledDrawer, type Finding, type Remedy } from './finding';
@@ -28,6 +29,8 @@ const RECESS_TOLERANCE = millimetres(1);
 
 const RULES: readonly BoxRule[] = [
   depthTooShort,
+  boxLengthWrong,
+  slideCutDown,
   setbackDeparts,
   jointImpossible,
   sideTooThick,
@@ -38,6 +41,7 @@ const RULES: readonly BoxRule[] = [
   easeTooMuch,
   tooLow,
   tooHigh,
+  stockTooHigh,
   slideOffBox,
   belowFloor,
   contentsTooTall,

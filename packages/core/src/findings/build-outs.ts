@@ -31,7 +31,9 @@ export function buildOutMissing({ style, bank, families }: BuildOutFacts): Findi
 
 /** Without a frame the slides stand on the case's own sides: what is built out there stands in the boxes' way. */
 export function buildOutWithoutFrame({ style, bank, path, casePath }: BuildOutFacts): Finding | undefined {
-  const { left = nm(0), right = nm(0) } = bank.buildOut ?? {};
+  // What is packed to keep clear of a door is asked for.
+  const asked = (side: 'left' | 'right'): Length => nm((bank.buildOut?.[side] ?? 0) - (bank.pack?.[side] ?? 0));
+  const [left, right] = [asked('left'), asked('right')];
   if (style !== 'frameless' || left + right === 0) return undefined;
   return {
     ...said('BUILD_OUT_WITHOUT_FRAME', { left, right }),

@@ -1,4 +1,4 @@
-import { lyingOf, memberCuts, memberName, type Body, type MemberCut } from '../casework';
+import { BORED, lyingOf, memberCuts, memberName, type Body, type MemberCut } from '../casework';
 import { millimetres, nm, type Length } from '../length';
 import { said } from '../words';
 import type { Finding } from './finding';
@@ -40,7 +40,7 @@ function metBy(cut: MemberCut, body: Body, cuts: readonly MemberCut[], slides: r
 
 function spread({ kind, along, in: inwards, length, width }: MemberCut): Rectangle {
   // A pin hole is told by its centre.
-  const half = kind === 'pin-hole' ? length.total / 2 : 0;
+  const half = BORED.has(kind) ? length.total / 2 : 0;
   const from = [along.total - half, inwards.total - half] as const;
   return { from, to: [from[0] + length.total, from[1] + width.total] };
 }

@@ -10,9 +10,13 @@ import { remedy, type Exact, type Finding, type Remedy } from './finding';
 const ALIKE = millimetres(0.8);
 const JUMP = millimetres(1);
 
-/** One bank of a case, as its neighbours see it. */
+/** One bank or door of a case, as its neighbours see it. */
 export interface Neighbour {
   readonly path: string;
+  /** Where its laps and its gap are written. */
+  readonly at: string;
+  /** Of a door its id. */
+  readonly door?: string;
   readonly planned: boolean;
   readonly inset: boolean;
   readonly opening: Length;
@@ -35,7 +39,7 @@ export interface CaseFacts {
   readonly shared?: readonly SharedMember[];
 }
 
-/** Two banks on one member: columns from the left, rows from the top. */
+/** Two banks or doors on one member: columns from the left, rows from the top. */
 export interface SharedMember {
   readonly kind: 'column' | 'row';
   readonly first: Neighbour;

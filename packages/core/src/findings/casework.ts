@@ -2,6 +2,7 @@ import type { PlannedOpening } from '../casework';
 import { add, inches, millimetres, minus, nm, plus, subtract, tally, ZERO, type Length, type Tally } from '../length';
 import { said } from '../words';
 import { cutOutsMeet } from './case-cut-outs';
+import { lookOverDoors } from './case-doors';
 import { keepOutsMet } from './case-keep-outs';
 import { lookOverMembers } from './case-members';
 import { lookOverSpace } from './case-space';
@@ -34,6 +35,7 @@ export function lookOverCase(looked: LookedAtCase): readonly Finding[] {
     ...keepOutsMet(looked),
     ...cutOutsMeet(looked),
     ...roomToWork(looked),
+    ...lookOverDoors(looked),
   ];
 }
 

@@ -22,8 +22,10 @@ export interface Finding extends Said<FindingCode> {
   /** The drawer its sentence is said of, where the sentence itself does not name one. */
   readonly called?: CalledDrawer;
   readonly because?: Tally;
-  /** What a stop keeps from the saw: every part of the drawer or bank where it is not told, its fronts, or nothing. */
-  readonly holds?: 'fronts' | 'nothing';
+  /** What a stop keeps from the saw: every part of the drawer or bank where it is not told, its fronts, a door, or nothing. */
+  readonly holds?: 'fronts' | 'door' | 'nothing';
+  /** The door of its case it is said of. */
+  readonly door?: string;
   /** Each, applied, takes this finding away; what it asks elsewhere is for the findings after it. */
   readonly remedies?: readonly Remedy[];
 }

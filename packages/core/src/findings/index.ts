@@ -1,5 +1,6 @@
 export { lookOverCase } from './casework';
-export type { LookedAtBank, LookedAtCase } from './looked-at-case';
+export { lookOverTrays } from './case-trays';
+export type { LookedAtBank, LookedAtCase, LookedAtTray, LookedAtTrays, Standing } from './looked-at-case';
 export * from './bank';
 export * from './box';
 export type { BoxFacts } from './box-facts';

@@ -31,7 +31,7 @@ interface Pair {
 
 /**
  * Neighbouring fronts that meet on their divider: laps and gap together over its thickness. Told to each of the two, by
- * the path of its bank.
+ * the path of its bank or its door.
  */
 export function frontsCollide(facts: CaseFacts, exact: Exact): readonly (readonly [string, Finding])[] {
   return pairsOf(facts).flatMap((pair) => {
@@ -40,10 +40,11 @@ export function frontsCollide(facts: CaseFacts, exact: Exact): readonly (readonl
     const told = (bank: Neighbour, other: Neighbour): readonly [string, Finding] => [
       bank.path,
       {
-        ...collision(pair.edges[bank === pair.left ? 0 : 1], other, pair),
+        ...collision(bank, pair.edges[bank === pair.left ? 0 : 1], other, pair),
         severity: 'stop',
-        step: 'fronts',
-        holds: 'fronts',
+        ...(bank.door === undefined
+          ? ({ step: 'fronts', holds: 'fronts' } as const)
+          : ({ step: 'case', holds: 'door', door: bank.door } as const)),
         because: pair.over,
         remedies,
       },
@@ -62,7 +63,7 @@ export function frontsPastEnds(
     const most = owner.ends?.[edge];
     if (!bank || most === undefined || bank.laps[edge] <= most) return [];
     const over = tally(
-      plus(label('lap-at', { edge }), bank.laps[edge], ofField(`${bank.path}.front.${edge}`)),
+      plus(label('lap-at', { edge }), bank.laps[edge], ofField(`${bank.at}.${edge}`)),
       minus(label('room-at-end', { edge }), most, ofField(`${path}.ends.${edge}`)),
     );
     const finding: Finding = {
@@ -71,7 +72,7 @@ export function frontsPastEnds(
       step: 'fronts',
       holds: 'fronts',
       because: over,
-      remedies: [lapped(most, [{ path: `${bank.path}.front.${edge}`, value: exact(most) }], edge)],
+      remedies: [lapped(most, [{ path: `${bank.at}.${edge}`, value: exact(most) }], edge)],
     };
     return [[bank.path, finding] as const];
   });
@@ -96,21 +97,22 @@ function pairOf(
 ): Pair {
   const gap = smallest([left.gap, right.gap]);
   const lapAt = (bank: Neighbour, edge: Edge) =>
-    plus(label('lap-at', { edge }), bank.laps[edge], ofField(`${bank.path}.front.${edge}`));
+    plus(label('lap-at', { edge }), bank.laps[edge], ofField(`${bank.at}.${edge}`));
   const over = tally(
     lapAt(left, edges[0]),
     lapAt(right, edges[1]),
-    plus('gap-between-fronts', gap, ofField(`${left.path}.front.gap`)),
+    plus('gap-between-fronts', gap, ofField(`${left.at}.gap`)),
     minus('divider', divider, ofField(path)),
   );
   return { left, right, edges, gap, divider, over };
 }
 
-function collision(edge: Edge, other: Neighbour, { gap, over, divider }: Pair) {
+function collision(bank: Neighbour, edge: Edge, other: Neighbour, { gap, over, divider }: Pair) {
   const overlap = subtract(over.total, gap);
   const left = nm(-overlap);
   return said('FRONTS_COLLIDE', {
     at: 'divider',
+    ...(bank.door === undefined ? {} : { of: bank.called }),
     edge,
     other: other.called,
     overlap,
@@ -129,14 +131,14 @@ function lapsWritten({ left, right, edges, gap, divider }: Pair, exact: Exact): 
       ? [right, edges[1], left.laps[edges[0]]]
       : [left, edges[0], right.laps[edges[1]]];
     const lap = subtract(shared, inset);
-    return lap < 0 ? [] : [lapped(lap, [{ path: `${overlay.path}.front.${edge}`, value: exact(lap) }])];
+    return lap < 0 ? [] : [lapped(lap, [{ path: `${overlay.at}.${edge}`, value: exact(lap) }])];
   }
   if (shared < 0) return [];
   const half = nm(Math.floor(shared / 2));
   return [
     lapped(half, [
-      { path: `${left.path}.front.${edges[0]}`, value: exact(half) },
-      { path: `${right.path}.front.${edges[1]}`, value: exact(subtract(shared, half)) },
+      { path: `${left.at}.${edges[0]}`, value: exact(half) },
+      { path: `${right.at}.${edges[1]}`, value: exact(subtract(shared, half)) },
     ]),
   ];
 }
@@ -149,6 +151,6 @@ function lapped(lap: Length, patches: Remedy['patches'], what: 'divider' | 'left
 function gapWritten({ left, right, edges, divider }: Pair, exact: Exact): readonly Remedy[] {
   const rest = subtract(divider, add(left.laps[edges[0]], right.laps[edges[1]]));
   if (rest <= ZERO) return [];
-  const patches = [...new Set([left, right])].map(({ path }) => ({ path: `${path}.front.gap`, value: exact(rest) }));
+  const patches = [...new Set([left, right])].map(({ at }) => ({ path: `${at}.gap`, value: exact(rest) }));
   return [remedy('set-gaps', { gap: rest }, patches)];
 }

@@ -30,6 +30,12 @@ const STEPS: Readonly<Record<MemberRole, number>> = {
   shelf: 9,
   worktop: 10,
   'worktop-trim': 10,
+  door: 11,
+  'door-panel': 11,
+  'door-stile': 11,
+  'door-rail': 11,
+  'door-middle-stile': 11,
+  'door-middle-rail': 11,
 };
 
 export type JoinedRole = Exclude<MemberRole, 'case-side-left' | 'case-side-right'> | 'case-side';

@@ -1,6 +1,7 @@
 export * from './bays';
 export * from './blank';
 export * from './frame';
+export * from './frame-work';
 export * from './fronts';
 export * from './heights';
 export * from './least';

@@ -229,6 +229,8 @@ export interface DoorOf<L> {
   readonly gap: L;
   readonly leaves?: 1 | 2;
   readonly material: string;
+  /** Edge banding of one of one piece. */
+  readonly band?: { readonly thickness: L; readonly edges: readonly ('top' | 'bottom' | 'left' | 'right')[] };
   readonly frame?: DoorFrameOf<L>;
   readonly hinge?: { readonly family: string; readonly side?: 'left' | 'right'; readonly count?: number };
   /** Plates at hand, by what they stand off. */
@@ -236,6 +238,8 @@ export interface DoorOf<L> {
   /** In degrees. */
   readonly opens?: number;
   readonly pull?: { readonly projection?: L; readonly fromEdge?: L; readonly width?: L };
+  /** What one that is set in comes to rest against. */
+  readonly stop?: 'rail' | 'bumper';
   readonly basis?: 'planned' | 'as-built';
   readonly opening?: { readonly width: readonly L[]; readonly height: readonly L[] };
 }
@@ -247,6 +251,10 @@ export interface DoorFrameOf<L> {
   readonly corner?: 'stub' | 'plain' | 'mitre';
   readonly tenon?: L;
   readonly groove: L;
+  /** The panel's thickness, and half the frame's at most, where it is left out. */
+  readonly grooveWidth?: L;
+  /** From the frame's face; in its middle where it is left out. */
+  readonly grooveFrom?: L;
   readonly play: L;
   readonly panel: string;
   readonly lights?: { readonly across: number; readonly down: number };

@@ -80,6 +80,10 @@ function checkBanks(owner: Case, leaves: ReadonlySet<string>, path: string, repo
   if (owner.banks.length === 0 && !owner.build)
     report.add(`${path}.banks`, said('list-of', { least: 1, most: 40, has: 0 }));
   const standing = new Map<string, string>();
+  owner.banks.forEach(({ behind }, index) => {
+    if (behind !== undefined && !owner.doors?.some(({ id }) => id === behind))
+      report.add(`${path}.banks[${index}].behind`, readWrong(behind, said('no-door')));
+  });
   owner.banks.forEach(({ id, compartment, opening, basis, buildOut }, index) => {
     const at = `${path}.banks[${index}]`;
     const by = compartment === undefined ? undefined : standing.get(compartment);

@@ -1,5 +1,7 @@
 /** One corner as two sums of thicknesses: `reach` + `loss` hold how often each thing counts. */
 export interface CornerRow {
+  /** Its end stands in from the side's end by what the corner tells. */
+  readonly inward?: true;
   /** How far the ends reach into each side: `sides` × side thickness + `depth` × depth of the joint. */
   readonly reach: { readonly sides: 0 | 1; readonly depth: 0 | 1 };
   /** What a side loses at that end: `end` × end thickness + `depth` × depth of the joint. */
@@ -8,7 +10,7 @@ export interface CornerRow {
   readonly cuts?: { readonly side?: JointCut; readonly end?: JointCut };
 }
 
-export type JointCut = 'rabbet' | 'dado' | 'tongue' | 'tails';
+export type JointCut = 'rabbet' | 'dado' | 'tongue' | 'tails' | 'mitre';
 
 const none = { end: 0, depth: 0 } as const;
 const betweenSides = { sides: 0, depth: 0 } as const;
@@ -46,6 +48,17 @@ const rows = {
     reach: throughSides,
     loss: none,
     cuts: { side: 'tails', end: 'tails' },
+  },
+  housed: {
+    inward: true,
+    reach: { sides: 0, depth: 1 },
+    loss: none,
+    cuts: { side: 'dado' },
+  },
+  mitre: {
+    reach: throughSides,
+    loss: none,
+    cuts: { side: 'mitre', end: 'mitre' },
   },
 } as const satisfies Readonly<Record<string, CornerRow>>;
 

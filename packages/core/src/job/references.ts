@@ -34,7 +34,9 @@ function checkUnique(siblings: readonly { readonly id: string }[], path: string,
 
 function checkBank(job: Job, bank: Bank, path: string, report: Report): void {
   checkUnique(bank.drawers, `${path}.drawers`, report);
-  checkMaterial(job, bank.front.material, `${path}.front.material`, report);
+  if (bank.front.mount !== 'none') checkMaterial(job, bank.front.material, `${path}.front.material`, report);
+  if (bank.front.pull?.made)
+    checkMaterial(job, bank.front.pull.made.material, `${path}.front.pull.made.material`, report);
   if (bank.front.frame) checkMaterial(job, bank.front.frame.panel, `${path}.front.frame.panel`, report);
   checkReadings(bank, 'opening', path, report);
   checkReadings(bank, 'aside', path, report);

@@ -290,23 +290,31 @@ const doorFrame = object<DoorFrameOf<L>>({
   corner: optional(oneOf('stub', 'plain', 'mitre')),
   tenon: optional(any),
   groove: required(some),
+  grooveWidth: optional(some),
+  grooveFrom: optional(any),
   play: required(any),
   panel: required(id),
   lights: optional(object<{ across: number; down: number }>({ across: required(count), down: required(count) })),
 });
 
-/** Read and kept: what follows from doors is not worked out yet. */
+const signed = length('signed');
+const doorBand = object<NonNullable<DoorOf<L>['band']>>({
+  thickness: required(some),
+  edges: required(list(oneOf('top', 'bottom', 'left', 'right'), 1, 4)),
+});
+
 export const doorFields: Fields<DoorOf<L>> = {
   id: required(id),
   over: required(id),
   mount: required(oneOf('overlay', 'inset')),
-  top: required(any),
-  bottom: required(any),
-  left: required(any),
-  right: required(any),
+  top: required(signed),
+  bottom: required(signed),
+  left: required(signed),
+  right: required(signed),
   gap: required(any),
   leaves: optional(oneOf(1, 2)),
   material: required(id),
+  band: optional(doorBand),
   frame: optional(doorFrame),
   hinge: optional(
     object<NonNullable<DoorOf<L>['hinge']>>({
@@ -324,6 +332,7 @@ export const doorFields: Fields<DoorOf<L>> = {
       width: optional(some),
     }),
   ),
+  stop: optional(oneOf('rail', 'bumper')),
   basis: optional(oneOf('planned', 'as-built')),
   opening: optional(
     object<NonNullable<DoorOf<L>['opening']>>({ width: required(readings), height: required(readings) }),

@@ -36,6 +36,7 @@ import {
 } from './shape-case-things';
 import { cutting, gates, saw } from './shape-cutting';
 import { bottomFit, ownSlide } from './shape-own-slide';
+import { HOLDINGS } from './types';
 import type {
   Air,
   BandOf,
@@ -91,11 +92,13 @@ const slideFields = {
   family: id,
   length: some,
   lengths: oneOf('in', 'mm'),
+  cut: some,
 };
 const slide = object<SlideChoiceOf<L>>({
   family: required(slideFields.family),
   length: optional(slideFields.length),
   lengths: optional(slideFields.lengths),
+  cut: optional(some),
 });
 
 const run = object<RunOf<L>>({ kerf: required(any), trim: required(any), strip: optional(any) });
@@ -109,6 +112,8 @@ const frame = object<FrameOf<L>>({
   stile: required(some),
   rail: optional(some),
   groove: required(some),
+  grooveWidth: optional(some),
+  grooveFrom: optional(any),
   play: required(any),
   panel: required(id),
 });
@@ -122,6 +127,19 @@ const pullFields = object<PullOf<L>>({
   purchase: required(any),
   twoOver: optional(some),
   count: optional(oneOf(1, 2)),
+  kind: optional(oneOf('bought', 'made', 'grip', 'none')),
+  projection: optional(any),
+  made: optional(
+    object<NonNullable<PullOf<L>['made']>>({ material: required(id), length: required(some), height: required(some) }),
+  ),
+  grip: optional(
+    object<NonNullable<PullOf<L>['grip']>>({
+      width: required(some),
+      height: required(some),
+      radius: optional(any),
+      fromTop: optional(any),
+    }),
+  ),
 });
 
 /** The school decides which of its figures must be there. */
@@ -129,20 +147,38 @@ const pull = needing(pullFields, 'school', { 'from-top': ['fromTop'], 'third-whe
   said('by-school', { school }),
 );
 
-const front = object<FrontOf<L>>({
-  mount: required(oneOf('overlay', 'inset')),
-  top: required(any),
-  bottom: required(any),
-  left: required(any),
-  right: required(any),
-  gap: required(any),
-  material: required(id),
+const signed = length('signed');
+const reveals = object<NonNullable<FrontOf<L>['reveals']>>({
+  top: optional(any),
+  bottom: optional(any),
+  left: optional(any),
+  right: optional(any),
+});
+/** Where there are no fronts there is nothing of them to tell: `completed` fills in what is reckoned with. */
+const told = <T>(of: Reader<T>) => optional(of) as unknown as ReturnType<typeof required<T>>;
+const frontFields = object<FrontOf<L>>({
+  mount: required(oneOf('overlay', 'inset', 'none')),
+  dip: optional(any),
+  over: optional(any),
+  setBehind: optional(any),
+  asBox: optional(yesNo),
+  reveals: optional(reveals),
+  top: told(signed),
+  bottom: told(signed),
+  left: told(signed),
+  right: told(signed),
+  gap: told(any),
+  material: told(id),
   grain: optional(oneOf('across', 'up')),
   band: optional(band),
   frame: optional(frame),
   run: optional(run),
   pull: optional(pull),
 });
+const OF_FRONTS = ['top', 'bottom', 'left', 'right', 'gap', 'material'] as const;
+const front = needing(frontFields, 'mount', { overlay: OF_FRONTS, inset: OF_FRONTS }, (mount) =>
+  said('by-mount', { mount }),
+);
 
 const byDrawer = object<{ drawer: string }>({ drawer: required(id) });
 const makeup = orObject(oneOf('bottom', 'top'), byDrawer);
@@ -164,9 +200,15 @@ const division = needing(
 );
 
 const joint = oneOf(...JOINTS);
-const cornerFields = { joint, depth: some };
-const backCorner = object<CornerOf<L>>({ joint: required(joint), depth: optional(some) });
+const cornerFields = { joint, depth: some, short: any };
+const backCorner = object<CornerOf<L>>({ joint: required(joint), depth: optional(some), short: optional(any) });
 const groove = object<{ depth: L; offset: L }>({ depth: required(some), offset: required(any) });
+
+const ownSizes = {
+  length: optional(some),
+  heights: optional(list(some, 1, 40)),
+  backHeight: optional(some),
+};
 
 const box = object<BoxOf<L>>({
   sides: required(id),
@@ -177,6 +219,7 @@ const box = object<BoxOf<L>>({
     object<BoxOf<L>['corner']>({
       joint: required(cornerFields.joint),
       depth: optional(cornerFields.depth),
+      short: optional(cornerFields.short),
       back: optional(backCorner),
     }),
   ),
@@ -185,6 +228,7 @@ const box = object<BoxOf<L>>({
   play: optional(any),
   ease: optional(any),
   heightStep: optional(some),
+  ...ownSizes,
   muntin: optional(object<{ material: string; width: L }>({ material: required(id), width: required(some) })),
 });
 
@@ -197,7 +241,10 @@ const boxOverride = object<PartOf<BoxOf<L>>>({
     object<PartOf<BoxOf<L>['corner']>>({
       joint: optional(cornerFields.joint),
       depth: optional(cornerFields.depth),
-      back: optional(object<PartOf<CornerOf<L>>>({ joint: optional(joint), depth: optional(some) })),
+      short: optional(cornerFields.short),
+      back: optional(
+        object<PartOf<CornerOf<L>>>({ joint: optional(joint), depth: optional(some), short: optional(any) }),
+      ),
     }),
   ),
   bottomFit: optional(bottomFit),
@@ -205,6 +252,7 @@ const boxOverride = object<PartOf<BoxOf<L>>>({
   play: optional(any),
   ease: optional(any),
   heightStep: optional(some),
+  ...ownSizes,
   muntin: optional(object<{ material?: string; width?: L }>({ material: optional(id), width: optional(some) })),
 });
 
@@ -216,6 +264,7 @@ const mounting = object<MountingOf<L>>({
   fronts: optional(oneOf('bottom-up', 'top-down')),
   setback: optional(any),
   behind: optional(oneOf('strips', 'blocking')),
+  holding: optional(oneOf(...HOLDINGS)),
 });
 
 const content = object<ContentOf<L>>({
@@ -240,6 +289,7 @@ const drawer = object<DrawerOf<L>>({
   most: optional(some),
   line: optional(line),
   share: optional(number(0, 1000)),
+  y: optional(any),
   boxHeight: optional(some),
   boxSameAs: optional(id),
   contents: optional(list(content, 0, 200)),
@@ -248,6 +298,7 @@ const drawer = object<DrawerOf<L>>({
       family: optional(slideFields.family),
       length: optional(slideFields.length),
       lengths: optional(slideFields.lengths),
+      cut: optional(slideFields.cut),
     }),
   ),
   front: optional(object<{ material?: string }>({ material: optional(id) })),
@@ -269,6 +320,8 @@ const bank = object<BankOf<L>>({
       rest: optional(oneOf('packed', 'planed')),
     }),
   ),
+  behind: optional(id),
+  pack: optional(object<{ left?: L; right?: L }>({ left: optional(any), right: optional(any) })),
   rail: optional(any),
   divider: optional(any),
   slide: required(slide),

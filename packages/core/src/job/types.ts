@@ -135,6 +135,10 @@ export interface BankOf<L> {
   /** The opening in the other basis: as planned while the built one is used, and the other way round. */
   readonly aside?: OpeningOf<L>;
   readonly buildOut?: BuildOutOf<L>;
+  /** The door of its case it stands behind. */
+  readonly behind?: string;
+  /** What keeps slides and boxes clear of a door and its hinges, from the opening's edge. */
+  readonly pack?: { readonly left?: L; readonly right?: L };
   readonly rail?: L;
   /** Thickness of the divider to its right, where it is not the case's. */
   readonly divider?: L;
@@ -171,10 +175,21 @@ export interface SlideChoiceOf<L> {
   readonly family: string;
   readonly length?: L;
   readonly lengths?: LengthUnit;
+  /** What is cut off its back: it is so much shorter, and travels so much less. */
+  readonly cut?: L;
 }
 
 export interface FrontOf<L> {
-  readonly mount: 'overlay' | 'inset';
+  /** Before the opening, in it, or none at all: trays behind a door. */
+  readonly mount: 'overlay' | 'inset' | 'none';
+  /** Of a tray: how much lower its front is than its back; wider than its box, each side; its front edge behind the front. */
+  readonly dip?: L;
+  readonly over?: L;
+  readonly setBehind?: L;
+  /** It is the box's own front: the sides end at its back. */
+  readonly asBox?: boolean;
+  /** Edges told from the outer edge of the member they lap, in place of a lap. */
+  readonly reveals?: Readonly<Partial<Record<Edge, L>>>;
   readonly top: L;
   readonly bottom: L;
   readonly left: L;
@@ -203,6 +218,10 @@ export interface FrameOf<L> {
   /** As wide as the stiles where it is left out. */
   readonly rail?: L;
   readonly groove: L;
+  /** The panel's thickness, and half the frame's at most, where it is left out. */
+  readonly grooveWidth?: L;
+  /** From the frame's face; in its middle where it is left out. */
+  readonly grooveFrom?: L;
   readonly play: L;
   /** Material of the panel. */
   readonly panel: string;
@@ -226,6 +245,14 @@ export interface PullOf<L> {
   /** Wider fronts have two. */
   readonly twoOver?: L;
   readonly count?: 1 | 2;
+  /** Bought where it is left out. */
+  readonly kind?: 'bought' | 'made' | 'grip' | 'none';
+  /** How far it stands out before the front. */
+  readonly projection?: L;
+  /** Of one that is made: a strip on the front, so long, so high, so thick. */
+  readonly made?: { readonly material: string; readonly length: L; readonly height: L };
+  /** Of a grip cut out of the front's upper edge. */
+  readonly grip?: { readonly width: L; readonly height: L; readonly radius?: L; readonly fromTop?: L };
 }
 
 export type Scheme = 'equal' | 'step' | 'ratio' | 'contents' | 'manual';
@@ -242,6 +269,8 @@ export interface DivisionOf<L> {
 export interface CornerOf<L> {
   readonly joint: Joint;
   readonly depth?: L;
+  /** Of a housed end: how far from the side's end it stands. */
+  readonly short?: L;
 }
 
 export interface BoxOf<L> {
@@ -256,6 +285,12 @@ export interface BoxOf<L> {
   readonly play?: L;
   readonly ease?: L;
   readonly heightStep?: L;
+  /** Front to back, apart from its slide's. */
+  readonly length?: L;
+  /** Heights its stock comes in: the greatest the bay allows is taken. */
+  readonly heights?: readonly L[];
+  /** The back's own height, where it is not the sides'. */
+  readonly backHeight?: L;
   /** A slit batten front to back that carries the bottom in two halves. */
   readonly muntin?: { readonly material: string; readonly width: L };
 }
@@ -271,7 +306,12 @@ export interface MountingOf<L> {
   readonly setback?: L;
   /** What slides under the boxes are fixed to behind a face frame: strips front and rear, or blocking. */
   readonly behind?: 'strips' | 'blocking';
+  /** How a front is held where it goes while it is fixed. */
+  readonly holding?: Holding;
 }
+
+export const HOLDINGS = ['pull-bores', 'pins', 'tape', 'clamps', 'wedges', 'drop-of-glue', 'wide-holes'] as const;
+export type Holding = (typeof HOLDINGS)[number];
 
 export interface ContentOf<L> {
   readonly name: string;
@@ -305,6 +345,8 @@ export interface DrawerOf<L> {
   readonly line?: LineOf<L>;
   /** Its part of the height that is left over, for division by contents. */
   readonly share?: number;
+  /** A tray's bay begins so far above the opening's floor, where it is set by hand. */
+  readonly y?: L;
   readonly boxHeight?: L;
   /** Shares the box height of another drawer: the lower of the two serves both. */
   readonly boxSameAs?: string;
@@ -329,6 +371,8 @@ export type Bank = BankOf<Length> & {
   readonly opening: OpeningOf<Length>;
   readonly buildOut?: { readonly left: Length; readonly right: Length };
   readonly asBuilt?: AsBuilt;
+  /** Of trays: how far behind the case's front they begin, a door that is set in counted. */
+  readonly behindFront?: Length;
   /** How deep it is from level to level while it is planned in a compartment; heights are over its clear floor. */
   readonly depths?: {
     readonly whole: Length;

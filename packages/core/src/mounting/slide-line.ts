@@ -131,10 +131,16 @@ export interface HandSetback {
 }
 
 /** Set-back as marked on the case: by hand, or the family's plus the drawer front's thickness where it is inset. */
-export function markedSetback(family: SlideFamily, insetFront: Length, frontPath: string, byHand?: HandSetback): Tally {
+export function markedSetback(
+  family: SlideFamily,
+  back: { readonly by: Length; readonly path: string; readonly tray: boolean },
+  byHand?: HandSetback,
+): Tally {
   if (byHand) return tally(plus('set-back-by-hand', byHand.setback, ofField(byHand.path)));
   return tally(
     plus('set-back-slide', family.setback, ofFigure(family.id, 'setback')),
-    insetFront === ZERO ? undefined : plus('drawer-front-inset', nm(insetFront), ofField(frontPath)),
+    back.by === ZERO
+      ? undefined
+      : plus(back.tray ? 'behind-front' : 'drawer-front-inset', nm(back.by), ofField(back.path)),
   );
 }

@@ -93,8 +93,10 @@ export function sized(part: Part, keep: ReturnType<typeof keeper>): Part {
 
 function heightWish({ drawer, stock, path, paths }: Making) {
   const step = stock.box.heightStep;
+  const { heights } = stock.box;
   return {
     ...(drawer.boxHeight === undefined ? {} : { byHand: { height: drawer.boxHeight, path: `${path}.boxHeight` } }),
+    ...(heights === undefined ? {} : { listed: { heights, path: paths.field('box.heights') } }),
     ...(step === undefined ? {} : { step: { height: step, path: paths.field('box.heightStep') } }),
   };
 }

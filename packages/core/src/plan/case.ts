@@ -3,16 +3,20 @@ import {
   frontsPastEnds,
   grainJumpsAcross,
   lookOverCase,
+  lookOverTrays,
   neighboursUnequal,
   present,
   tips,
   type CaseFacts,
   type Exact,
   type Finding,
+  type LookedAtCase,
+  type Neighbour,
   type SharedMember,
 } from '../findings';
 import type { CaseworkPlan } from '../casework';
-import { meetings } from '../layout';
+import { doorLap, planDoors, type DoorPlan } from '../doors';
+import { meetings, type Compartment } from '../layout';
 import { dividerLap, equalFronts, equalOpenings, lap } from '../fronts';
 import { inLineOrder, type Bank, type Case, type Job } from '../job';
 import { add, nm, plus, share, tally, ZERO, type Length, ofField } from '../length';
@@ -22,6 +26,7 @@ import type { Surroundings } from './facts';
 import { caseStockOf, caseworkOf } from './in-compartments';
 import { rowRun } from './runs';
 import { lookedAtBank } from './looked-at-bank';
+import { traysOf } from './trays-of';
 import { standOf } from './stand';
 import type { BankPlan, CasePlan, DrawerPlan } from './types';
 
@@ -49,9 +54,12 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   const casework = caseworkOf(shop.job, owner, path);
   const stand = standOf(owner, casework, shop.job.materials);
   const balance = stand && balanceOf(stand, banks);
+  const doors = casework ? doorsOf(shop, owner, casework, path) : [];
+  const looked = lookedAt(shop, owner, path, { ...(casework ? { casework } : {}), banks, doors });
   const whole: CasePlan = {
+    doors,
     ...(casework ? { casework } : {}),
-    findings: casework ? casesFindings(shop, owner, casework, path, banks) : [],
+    findings: looked ? lookOverCase(looked) : [],
     id: owner.id,
     name: owner.name,
     path,
@@ -62,36 +70,37 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
     ...(balance ? { balance } : {}),
   };
   const plain = caseFacts(owner, path, banks);
-  const facts: CaseFacts = casework ? { ...plain, shared: sharedMembers(plain, casework) } : plain;
+  const facts: CaseFacts = casework ? { ...plain, shared: sharedMembers(plain, casework, doors) } : plain;
   const collisions = [...frontsCollide(facts, shop.exact), ...frontsPastEnds(facts, shop.exact)];
-  const ofCase = [...whole.findings, ...caseFindings(shop, facts, whole)];
-  return { ...whole, banks: withFindings(banks, ofCase, collisions) };
+  const ofDoors = collisions.flatMap(([, finding]) => (finding.door === undefined ? [] : [finding]));
+  const findings = [...whole.findings, ...ofDoors];
+  const ofCase = [...findings, ...caseFindings(shop, facts, whole)];
+  const ofBanks = [...collisions, ...(looked ? lookOverTrays(looked) : [])];
+  return { ...whole, findings, banks: withFindings(banks, ofCase, ofBanks) };
 }
 
-/** What is to be said of how a case is made and divided. */
-function casesFindings(
-  shop: Shop,
+function doorsOf({ job }: Shop, owner: Case, casework: CaseworkPlan, path: string): readonly DoorPlan[] {
+  const { doors = [], build, at } = owner;
+  return planDoors({ job, casework, doors, framed: build?.frame !== undefined, path, raised: at?.y ?? ZERO });
+}
+
+/** A case that is told how it is made, as it is looked over. */
+function lookedAt(
+  { job, exact }: Shop,
   owner: Case,
-  casework: CaseworkPlan,
   path: string,
-  banks: readonly BankPlan[],
-): readonly Finding[] {
-  const { job, exact } = shop;
+  planned: Pick<CasePlan, 'casework' | 'banks' | 'doors'>,
+): LookedAtCase | undefined {
+  const { casework, banks, doors } = planned;
   const stock = caseStockOf(job, owner, path);
-  if (!stock) return [];
-  const standing = banks.map((bank) => lookedAtBank(job, bank));
+  if (!stock || !casework) return undefined;
   const { limits } = job.saw ?? {};
-  return lookOverCase({
-    owner,
-    casework,
-    stock,
-    job,
-    path,
-    exact,
+  return {
+    ...{ owner, casework, stock, job, path, exact, doors, limits },
     board: boardOf(job, owner),
-    banks: standing,
-    limits,
-  });
+    banks: banks.map((bank) => lookedAtBank(job, bank)),
+    trays: traysOf(banks),
+  };
 }
 
 /** The board in the recess of a case stands in the room for toes. */
@@ -119,6 +128,7 @@ function caseFacts(owner: Case, path: string, banks: readonly BankPlan[]): CaseF
     path,
     banks: banks.map(({ bank, path: at, opening, drawers }) => ({
       path: at,
+      at: `${at}.front`,
       planned: bank.basis === 'planned',
       inset: bank.front.mount === 'inset',
       opening: opening.width.total,
@@ -135,13 +145,40 @@ function caseFacts(owner: Case, path: string, banks: readonly BankPlan[]): CaseF
 }
 
 /** Which banks meet on one member of a case, by the compartments they stand in. */
-function sharedMembers({ owner, path, banks }: CaseFacts, { front }: CaseworkPlan): readonly SharedMember[] {
-  const standing = (id: string) => banks[owner.banks.findIndex(({ compartment }) => compartment === id)];
+function sharedMembers(
+  { owner, path, banks }: CaseFacts,
+  { front }: CaseworkPlan,
+  doors: readonly DoorPlan[],
+): readonly SharedMember[] {
+  const closing = doors.map(neighbourOf);
+  // What is behind a door meets nobody in front of the case.
+  const standing = ({ id, within }: Compartment) =>
+    closing[doors.findIndex(({ door }) => within.includes(door.over))] ??
+    banks[owner.banks.findIndex(({ compartment }) => compartment === id)];
+  const told = new Set<string>();
   return meetings(front).flatMap(({ boundary: { kind, thick, path: split }, first, second }) => {
-    const [one, other] = [standing(first.id), standing(second.id)];
+    const [one, other] = [standing(first), standing(second)];
+    const pair = `${kind} ${one?.path ?? ''} ${other?.path ?? ''}`;
+    // A door over several compartments meets its neighbour once, and itself never.
+    if (!one || !other || one === other || told.has(pair)) return [];
+    if (one.door !== undefined || other.door !== undefined) told.add(pair);
     const member = { thickness: thick, path: memberPath(owner, path, kind, split) };
-    return one && other ? [{ kind, first: one, second: other, member }] : [];
+    return [{ kind, first: one, second: other, member }];
   });
+}
+
+function neighbourOf({ id, path, door, opening, leaves }: DoorPlan): Neighbour {
+  return {
+    ...{ path, at: path, door: id, called: { id, door: true }, gap: door.gap, divider: undefined },
+    planned: door.basis !== 'as-built',
+    inset: door.mount === 'inset',
+    opening: opening.width.total,
+    front: leaves[0]?.width.total ?? ZERO,
+    laps: {
+      ...{ left: doorLap(door, 'left'), right: doorLap(door, 'right') },
+      ...{ top: doorLap(door, 'top'), bottom: doorLap(door, 'bottom') },
+    },
+  };
 }
 
 /** Where it is written how thick what stands between is. */

@@ -1,6 +1,7 @@
 import type { Words } from '../words';
 import { type Part, type PartCut, ROLES } from '../box';
 import { MEMBERS, type CaseworkPlan, type DepthStep, type Member } from '../casework';
+import type { DoorPlan, Leaf } from '../doors';
 import { saidOf, type Finding } from '../findings';
 import type { GrainRun, WidthShare } from '../fronts';
 import { inMillimetres, type Length, type Tally } from '../length';
@@ -15,7 +16,10 @@ export function planDocument(plan: Plan, words: Words) {
   return { format: 'zabble-plan', version: 1, cases: plan.cases.map((each) => caseDocument(each, words)) } as const;
 }
 
-function caseDocument({ id, banks, run, dividerLap, widths, balance, casework, findings }: CasePlan, words: Words) {
+function caseDocument(
+  { id, banks, doors, run, dividerLap, widths, balance, casework, findings }: CasePlan,
+  words: Words,
+) {
   // Told with the case here; on the screen with its first bank.
   const ofBank = (finding: Finding): boolean => !findings.includes(finding);
   return {
@@ -26,6 +30,7 @@ function caseDocument({ id, banks, run, dividerLap, widths, balance, casework, f
     ...(dividerLap ? { dividerLap: mm(dividerLap) } : {}),
     ...(widths ? { widths: { fronts: shareDocument(widths.fronts), openings: shareDocument(widths.openings) } } : {}),
     ...(run ? { run: runDocument(run) } : {}),
+    ...(doors.length > 0 ? { doors: doors.map(doorDocument) } : {}),
     banks: banks.map((bank) => bankDocument({ ...bank, findings: bank.findings.filter(ofBank) }, words)),
   };
 }
@@ -45,6 +50,40 @@ function caseworkDocument({ openings, members, feet }: CaseworkPlan) {
     parts: members.map(memberDocument),
     ...(feet > 0 ? { feet } : {}),
   };
+}
+
+/** Its first leaf from the left; of a pair both by themselves besides. Heights of hinges above the leaf's lower edge. */
+function doorDocument({ id, hinge, leaves, members, opens, thickness }: DoorPlan) {
+  const [first] = leaves;
+  const bySide = <T>(of: (leaf: Leaf) => T | undefined): Readonly<Record<string, T>> =>
+    Object.fromEntries(
+      leaves.flatMap((leaf) => {
+        const value = of(leaf);
+        return value === undefined ? [] : [[leaf.hinged, value] as const];
+      }),
+    );
+  const tabs = bySide(({ cup }) => cup?.tab && mm(cup.tab));
+  const plates = bySide(({ cup }) => cup && inMillimetres(cup.plate));
+  return {
+    id,
+    hinge: hinge.id,
+    opens,
+    ...(first ? { leaf: leafSize(first) } : {}),
+    ...(leaves.length > 1 ? { leaves: leaves.map(leafSize) } : {}),
+    thickness: inMillimetres(thickness),
+    hinges: (first?.hinges ?? []).map(mm),
+    tabs,
+    ...(first?.cup ? { plate: inMillimetres(first.cup.plate) } : {}),
+    ...(leaves.length > 1 ? { plates } : {}),
+    protrusion: bySide(({ protrusion }) => inMillimetres(protrusion)),
+    ...(first?.pull ? { pulls: leaves.flatMap(({ pull }) => (pull ? [{ x: mm(pull.x), y: mm(pull.y) }] : [])) } : {}),
+    weight_kg: leaves.map(({ weight_kg }) => rounded(weight_kg)),
+    parts: members.map(memberDocument),
+  };
+}
+
+function leafSize({ width, height }: Leaf) {
+  return { width: mm(width), height: mm(height) };
 }
 
 /** Heights over the compartment's clear floor. */
@@ -71,6 +110,7 @@ function memberDocument({ role, count, length, width, thickness, material, node,
 }
 
 function bankDocument(bank: BankPlan, words: Words) {
+  const { front } = bank.bank;
   const { id, opening, drawers, spacers, buildOut, carriers, packing, run, findings } = bank;
   return {
     id,
@@ -88,17 +128,17 @@ function bankDocument(bank: BankPlan, words: Words) {
     ...(buildOut ? { buildOut: { left: stackDocument(buildOut.left), right: stackDocument(buildOut.right) } } : {}),
     ...(carriers.length > 0 ? { carriers: carriers.map(carrierDocument) } : {}),
     ...(run ? { run: runDocument(run) } : {}),
-    drawers: drawers.map(drawerDocument),
+    drawers: drawers.map((drawer) => drawerDocument(drawer, front.mount !== 'none')),
     spacers: spacers.map(mm),
     findings: findings.map((finding) => findingDocument(finding, words)),
   };
 }
 
-function drawerDocument(drawer: DrawerPlan) {
+function drawerDocument(drawer: DrawerPlan, hasFront: boolean) {
   const { box, front, contents } = drawer.load;
   return {
     id: drawer.id,
-    front: { ...sizes(drawer, 'front'), thickness: inMillimetres(drawer.frontThickness) },
+    ...(hasFront ? { front: { ...sizes(drawer, 'front'), thickness: inMillimetres(drawer.frontThickness) } } : {}),
     bay: sizes(drawer, 'bay'),
     box: sizes(drawer, 'box'),
     inside: sizes(drawer, 'inside'),

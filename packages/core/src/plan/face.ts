@@ -16,6 +16,8 @@ export function planFace(bank: Bank, path: string, making: Making, width: Tally,
   const { front, panel, drawer } = making;
   const { frame, band } = bank.front;
   const vanished: Vanished[] = [];
+  // A tray's front is its box's.
+  if (bank.front.mount === 'none') return { parts: [], vanished };
   if (frame && panel && height) {
     const framed = { frame, drawer: drawer.id, path: `${path}.front`, wood: front, panel, width, height };
     const keep = keeper(vanished);

@@ -122,7 +122,11 @@ describe('findings', () => {
 
   const planDocumentOf = (bank: BankPlan) =>
     planDocument(
-      { unit: 'mm', step: 500_000 as never, cases: [{ id: 'c', name: 'c', path: '', findings: [], banks: [bank] }] },
+      {
+        unit: 'mm',
+        step: 500_000 as never,
+        cases: [{ id: 'c', name: 'c', path: '', findings: [], doors: [], banks: [bank] }],
+      },
       IN_ENGLISH,
     ).cases[0]!.banks[0]!.drawers;
 });

@@ -30,6 +30,7 @@ import {
 } from '../length';
 import type { Need, Needs } from '../layout';
 import { slideTable, type SlideFamily } from '../slides';
+import { packOf } from './making';
 
 type Node = NodeOf<Length>;
 type Fit = FitOf<Length>;
@@ -111,7 +112,9 @@ function widthNeeded({ job, table, bank, path }: Fitted, drawer: Drawer, place: 
   const wanted = widestOf(drawer, `${path}.drawers[${place}]`, named);
   if (!wanted) return undefined;
   const { family, stock, paths } = making(job, table, bank, drawer, place, path);
-  const taken = boxWidth(family, stock, tally(plus('opening', ANY)), paths).terms.filter((term) => !isOpening(term));
+  const taken = boxWidth(family, stock, tally(plus('opening', ANY)), paths, packOf(bank, path)).terms.filter(
+    (term) => !isOpening(term),
+  );
   const side = plusTimes('side', 2, stock.sides.thickness, ofField(paths.thickness(stock.sides)));
   const ease = unlessZero(plus('ease', stock.box.ease ?? ZERO, ofField(paths.field('box.ease'))));
   const inside = named?.fit.of === 'made-box' ? [] : [ease, side];
@@ -134,6 +137,7 @@ function making(
   const material = (id: string): Material => job.materials.find((each) => each.id === id) as Material;
   const paths: BoxPaths = {
     field: (name) => decidedBy(path, place, drawer, name),
+    front: (name) => `${path}.front.${name}`,
     thickness: (of) => `materials[${job.materials.indexOf(of)}].thickness`,
   };
   return { family: table.get(settings.slide.family) as SlideFamily, stock: boxStock(settings.box, material), paths };

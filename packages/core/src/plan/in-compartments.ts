@@ -1,6 +1,7 @@
 import { depthBetween, planCasework, type CaseStock, type CaseworkPlan } from '../casework';
 import type { Bank, Job, WrittenBank, WrittenCase, WrittenJob } from '../job';
-import { nm, ZERO } from '../length';
+import { add, nm, ZERO } from '../length';
+import { completed } from './completed';
 import { needsOf } from './fits';
 
 /** What was made of a bank in its compartment, while that did not change. */
@@ -11,7 +12,9 @@ const made = new WeakMap<WrittenBank, { readonly sizes: string; readonly bank: B
  * stands back behind a face frame is its build-out, unless it says its own. Banks that do not change stay the same objects.
  */
 export function inCompartments(job: WrittenJob): Job {
-  if (!job.cases.some(({ layout }) => layout)) return job as Job;
+  const plain = ({ layout, banks }: WrittenCase): boolean =>
+    !layout && banks.every(({ front }) => front.mount !== 'none');
+  if (job.cases.every(plain)) return job as Job;
   return { ...job, cases: job.cases.map((owner, index) => standing(job, owner, `cases[${index}]`)) } as Job;
 }
 
@@ -42,16 +45,19 @@ export function caseStockOf(job: WrittenJob, owner: WrittenCase, path: string): 
 
 function standing(job: WrittenJob, owner: WrittenCase, path: string): WrittenCase {
   const casework = caseworkOf(job, owner, path);
-  return casework ? { ...owner, banks: owner.banks.map((bank) => inIts(bank, casework)) } : owner;
+  return { ...owner, banks: owner.banks.map((bank) => inIts(job, owner, bank, casework)) };
 }
 
-function inIts(bank: WrittenBank, casework: CaseworkPlan): Bank {
-  if (bank.compartment === undefined) return bank as Bank;
-  const place = placeOf(bank.compartment, casework);
-  const sizes = JSON.stringify(place);
+function inIts(job: WrittenJob, owner: WrittenCase, bank: WrittenBank, casework: CaseworkPlan | undefined): Bank {
+  const place = bank.compartment === undefined || !casework ? undefined : placeOf(bank.compartment, casework);
+  if (!place && bank.front.mount !== 'none') return bank as Bank;
+  const follows = completed(job, owner, bank, casework);
+  const { front, behindFront } = follows;
+  const sizes = JSON.stringify([place, front, behindFront]);
   const before = made.get(bank);
   if (before?.sizes === sizes) return before.bank;
-  const whole = { ...standingIn(bank, place), ...builtOut(bank, place) };
+  const stands = place ? { ...standingIn(bank, place), ...builtOut(bank, place) } : (bank as Bank);
+  const whole: Bank = { ...stands, ...follows };
   made.set(bank, { sizes, bank: whole });
   return whole;
 }
@@ -64,10 +70,11 @@ function standingIn(bank: WrittenBank, { width, height, depth, depths, whole }: 
   return { ...rest, opening, ...(depths.length > 0 ? { depths: { whole, steps: depths } } : {}) };
 }
 
-/** What stands back behind a face frame is built out, unless the bank says its own. */
-function builtOut({ buildOut }: WrittenBank, { left, right }: Place): Pick<Bank, 'buildOut'> {
-  if (!buildOut && left + right <= 0) return {};
-  return { buildOut: { ...buildOut, left: buildOut?.left ?? left, right: buildOut?.right ?? right } };
+/** What stands back behind a face frame is built out, unless the bank says its own; and what it is packed by. */
+function builtOut({ buildOut, pack }: WrittenBank, { left, right }: Place): Pick<Bank, 'buildOut'> {
+  const own = { left, right, ...buildOut };
+  const built = { left: add(own.left, pack?.left ?? ZERO), right: add(own.right, pack?.right ?? ZERO) };
+  return buildOut || built.left + built.right > 0 ? { buildOut: { ...buildOut, ...built } } : {};
 }
 
 type Place = ReturnType<typeof placeOf>;

@@ -2,6 +2,7 @@ import type { LookedAtBank } from '../findings';
 import { drawerSettings, type Job } from '../job';
 import { add, nm, ZERO, type Length } from '../length';
 import { fitSlide, lengthListOf } from '../slides';
+import { standsBack } from './making';
 import type { BankPlan, DrawerPlan } from './types';
 
 /** A bank as what stands in its compartment concerns it. */
@@ -18,7 +19,7 @@ function lookedAtDrawer(job: Job, bank: BankPlan['bank'], drawer: DrawerPlan): L
   const { place, path, dimensions, family, nominal, frontThickness } = drawer;
   const own = bank.drawers[place];
   const choice = own ? drawerSettings(bank, own).slide : bank.slide;
-  const insetFront = bank.front.mount === 'inset' ? frontThickness : ZERO;
+  const insetFront = standsBack(bank, family, { thickness: frontThickness });
   const from = dimensions['bay.bottomY']?.total ?? ZERO;
   return {
     ...{ place, path, from },

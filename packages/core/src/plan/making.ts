@@ -13,14 +13,17 @@ import {
   type SlideChoice,
 } from '../job';
 import {
+  add,
   millimetres,
   minus,
+  nm,
   plus,
   tally,
   ZERO,
   type Length,
   type Source,
   type Tally,
+  type Term,
   type PlainLabel,
   ofField,
   ofDimension,
@@ -126,21 +129,19 @@ function kitOf(shop: Workshop, drawer: Drawer, place: number, depth: Length): Ki
   const settings = drawerSettings(bank, drawer);
   const choice = settings.slide;
   const material = (id: string): Material => job.materials.find((each) => each.id === id) as Material;
-  const family = table.get(choice.family) as SlideFamily;
+  const family = weakened(job, table.get(choice.family) as SlideFamily, choice);
   const list = lengthListOf(job, family, choice);
   const front = material(settings.frontMaterial);
   const panel = bank.front.frame && material(bank.front.frame.panel);
-  const insetFront = bank.front.mount === 'inset' ? front.thickness : ZERO;
+  const insetFront = standsBack(bank, family, front);
   const groove = measuredGroove(bank, drawer);
-  const stock = boxStock(asGrooved(settings.box, groove?.length), material);
-  const paths: BoxPaths = {
-    field: (name) => (groove && name === 'box.groove.depth' ? groove.path : decidedBy(path, place, drawer, name)),
-    thickness: (of) => `materials[${job.materials.indexOf(of)}].thickness`,
-  };
-  const fit = fitSlide(family, list, { depth, insetFront }, choice.length);
+  const stock = boxStock(asGrooved(settings.box, groove?.length), material, bank.front);
+  const paths = pathsOf(shop, drawer, place, groove);
+  const fit = fitSlide(family, list, { depth: add(depth, choice.cut ?? ZERO), insetFront }, choice.length);
   const { nominal } = fit;
-  const frontPath = paths.thickness(front);
-  const setback = markedSetback(family, insetFront, frontPath, handSetback(bank, path));
+  const tray = bank.front.mount === 'none';
+  const frontPath = tray ? `${path}.front.setBehind` : paths.thickness(front);
+  const setback = markedSetback(family, { by: insetFront, path: frontPath, tray }, handSetback(bank, path));
   return {
     choice,
     family,
@@ -153,15 +154,69 @@ function kitOf(shop: Workshop, drawer: Drawer, place: number, depth: Length): Ki
     paths,
     bottomFace: bottomFace(stock, paths),
     fit,
-    boxWidth: boxWidth(family, stock, opening.width, paths),
-    boxLength: nominal && boxLength(family, nominal, list.boxShorter, lengthSource(choice, paths)),
+    boxWidth: boxWidth(family, stock, opening.width, paths, packOf(bank, path)),
+    boxLength: lengthOfBox({ family, list, stock, choice, paths }, nominal),
     setback,
-    travel: nominal && travelOf(family, nominal),
+    travel: nominal && travelOf(family, nominal, cutOff(choice, paths)),
     holes: nominal && caseHoles(family, insetFront, frontPath, setback, nominal),
     runners: runnersOf(family, bank.buildOut, path),
     screws: screwsOf(family, stock, thinnest(front, panel), paths),
     machining: machining({ stock, family, paths }),
   };
+}
+
+function pathsOf({ job, path }: Workshop, drawer: Drawer, place: number, groove: AsBuiltReading | undefined): BoxPaths {
+  return {
+    field: (name) => (groove && name === 'box.groove.depth' ? groove.path : decidedBy(path, place, drawer, name)),
+    front: (name) => `${path}.front.${name}`,
+    thickness: (of) => `materials[${job.materials.indexOf(of)}].thickness`,
+  };
+}
+
+/**
+ * How far a drawer stands back behind where its slide's sheet has it: by an inset front's thickness; a tray as far as it is
+ * to begin behind the front, where its slide does not stand back so far by itself.
+ */
+export function standsBack(bank: Bank, family: SlideFamily, front: Pick<Material, 'thickness'>): Length {
+  if (bank.front.mount === 'none') return nm(Math.max(0, (bank.behindFront ?? 0) - family.setback));
+  return bank.front.mount === 'inset' ? front.thickness : ZERO;
+}
+
+/** What is packed on either side, off the opening's width. */
+export function packOf({ pack }: Pick<Bank, 'pack'>, path: string): readonly Term[] {
+  return (['left', 'right'] as const).flatMap((side) => {
+    const by = pack?.[side] ?? ZERO;
+    return by > 0 ? [minus('packing', by, ofField(`${path}.pack.${side}`))] : [];
+  });
+}
+
+interface ToBeLong {
+  readonly family: SlideFamily;
+  readonly list: LengthList;
+  readonly stock: BoxStock;
+  readonly choice: SlideChoice;
+  readonly paths: BoxPaths;
+}
+
+/** Apart from its slide where a length of its own is told and the slide leaves it free; else by its slide, as long as that is. */
+function lengthOfBox({ family, list, stock, choice, paths }: ToBeLong, nominal: Length | undefined): Tally | undefined {
+  const own = stock.box.length;
+  if (own !== undefined && family.basis === 'outside')
+    return tally(plus('box-length-told', own, ofField(paths.field('box.length'))));
+  if (nominal === undefined) return undefined;
+  const whole = boxLength(family, nominal, list.boxShorter, lengthSource(choice, paths));
+  return tally(...whole.terms, cutOff(choice, paths));
+}
+
+/** Cut down it carries half, unless its own sheet says what. */
+function weakened(job: Job, family: SlideFamily, { cut }: SlideChoice): SlideFamily {
+  const told = job.slides?.find(({ id }) => id === family.id)?.load_kg !== undefined;
+  return cut === undefined || told ? family : { ...family, load_kg: family.load_kg / 2 };
+}
+
+/** What is cut off a slide's back. */
+function cutOff({ cut }: SlideChoice, paths: BoxPaths): Term | undefined {
+  return cut === undefined ? undefined : minus('cut-off-slide', cut, ofField(paths.field('slide.cut')));
 }
 
 /** What a screw into a framed front may meet: its panel, where that is the thinner. */

@@ -1,3 +1,4 @@
+import { checkHinges } from '../doors';
 import { readJob, readJobText, showStep, type Job, type JobReading, type WrittenJob } from '../job';
 import type { Report } from '../reading';
 import { writeExact, type Length } from '../length';
@@ -37,6 +38,7 @@ export function readJobFile(text: string): JobReading {
 const ABOVE = {
   check(job: WrittenJob, report: Report): void {
     checkSlides(job, report);
+    checkHinges(job, report);
     checkSpecies(job, report);
   },
   complete: inCompartments,

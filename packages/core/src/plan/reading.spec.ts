@@ -44,7 +44,7 @@ describe('reading a job', () => {
     [at('BANK.opening.width[0]', '0 mm'), `it must be more than nothing`],
     [at('BANK.opening.diagonals', ['1 mm']), `a list of 2 is wanted`],
     [at('BANK.opening', undefined), `${BANK}.opening: this field is missing`],
-    [at('BANK.front.mount', 'lipped'), `${BANK}.front.mount: read "lipped": it must be "overlay" or "inset"`],
+    [at('BANK.front.mount', 'lipped'), `${BANK}.front.mount: read "lipped": it must be "overlay", "inset" or "none"`],
     [at('BANK.front.colour', 'red'), `${BANK}.front.colour: there is no field of this name`],
     [at('BANK.front.material', 'oak'), `${BANK}.front.material: read "oak": no material of the job has this id`],
     [at('BANK.box.back', 'oak'), `${BANK}.box.back: read "oak"`],

@@ -1,5 +1,6 @@
 import type { Part, PartCut } from '../box';
 import type { CaseworkPlan } from '../casework';
+import type { DoorPlan } from '../doors';
 import type { DivisionProblem, Held } from '../division';
 import type { Finding } from '../findings';
 import type { Bore, GrainRun, WidthShare } from '../fronts';
@@ -104,6 +105,8 @@ export interface CasePlan {
   readonly name: string;
   readonly path: string;
   readonly banks: readonly BankPlan[];
+  /** Its doors; none where it is not told how it is made. */
+  readonly doors: readonly DoorPlan[];
   /** Fronts of all banks from one panel, across; each bank's own run is down it. */
   readonly run?: GrainRun;
   /** What neighbouring banks lap their divider by, where one is given: `(t − g)/2`. */

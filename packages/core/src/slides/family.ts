@@ -62,6 +62,8 @@ export interface SlideFamily {
   readonly runnerBelow: boolean;
   /** Fixed to the case side, so that a face frame wants build-outs. */
   readonly sideFixed: boolean;
+  /** Fixed to the floor or a shelf under the box. */
+  readonly onFloor?: true;
   /** Screws of a slide fixed on the side of the box. */
   readonly screws?: SlideScrews;
   readonly cuts?: SlideCuts;

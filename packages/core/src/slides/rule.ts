@@ -9,6 +9,7 @@ import {
   type Length,
   type Source,
   type Tally,
+  type Term,
   label,
   plain,
   ofFigure,
@@ -60,12 +61,13 @@ export function takenBySlides({ basis, side, insideDeduction }: SlideFamily): Le
 }
 
 /** How far the drawer comes out: the family's share of the slide's length, rounded half up, and its over-travel. */
-export function travelOf(family: SlideFamily, nominal: Length): Tally {
+export function travelOf(family: SlideFamily, nominal: Length, cut?: Term): Tally {
   const figure = (name: string): Source => ofFigure(family.id, name);
   const called =
     family.extension === 1 ? plain('whole-length' as const) : label('share-of-length', { share: family.extension });
   return tally(
     plus(called, nm(Math.floor(nominal * family.extension + 0.5)), figure('extension')),
     unlessZero(plus('over-travel', family.overTravel ?? ZERO, figure('overTravel'))),
+    cut,
   );
 }

@@ -10,7 +10,7 @@ const family = (id: string, ...own: OwnSlide[]) => slideTable(job('mm', ...own))
 const listOf = (id: string, unit: 'in' | 'mm') => lengthListOf(job(unit), family(id), { family: id });
 
 describe('the built-in slides', () => {
-  it('are ten rows with every figure a rule needs', () => {
+  it('are eleven rows with every figure a rule needs', () => {
     expect(BUILT_IN.map(({ id }) => id)).toEqual([
       'side-ball-bearing',
       'side-light',
@@ -21,6 +21,7 @@ describe('the built-in slides', () => {
       'centre-mount',
       'wood-runner',
       'side-hung',
+      'tray-base',
       'side-over-travel',
     ]);
     for (const row of BUILT_IN) {

@@ -8,4 +8,6 @@ export interface CalledDrawer {
 export interface CalledBank {
   readonly id: string;
   readonly name?: string;
+  /** It is a door. */
+  readonly door?: true;
 }

@@ -1,5 +1,6 @@
 import type { Length, Said } from '../../length';
 import type { Words } from '../words';
+import { DOOR_FINDINGS } from './door-findings';
 
 /** What a hole in a member comes into. */
 const MET = {
@@ -10,6 +11,9 @@ const MET = {
   notch: 'meets a notch',
   'pin-hole': 'meets a row of pin holes',
   'cut-out': 'meets another hole',
+  cup: 'meets the cup of a hinge',
+  plate: 'meets the plate of a hinge',
+  pull: 'meets the bore of a pull',
   slide: 'meets a slide',
 };
 
@@ -71,6 +75,7 @@ export const CASE_FINDINGS = {
     `A solid worktop moves by ${w.size(moves)} across its grain over the year: trims glued on across it open, or it cracks. It is fixed in slots.`,
   EDGE_SHOWS: ({ count }: { count: number }, w: Words) =>
     `The edges of ${w.form(count, { one: 'one kind of panel show', other: `${count} kinds of panels show` })} in front: they have neither band, trim nor frame.`,
+  ...DOOR_FINDINGS,
   CASE_RACKS:
     'Nothing keeps this case square: it has no back, and neither cleats at top and bottom nor a face frame. Give it one of them.',
   KICK_LOW: ({ height, deep }: { height: Length; deep: Length }, w: Words) =>

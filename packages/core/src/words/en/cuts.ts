@@ -6,11 +6,15 @@ const KINDS = {
   'cut/dado': 'dado',
   'cut/tongue': 'tongue',
   'cut/tails': 'tails',
+  'cut/mitre': 'mitre',
   'cut/groove': 'groove',
   'cut/notch': 'notch',
   'cut/bore': 'bore',
   'cut/pin-hole': 'pin holes',
   'cut/cut-out': 'hole',
+  'cut/cup': 'cup of a hinge',
+  'cut/plate': 'plate of a hinge',
+  'cut/pull': 'bore for the pull',
   'cut/batten-groove': 'batten-groove',
 };
 
@@ -22,6 +26,9 @@ const PLACES = {
   'cut-at/both ends': 'both ends',
   'cut-at/lower corners': 'lower corners',
   'cut-at/middle': 'middle',
+  'cut-at/inner edge': 'inner edge',
+  'cut-at/both inner edges': 'both edges',
+  'cut-at/all round the back': 'back, all round',
 };
 
 interface CutParams {

@@ -7,6 +7,19 @@ import { atReading, bankName, drawerName, inSentence, numbers } from './places';
 export const DRAWER_FINDINGS = {
   DEPTH_TOO_SHORT: (p: { family: Said; nominal: Length | undefined; depth: Length; short: Length }, w: Words) =>
     `${p.nominal === undefined ? `no length of ${w.say(p.family)} fits` : `a ${w.size(p.nominal, 'reading')} slide does not fit`}; the depth of ${w.size(p.depth, 'opening')} is ${w.size(p.short)} short.`,
+  BOX_LENGTH_WRONG: (
+    p: { why: 'too-long' | 'under-slide' | 'by-slide'; by: Length; length: Length; family: Said },
+    w: Words,
+  ) =>
+    ({
+      'too-long': `its box of ${w.exact(p.length)} is ${w.size(p.by)} too long for the case.`,
+      'under-slide': `its box of ${w.exact(p.length)} is ${w.size(p.by)} shorter than what slides on it.`,
+      'by-slide': `${w.say(p.family)} leaves its box no length of its own: the box follows the slide.`,
+    })[p.why],
+  SLIDE_CUT: (p: { cut: Length; carries: number; family: Said }, w: Words) =>
+    `its slide is cut down by ${w.exact(p.cut)}: it comes out so much less, and is reckoned to carry ${w.weight(p.carries)}. Its maker’s sheet says whether it may be cut at all.`,
+  STOCK_TOO_HIGH: (p: { least: Length; over: Length; most: Length }, w: Words) =>
+    `the lowest stock there is, ${w.exact(p.least)}, is ${w.size(p.over)} over the ${w.size(p.most, 'part')} the bay allows.`,
   SIDE_TOO_THICK: (p: { family: Said; most: Length; wood: string; over: Length }, w: Words) =>
     `${w.say(p.family)} takes sides up to ${w.size(p.most)}; ${p.wood} is ${w.size(p.over)} over.`,
   BOTTOM_NOT_ALLOWED: (p: { family: Said; fits: readonly Said[] }, w: Words) =>
@@ -271,6 +284,8 @@ export const BANK_FINDINGS = {
     p:
       | {
           at: 'divider';
+          /** What it is said of, where that is not told beside it. */
+          of?: CalledBank;
           edge: 'left' | 'right' | 'top' | 'bottom';
           other: CalledBank;
           /** How far the fronts overlap; less than nothing where some gap is left. */
@@ -290,9 +305,10 @@ export const BANK_FINDINGS = {
       return `Its fronts stand ${size(p.over)} over the rails of ${size(p.rail)} between them: ${size(p.gap)} is left from front to front.`;
     const what =
       p.overlap > 0
-        ? `overlap those of ${bankName(p.other)} by ${size(p.overlap)}`
-        : `leave ${size(p.left)} to those of ${bankName(p.other)}, where a gap of ${size(p.gap)} is wanted`;
-    return `Its fronts ${what}: the laps at the ${p.edge} and the gap come to ${size(p.over)} more than ${p.edge === 'left' || p.edge === 'right' ? 'the divider' : 'what stands there'} of ${size(p.divider)}.`;
+        ? `overlap ${p.other.door ? bankName(p.other) : `those of ${bankName(p.other)}`} by ${size(p.overlap)}`
+        : `leave ${size(p.left)} to ${p.other.door ? bankName(p.other) : `those of ${bankName(p.other)}`}, where a gap of ${size(p.gap)} is wanted`;
+    const whose = p.of ? `The leaves of ${bankName(p.of)}` : 'Its fronts';
+    return `${whose} ${what}: the laps at the ${p.edge} and the gap come to ${size(p.over)} more than ${p.edge === 'left' || p.edge === 'right' ? 'the divider' : 'what stands there'} of ${size(p.divider)}.`;
   },
 };
 

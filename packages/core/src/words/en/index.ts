@@ -6,6 +6,7 @@ import { CUTS } from './cuts';
 import { ERRORS } from './errors';
 import { BANK_FINDINGS, DRAWER_FINDINGS, SPOKEN } from './findings';
 import { FIXINGS } from './fixings';
+import { HINGES } from './hinges';
 import { BOTTOM_FITS, IMPOSSIBLE_JOINTS, JOINTS, PARTS_OF_DRAWER } from './joints';
 import { LABELS } from './labels';
 import { PAPER } from './paper';
@@ -41,6 +42,7 @@ export const SENTENCES = {
   ...FIXINGS,
   ...STEP_WORDS,
   ...SLIDES,
+  ...HINGES,
   ...WRONGS,
   ...ERRORS,
   ...REFUSALS,

@@ -9,6 +9,8 @@ export const JOINTS = {
   'joint/pocket-screw': 'Pocket screws',
   'joint/rabbet': 'Rabbet in the ends',
   'joint/tongue-dado': 'Tongue and dado',
+  'joint/housed': 'Housed in a full dado',
+  'joint/mitre': 'Mitre',
   'joint/half-blind': 'Half-blind dovetail',
   'joint/through': 'Through dovetail or finger joint',
   'joint-told/butt-sides-run':
@@ -17,6 +19,8 @@ export const JOINTS = {
   'joint-told/pocket-screw': 'Ends stand between the sides, drawn up by pocket screws that the drawer front hides.',
   'joint-told/rabbet': 'The ends lap the sides in a rabbet; glue and brads.',
   'joint-told/tongue-dado': 'A tongue on each end sits in a dado in the side; strong, one setting cuts both.',
+  'joint-told/housed': 'The ends stand whole in dados of the sides, in from their ends.',
+  'joint-told/mitre': 'All four meet at 45°: no end shows, and it wants splines or keys.',
   'joint-told/half-blind': 'Tails of the sides lie hidden in the ends; the strongest at the front.',
   'joint-told/through': 'Sides and ends pass right through each other and show on both faces.',
 };

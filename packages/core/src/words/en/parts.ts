@@ -51,6 +51,12 @@ const PART_NAMES = {
   'part/worktop-trim': named('worktop trim', 'worktop trims'),
   'part/filler': named('filler', 'fillers'),
   'part/shelf': named('shelf on pins', 'shelves on pins'),
+  'part/door': named('door', 'doors'),
+  'part/door-panel': named('door panel', 'door panels'),
+  'part/door-stile': named('door stile', 'door stiles'),
+  'part/door-rail': named('door rail', 'door rails'),
+  'part/door-middle-stile': named('middle stile of a door', 'middle stiles of doors'),
+  'part/door-middle-rail': named('middle rail of a door', 'middle rails of doors'),
 };
 
 /** A kind of part there is a name for. */
@@ -63,15 +69,15 @@ export interface PartParams {
   readonly side?: 'left' | 'right';
   readonly number?: number;
   /** Where a part of a case stands, by a compartment. */
-  readonly at?: 'right-of' | 'under' | 'in';
+  readonly at?: 'right-of' | 'under' | 'in' | 'of';
   readonly node?: string;
 }
 
-const AT = { 'right-of': 'right of', under: 'under', in: 'in' };
+const AT = { 'right-of': 'right of', under: 'under', in: 'in', of: '' };
 
 function partName({ part, side, number, at, node }: PartParams, w: Words): string {
   const name = w.say({ code: part, params: { count: 1 } });
-  const placed = at && node !== undefined ? [AT[at], node] : [];
+  const placed = at && node !== undefined ? [AT[at], node].filter((word) => word !== '') : [];
   return [name, ...(side ? [SIDES[side]] : []), ...placed, ...(number === undefined ? [] : [number])].join(' ');
 }
 
@@ -104,6 +110,8 @@ export const PARTS = {
   'when/survey': 'held until the space is surveyed and the sheets’ thicknesses are measured',
   'when/case-glued': 'held until the case is glued: it fits the case as it is',
   'when/standing': 'held until the case stands where it will stay',
+  'when/door-measured': 'held until its opening is measured back at both ends',
+  'when/hinges': 'held until the hinges are in hand, or their sheet is written down',
   'when/slides': 'held until the slides are in hand',
   'when/groove': 'held until the groove is cut and tried',
   'when/glued': 'held until the boxes are glued: an applied bottom fits the box as it is',
@@ -114,6 +122,8 @@ export const PARTS = {
   'printed-when/survey': 'HOLD: survey',
   'printed-when/case-glued': 'HOLD: case glued',
   'printed-when/standing': 'HOLD: case stands',
+  'printed-when/door-measured': 'HOLD: measure the opening',
+  'printed-when/hinges': 'HOLD: hinges',
   'printed-when/slides': 'HOLD: slides',
   'printed-when/groove': 'HOLD: groove',
   'printed-when/glued': 'HOLD: boxes glued',

@@ -7,7 +7,8 @@ export function drawerName({ place, name }: CalledDrawer): string {
   return name ? `${place + 1}, ${name}` : `${place + 1}`;
 }
 
-export function bankName({ id, name }: CalledBank): string {
+export function bankName({ id, name, door }: CalledBank): string {
+  if (door) return `door “${id}”`;
   return name === undefined || name.trim() === '' ? `bank ${id}` : name;
 }
 

@@ -7,6 +7,23 @@ const named = (drawers: readonly CalledDrawer[], { list }: Words): string => lis
 
 /** Buttons that mend a finding. */
 export const REMEDIES = {
+  'pack-by': (p: { by: Length; side: 'left' | 'right' }, w: Words) =>
+    `Pack the ${p.side === 'left' ? 'left' : 'right'} out by ${w.exact(p.by)}`,
+  'opens-to': ({ angle }: { angle: number }) => `Let it open to ${angle}°`,
+  'raise-over-lip': ({ by }: { by: Length }, w: Words) => `Raise them by ${w.size(by)}, level with the edge`,
+  'length-by-slide': 'Let it follow the slide',
+  'leave-slide-whole': 'Leave the slide whole',
+  'saw-to-height': 'Saw it to the height it may have',
+  'take-hinge': ({ hinge }: { hinge: Said }, w: Words) => `Take ${inSentence(w.say(hinge))}`,
+  'lap-door-by': (p: { lap: Length; side: 'left' | 'right'; inset: boolean }, w: Words) =>
+    `${p.inset ? 'Leave' : 'Lap by'} ${w.exact(p.lap)} at the ${p.side === 'left' ? 'left' : 'right'}`,
+  'so-many-hinges': ({ count }: { count: number }) => `Hang it on ${count}`,
+  'door-in-two': 'Make it a pair',
+  'door-of': ({ material }: { material: string }) => `Make it of ${material}`,
+  'tongue-corners': 'Give its corners a tongue',
+  'groove-centred': ({ width }: { width: Length }, w: Words) =>
+    `Put the groove in the middle, ${w.size(width)} wide at most`,
+  'door-stop': ({ what }: { what: 'rail' | 'bumper' }) => (what === 'rail' ? 'A rail stops it' : 'A bumper stops it'),
   'use-longest-slide': (p: { length: Length }, w: Words) => `Use the longest that fits, ${w.exact(p.length)}`,
   'use-shorter-slide': (p: { length: Length }, w: Words) => `Use a slide of ${w.exact(p.length)}`,
   'use-family': (p: { family: Said }, w: Words) => `Use ${w.say(p.family)}`,

@@ -11,6 +11,7 @@ export const SLIDES = {
   'slide/centre-mount': 'Centre-mount, one rail',
   'slide/wood-runner': 'Wooden runner',
   'slide/side-hung': 'Side-hung on battens',
+  'slide/tray-base': 'Under a tray, on the floor',
   'slide/side-over-travel': 'Side-mount, over-travel',
 };
 

@@ -23,6 +23,7 @@ export const STEP_WORDS = {
   'open-gate/survey': 'The space is surveyed, the sheets are measured',
   'open-gate/case-glued': 'The case is glued',
   'open-gate/standing': 'The case stands',
+  'open-gate/hinges': 'The hinges are in hand',
   'open-gate/slides': 'The slides are in hand',
   'open-gate/groove': 'The groove is tried',
   'open-gate/glued': 'The boxes are glued',

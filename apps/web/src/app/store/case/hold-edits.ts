@@ -103,7 +103,8 @@ export function bankIn(
 
 /** A bank of the case, or of the job, to go by; in a job without any one to begin with, of the sheets there are. */
 function bankLike(document: JobDocument, { banks }: WrittenCase): WrittenBank {
-  const known = banks[0] ?? document.cases.flatMap((each) => each.banks)[0];
+  const fronted = ({ front }: WrittenBank): boolean => front.mount !== 'none';
+  const known = banks.find(fronted) ?? document.cases.flatMap((each) => each.banks).find(fronted);
   if (known) return known;
   const { panel, back } = panelsOf(document);
   return newBank(sizeIn(document.unit), { box: panel, bottom: back, front: panel });
@@ -133,7 +134,8 @@ export function doorOver(
   const taken = [...doors.map(({ id }) => id), ...owner.banks.map(({ id }) => id)];
   const laps = like.mount === 'overlay' ? lapsIn(casework, compartment, like, like.gap, document.unit) : like;
   const door: DoorOf<string> = {
-    ...{ id: firstFree(taken, (number) => `o${number}`, 1), over: compartment, mount: like.mount, gap: like.gap },
+    ...{ id: firstFree(taken, (number) => `o${number}`, 1), over: compartment, gap: like.gap },
+    mount: like.mount === 'inset' ? 'inset' : 'overlay',
     ...{ top: laps.top, bottom: laps.bottom, left: laps.left, right: laps.right, leaves: 1, material: like.material },
   };
   return [{ path: `${path}.doors`, value: [...doors, door] }];

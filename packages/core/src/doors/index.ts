@@ -1,0 +1,10 @@
+export { BUILT_IN_HINGES } from './builtin';
+export type { CupSetting, DoorPiece, DoorPlan, Leaf } from './door';
+export type { Door, Hand } from './written';
+export { topOf, type DoorOpening } from './door-opening';
+export type { Hinge, HingeKind } from './hinge';
+export { carriedBy, cupLine, cupSetting, hingesWanted, protrusionOf } from './hinging';
+export { doorLap } from './leaf';
+export { tongueOf } from './pieces';
+export { planDoors } from './plan-doors';
+export { checkHinges, hingeTable, usualHinge } from './table';

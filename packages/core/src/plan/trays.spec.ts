@@ -1,0 +1,274 @@
+import fc from 'fast-check';
+import { ENGLISH, millimetres, wordsIn } from '..';
+import { patched, type Patch } from '../reading';
+import { planDocument } from './document';
+import { plan, readJobDocument } from './plan';
+import { WHOLE_CASE, wholeBank, wholeJob } from './whole-case.spec-data';
+
+const DOOR = {
+  ...{ id: 'o1', over: 'right', mount: 'overlay', top: '16 mm', bottom: '16 mm', left: '16 mm', right: '16 mm' },
+  ...{ gap: '3 mm', material: 'ply18', hinge: { family: 'cup-110-full', side: 'left' } },
+};
+const FRAMELESS = {
+  build: {
+    ...{ width: '1000 mm', height: '900 mm', depth: '560 mm', panel: 'ply18' },
+    joint: { kind: 'butt' },
+    back: { kind: 'applied', material: 'ply6' },
+  },
+  layout: { id: 'front', across: [{ id: 'left', size: '300 mm' }, { id: 'right' }] },
+};
+const TRAYS = wholeBank('t1', 'right', 3, { front: { mount: 'none' }, behind: 'o1' });
+
+function planned(bank: object = TRAYS, door: object = DOOR, over: object = FRAMELESS, patches: readonly Patch[] = []) {
+  const document = patched(wholeJob({ style: 'frameless', ...over, doors: [door] }, [bank], { unit: 'mm' }), patches);
+  const read = readJobDocument(JSON.parse(JSON.stringify(document)));
+  if (!read.ok) throw new Error(JSON.stringify(read.errors));
+  const made = plan(read.job);
+  const [owner] = made.cases;
+  const words = wordsIn(ENGLISH, { unit: read.job.unit, step: made.step });
+  const [written] = planDocument(made, words).cases;
+  return {
+    bank: owner!.banks[0]!,
+    written: written!.banks[0]!,
+    findings: owner!.banks[0]!.findings,
+    codes: owner!.banks[0]!.findings.map(({ code }) => code),
+  };
+}
+
+describe('trays behind a door', () => {
+  it('have no faces, and share out the opening itself', () => {
+    const { bank, written } = planned();
+    const { height, width } = bank.opening;
+    const drawers = bank.drawers.map(({ dimensions }) => dimensions);
+    expect(drawers.reduce((sum, each) => sum + each['bay.height']!.total, 0)).toBe(height.total);
+    expect(bank.drawers.flatMap(({ parts }) => parts.map(({ role }) => role))).not.toContain('drawer-front');
+    expect(written.drawers[0]).not.toHaveProperty('front');
+    // Two slides of 1/2 in off the opening's width.
+    expect(drawers[0]!['box.width']!.total).toBe(width.total - 25_400_000);
+  });
+
+  it('are packed: box, slides and stock behind them follow', () => {
+    const { bank } = planned({ ...TRAYS, pack: { left: '19 mm' } });
+    expect(bank.drawers[0]!.dimensions['box.width']!.total).toBe(bank.opening.width.total - 19e6 - 25_400_000);
+    expect([bank.buildOut!.left.wanted, bank.buildOut!.right.wanted]).toEqual([19e6, 0]);
+  });
+
+  it('begin behind the front, or behind a door that is set in, which the slide’s length counts in', () => {
+    const setback = (more: object, door = {}) =>
+      planned({ ...TRAYS, front: { mount: 'none', ...more } }, { ...DOOR, ...door }).bank.drawers[0]!;
+    expect(setback({}).dimensions['slide.setback']!.total).toBe(3e6);
+    expect(setback({ setBehind: '10 mm' }).dimensions['slide.setback']!.total).toBe(10e6);
+    const inset = setback({}, { mount: 'inset', left: '2 mm', hinge: { family: 'cup-110-inset' } });
+    expect(inset.dimensions['slide.setback']!.total).toBe(20_700_000);
+    expect(inset.nominal).toBeLessThanOrEqual(setback({}).nominal!);
+    // A slide's own set-back that is more stays: 3 mm for those under the box.
+    const under = planned({ ...TRAYS, slide: { family: 'tray-base' }, front: { mount: 'none', setBehind: '0 mm' } });
+    expect(under.bank.drawers[0]!.dimensions['slide.setback']!.total).toBe(3e6);
+  });
+
+  it('have fronts lower than their backs, or wider than the box', () => {
+    const parts = (front: object) => {
+      const { parts: all } = planned({ ...TRAYS, front: { mount: 'none', ...front } }).bank.drawers[0]!;
+      return Object.fromEntries(all.map(({ role, length, width }) => [role, [length!.total, width!.total]]));
+    };
+    const plain = parts({});
+    expect(parts({ dip: '25 mm' })['box-front']![1]).toBe(plain['box-front']![1]! - 25e6);
+    expect(parts({ dip: '25 mm' })['back']).toEqual(plain['back']);
+    const wide = parts({ over: '12 mm' });
+    const width = planned().bank.drawers[0]!.dimensions['box.width']!.total;
+    expect(wide['box-front']![0]).toBe(width + 24e6);
+    // The sides end at it: its 11.8 mm.
+    expect(wide['side']![0]).toBe(plain['side']![0]! - 11_800_000);
+  });
+
+  it('stand at heights set by hand', () => {
+    const drawers = [{ id: 'd1' }, { id: 'd2', y: '200 mm' }, { id: 'd3' }];
+    const { bank } = planned({ ...TRAYS, drawers, division: { scheme: 'equal', increment: '1 mm' } });
+    expect(bank.drawers[1]!.dimensions['bay.bottomY']!.total).toBe(200e6);
+    expect(bank.drawers[2]!.dimensions['bay.bottomY']!.total).toBe(0);
+  });
+
+  it('on slides that stand on a floor: 5 mm a side, 16 below, 6 above: common practice', () => {
+    const { bank } = planned({ ...TRAYS, slide: { family: 'tray-base' } });
+    const { dimensions: of } = bank.drawers[2]!;
+    expect(of['box.width']!.total).toBe(bank.opening.width.total - 10e6);
+    expect(of['box.bottomY']!.total).toBe(16e6);
+    expect(of['box.height']!.total).toBe(of['bay.height']!.total - 22e6);
+  });
+});
+
+describe('what doors do to trays', () => {
+  // Full overlay of 16 mm: a plate of 2, so 12 + 2 stand in the opening.
+  const packed = (pack: string) => planned({ ...TRAYS, pack: { left: pack } });
+
+  it('a hinge fouls a slide under its own protrusion; nearer than 3 mm past it is to be checked', () => {
+    const of = (pack: string) => packed(pack).findings.find(({ code }) => code === 'HINGE_FOULS')?.severity;
+    expect([of('0 mm'), of('13.9 mm'), of('14 mm'), of('16.9 mm'), of('17 mm')]).toEqual([
+      ...['stop', 'stop', 'warn', 'warn'],
+      undefined,
+    ]);
+  });
+
+  it('its remedy packs that side out, and every box behind the door follows', () => {
+    const { findings } = planned();
+    const [remedy] = findings.find(({ code }) => code === 'HINGE_FOULS')!.remedies!;
+    const after = planned(TRAYS, DOOR, FRAMELESS, remedy!.patches);
+    expect(after.codes).not.toContain('HINGE_FOULS');
+    // 14 and, with no sheet in hand, 5 more.
+    expect(after.bank.bank.pack).toEqual({ left: 19e6 });
+    expect(planned(TRAYS, { ...DOOR, hinge: { family: 'cup-165-full', side: 'left' } }).codes).not.toContain(
+      'HINGE_FOULS',
+    );
+  });
+
+  it('never overlap unreported, whatever is packed and however the trays are divided', () => {
+    const any = fc.record({ pack: fc.integer({ min: 0, max: 30 }), count: fc.integer({ min: 1, max: 5 }) });
+    fc.assert(
+      fc.property(any, ({ pack, count }) => {
+        const bank = {
+          ...wholeBank('t1', 'right', count, { front: { mount: 'none' }, behind: 'o1' }),
+          pack: { left: `${pack} mm` },
+        };
+        const { bank: made, codes } = planned(bank);
+        const zones = [76.2, 900 - 2 * 17.7 + 32 - 76.2].map((at) => [at - 16 - 32, at - 16 + 32] as const);
+        const met = made.drawers.some(({ dimensions: of, family }) => {
+          const edge = of['slide.lowerEdgeY']!.total / 1e6;
+          return zones.some(([from, to]) => edge < to && edge + family.profile / 1e6 > from) && pack < 14;
+        });
+        if (met) expect(codes).toContain('HINGE_FOULS');
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('a leaf that opens less than square stands in their way', () => {
+    expect(planned({ ...TRAYS, pack: { left: '19 mm' } }, { ...DOOR, opens: 89 }).codes).not.toContain(
+      'TRAY_HITS_DOOR',
+    );
+    expect(planned({ ...TRAYS, pack: { left: '19 mm' } }, { ...DOOR, opens: 85 }).codes).toContain('TRAY_HITS_DOOR');
+    expect(planned({ ...TRAYS, pack: { left: '19 mm' } }, { ...DOOR, opens: 90 }).codes).not.toContain(
+      'TRAY_HITS_DOOR',
+    );
+  });
+
+  it('slides on a floor under the frame’s edge want raising', () => {
+    const framed = (frame: object, drawer: object = {}) => {
+      const build = { ...WHOLE_CASE.build, frame: { ...WHOLE_CASE.build.frame, ...frame } };
+      const bank = {
+        ...TRAYS,
+        compartment: 'lower',
+        slide: { family: 'tray-base' },
+        drawers: [{ id: 'd1', ...drawer }],
+      };
+      return planned(
+        bank,
+        { ...DOOR, over: 'lower', hinge: { family: 'cup-frame' } },
+        { ...WHOLE_CASE, build, style: 'face-frame' },
+      ).codes;
+    };
+    // A bottom of 17.7 mm: a rail of 1 1/2 in stands over it, one of 18.7 by 1 mm.
+    expect(framed({})).toContain('LIP');
+    expect(framed({}, { y: '0 mm' })).not.toContain('LIP');
+    expect(framed({ bottomRail: '18.7 mm' })).not.toContain('LIP');
+    expect(framed({ bottomRail: '18.8 mm' })).toContain('LIP');
+  });
+});
+
+describe('ways of making boxes', () => {
+  const front = {
+    mount: 'overlay',
+    top: '0 in',
+    bottom: '0 in',
+    left: '8 mm',
+    right: '8 mm',
+    gap: '3 mm',
+    material: 'ash19',
+  };
+  const BANK = wholeBank('b1', 'right', 2, {
+    front,
+    slide: { family: 'side-ball-bearing', length: '500 mm', lengths: 'mm' },
+  });
+  const made = (over: object) => planned({ ...BANK, ...over }, { ...DOOR, over: 'left' }).bank.drawers[0]!;
+  const part = (over: object, role: string) => made(over).parts.find((each) => each.role === role);
+  const box = (more: object) => ({ box: { ...BANK.box, ...more } });
+
+  it('a length apart from the slide', () => {
+    expect(made(box({ length: '450 mm' })).dimensions['box.length']!.total).toBe(450e6);
+    const under = made({ ...box({ length: '450 mm' }), slide: { family: 'undermount-16', lengths: 'mm' } });
+    expect(under.dimensions['box.length']!.total).toBe(under.nominal! - 10e6);
+  });
+
+  it('housed ends stand in by what is told, mitred ones are as long as the box is wide: common practice', () => {
+    const plain = made({}).dimensions;
+    const housed = box({ corner: { joint: 'housed', depth: '6 mm', short: '10 mm' } });
+    expect(part(housed, 'side')!.length!.total).toBe(500e6);
+    expect(part(housed, 'back')!.length!.total).toBe(plain['inside.width']!.total + 12e6);
+    expect(made(housed).dimensions['inside.length']!.total).toBe(plain['inside.length']!.total - 20e6);
+    const mitred = box({ corner: { joint: 'mitre' } });
+    expect(part(mitred, 'box-front')!.length!.total).toBe(plain['box.width']!.total);
+    expect(part(mitred, 'side')!.length!.total).toBe(500e6);
+  });
+
+  it('stock that comes in heights: the greatest the bay allows; a back of its own height', () => {
+    const greatest = made({}).dimensions['box.height']!.total;
+    const heights = ['100 mm', '150 mm', '120 mm', `${(greatest + 1) / 1e6} mm`];
+    expect(made(box({ heights })).dimensions['box.height']!.total).toBe(150e6);
+    expect(part(box({ backHeight: '70 mm' }), 'back')!.width!.total).toBe(70e6);
+  });
+
+  it('the face as the box’s own front: two sides, a back, a bottom, the face', () => {
+    const own = { front: { ...front, asBox: true } };
+    expect(made(own).parts.map(({ role }) => role)).toEqual(['side', 'back', 'bottom', 'drawer-front']);
+    expect(part(own, 'side')!.length!.total).toBe(500e6);
+    // Only the back of 11.8 mm off its inside.
+    expect(made(own).dimensions['inside.length']!.total).toBe(500e6 - 11_800_000);
+  });
+
+  it('a slide cut down is shorter, travels less and carries half', () => {
+    const cut = made({ slide: { family: 'side-ball-bearing', length: '500 mm', lengths: 'mm', cut: '50 mm' } });
+    expect(cut.dimensions['box.length']!.total).toBe(450e6);
+    expect(cut.dimensions['slide.travel']!.total).toBe(450e6);
+    expect(cut.family.load_kg).toBe(22.5);
+  });
+
+  it('edges as reveals from the member’s outer edge, or short of the opening', () => {
+    const lapped = (edges: object) =>
+      planned({ ...BANK, front: { ...front, ...edges } }, { ...DOOR, over: 'left' }).bank.bank.front;
+    // Sides of 17.7 mm, seen 3 mm; half of what stands between two columns is the divider, whole.
+    expect(lapped({ reveals: { right: '3 mm' } }).right).toBe(millimetres(14.7));
+    expect(lapped({ reveals: { left: '3 mm' } }).left).toBe(millimetres(14.7));
+    const short = planned({ ...BANK, front: { ...front, top: '-4 mm' } }, { ...DOOR, over: 'left' }).bank;
+    expect(short.share.total).toBe(short.opening.height.total - 4e6 - 3e6);
+  });
+});
+
+describe('what is said of such boxes', () => {
+  const front = {
+    mount: 'overlay',
+    top: '0 in',
+    bottom: '0 in',
+    left: '8 mm',
+    right: '8 mm',
+    gap: '3 mm',
+    material: 'ash19',
+  };
+  const slide = { family: 'side-ball-bearing', length: '500 mm', lengths: 'mm' };
+  const BANK = wholeBank('b1', 'right', 2, { front, slide });
+  const said = (over: object, patches: readonly Patch[] = []) =>
+    planned({ ...BANK, ...over }, { ...DOOR, over: 'left' }, FRAMELESS, patches);
+  const box = (more: object) => ({ box: { ...BANK.box, ...more } });
+  // A case 560 deep with a back of 5.6 on it; 2 before the slide, 3 behind.
+  const cases: readonly (readonly [code: string, over: object, under: object])[] = [
+    ['BOX_LENGTH_WRONG', box({ length: '549.5 mm' }), box({ length: '549.4 mm' })],
+    ['BOX_LENGTH_WRONG', box({ length: '499.9 mm' }), box({ length: '500 mm' })],
+    ['SLIDE_CUT', { slide: { ...slide, cut: '20 mm' } }, { slide }],
+    ['STOCK_TOO_HIGH', box({ heights: ['500 mm'] }), box({ heights: ['500 mm', '100 mm'] })],
+  ];
+
+  it.each(cases)('%s on the one side of its limit and not on the other, and mended', (code, over, under) => {
+    expect(said(under).codes).not.toContain(code);
+    const finding = said(over).findings.find((each) => each.code === code)!;
+    expect(finding.remedies!.length).toBeGreaterThan(0);
+    for (const { patches } of finding.remedies!) expect(said(over, patches).codes).not.toContain(code);
+  });
+});
