@@ -32,6 +32,9 @@ const TABLE = {
   runner: { ...carrier, written: 'runner' },
   batten: { ...carrier, written: 'batten' },
   kicker: { ...carrier, written: 'kicker' },
+  strip: { ...carrier, written: 'strip' },
+  blocking: { ...carrier, written: 'blocking' },
+  guide: { ...carrier, written: 'guide' },
 } satisfies Readonly<Record<string, RoleRow>>;
 
 export type PartRole = keyof typeof TABLE;

@@ -106,7 +106,7 @@ describe('when a part may be cut', () => {
     expect(held('hang', deep)).toBe('mend');
   });
 
-  it('wood that carries the slides is cut with the rest: build-outs, runners, kickers', () => {
+  it('wood that carries the slides is cut with the rest: build-outs, runners, kickers, guides', () => {
     const names = (...patches: Patch[]) =>
       cutParts({ path: 'cases[0].style', value: 'face-frame' }, ...patches)
         .filter(({ use }) => (ROLES[use.role as PartRole] as { of: string } | undefined)?.of === 'carrier')
@@ -120,7 +120,12 @@ describe('when a part may be cut', () => {
     ]);
     // A runner bridges the frame's edge by itself: 25.4 and what stands in front of the wall.
     const runner = { path: `${BANK}.slide`, value: { family: 'wood-runner' } };
-    expect(names(built, runner)).toEqual([
+    expect(
+      names(built, runner)
+        .slice(8)
+        .map(([name]) => name),
+    ).toEqual(['d1', 'd2', 'd3'].flatMap((drawer) => ['left', 'right'].map((side) => `c1/b1/${drawer}/guide ${side}`)));
+    expect(names(built, runner).slice(0, 8)).toEqual([
       ['c1/b1/d1/runner left', 560, 60.6],
       ['c1/b1/d1/kicker left', 560, 60.6],
       ['c1/b1/d1/runner right', 560, 43],

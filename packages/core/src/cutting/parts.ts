@@ -98,9 +98,10 @@ function carriersOf(job: Job, { cases }: Plan): readonly CutPart[] {
 function carrierPart(job: Job, owner: string, bank: BankPlan, drawer: DrawerPlan, carrier: Carrier): CutPart {
   const { role, side, number, length, width, thickness } = carrier;
   const many = bank.carriers.filter(
-    (each) => each.drawer === carrier.drawer && each.role === role && each.side === side,
+    (each) => each.drawer === carrier.drawer && each.role === role && each.side === side && each.end === carrier.end,
   );
-  const part = partOf(`${ROLES[role].written} ${side}`, many.length, number);
+  const words = [ROLES[role].written, ...(carrier.end ? [carrier.end] : []), side];
+  const part = partOf(words.join(' '), many.length, number);
   return {
     name: writeAddress({ case: owner, bank: bank.id, drawer: drawer.id, part }),
     use: { case: owner, bank: bank.id, path: bank.path, drawer: drawer.id, place: drawer.place, role },

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import type { Band, Pull, Run } from '../job';
 import { inches, millimetres, nm, plus, tally, type Tally, plain } from '../length';
 import { bandedEdges, blankOf } from './blank';
+import { frameWork } from './frame-work';
 import { frameParts } from './frame';
 import { pullBores, pullScrew, type Pulled } from './pull';
 import { grainRun } from './run';
@@ -67,6 +68,32 @@ describe('framed fronts', () => {
         expect(panel!.width!.total + frame.play - groove + 2 * rail!.width!.total).toBe(height * 1e6);
       }),
     );
+  });
+});
+
+describe('what is worked into a frame', () => {
+  const of = (panel: number, more: object = {}) =>
+    frameWork({
+      ...{ wood: millimetres(19), panel: millimetres(panel), groove: millimetres(10), play: millimetres(3) },
+      ...{ tongue: millimetres(10), path: 'f' },
+      ...more,
+    });
+
+  it('a groove as wide as the panel, half the frame at most, in its middle: common practice', () => {
+    expect([of(6).width.total, of(6).from.total, of(6).rabbet]).toEqual([6e6, 6.5e6, undefined]);
+    expect([of(12).width.total, of(12).from.total, of(12).wall]).toEqual([9.5e6, 4.75e6, 4.75e6]);
+  });
+
+  it('a panel thicker than its groove is rabbeted all round: depth less half the play, thickness less the groove', () => {
+    const { rabbet } = of(12, { grooveWidth: millimetres(6) });
+    expect([rabbet!.width.total, rabbet!.depth.total]).toEqual([8.5e6, 6e6]);
+    expect(of(6).tongue!.length.total).toBe(10e6);
+    expect(of(6, { tongue: millimetres(0) }).tongue).toBeUndefined();
+  });
+
+  it('told from the face, the thinner wall beside it counts', () => {
+    expect(of(6, { grooveFrom: millimetres(4) }).wall).toBe(4e6);
+    expect(of(6, { grooveFrom: millimetres(11) }).wall).toBe(2e6);
   });
 });
 

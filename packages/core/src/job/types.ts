@@ -371,6 +371,14 @@ export type Bank = BankOf<Length> & {
   readonly opening: OpeningOf<Length>;
   readonly buildOut?: { readonly left: Length; readonly right: Length };
   readonly asBuilt?: AsBuilt;
+  /** Behind a face frame: where the case's floor and ceiling and its opening's floor lie, its frame, and what it is made of. */
+  readonly frameAt?: {
+    readonly floor: Length;
+    readonly ceiling: Length;
+    readonly opening: Length;
+    readonly frame: Length;
+    readonly panel: { readonly id: string; readonly thickness: Length };
+  };
   /** Of trays: how far behind the case's front they begin, a door that is set in counted. */
   readonly behindFront?: Length;
   /** How deep it is from level to level while it is planned in a compartment; heights are over its clear floor. */

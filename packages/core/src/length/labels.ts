@@ -27,6 +27,8 @@ export interface LabelParams {
   readonly material: { readonly name: string };
   /** `rise` in per cent of moisture. */
   readonly growth: { readonly species: string; readonly rise: number };
+  /** The upper face of a drawer's runner. */
+  readonly 'top-of-runner-of': { readonly place: number };
   readonly 'share-of-length': { readonly share: number };
 }
 
@@ -68,6 +70,7 @@ export const PLAIN_LABELS = [
   'case-bottom',
   'case-side',
   'case-top',
+  'ceiling-of-case',
   'centre-line-slide',
   'clear-above',
   'clear-below',
@@ -193,6 +196,7 @@ export const PLAIN_LABELS = [
   'lower-edge',
   'lower-edge-box',
   'lower-edge-front',
+  'lower-edge-runner-above',
   'lower-edge-slide',
   'lower-edge-slide-below',
   'lowest',
@@ -208,6 +212,7 @@ export const PLAIN_LABELS = [
   'nominal-length-slide',
   'notch',
   'opening',
+  'opening-over-floor',
   'other-leaf',
   'other-lights',
   'over-travel',
@@ -259,6 +264,8 @@ export const PLAIN_LABELS = [
   'tenon',
   'thickness',
   'thickness-batten',
+  'thickness-of-frame',
+  'thickness-of-strip',
   'thing-named',
   'third-box-height',
   'third-front-height',
@@ -266,6 +273,7 @@ export const PLAIN_LABELS = [
   'to-increment',
   'tongue',
   'top-front-by-scheme',
+  'top-of-bay',
   'top-rail-through',
   'trim',
   'under-back',
@@ -290,6 +298,7 @@ export const PLAIN_LABELS = [
   'width-muntin',
   'width-of-groove',
   'width-of-hole',
+  'width-of-strip',
   'width-opening',
   'width-rail',
   'width-stile',

@@ -31,6 +31,16 @@ export interface Carrier {
   readonly thickness: Length;
   /** A material of the job; none where it is planed from what hard wood there is. */
   readonly material?: string;
+  /** It serves the whole bank: `drawer` is its top one. */
+  readonly ofBank?: true;
+  /** Of strips up the case: at its back or behind the front. */
+  readonly end?: 'rear' | 'front';
+  /** From its outer edge to the line its brackets stand on, and each bracket's height over the case's floor. */
+  readonly line?: Tally;
+  readonly marks?: readonly { readonly drawer: string; readonly y: Tally }[];
+  /** Its face, back from the frame's back; and the longest screw that comes out nowhere. */
+  readonly behindFrame?: Tally;
+  readonly screw?: Tally;
 }
 
 /** A drawer as its carriers need it. */
@@ -41,6 +51,8 @@ export interface Carried {
   /** Nominal length of the slide, where there is one. */
   readonly nominal?: Length | undefined;
   readonly runners: Runners;
+  /** Its slides under the box are fixed to blocks at the walls. */
+  readonly blocked: boolean;
 }
 
 /** What the carriers of a bank are made from. */
@@ -73,13 +85,14 @@ export function carriersOf(facts: CarrierFacts, drawers: readonly Carried[]): re
 /** As long as the slide, as high as it (and no lower than two inches), piece behind piece. */
 function stacked(
   { stacks, materials, unit }: CarrierFacts,
-  { id, place, family, nominal }: Carried,
+  { id, place, family, nominal, blocked }: Carried,
 ): readonly Carrier[] {
-  if (!stacks || !family.sideFixed || onRunners(family) || nominal === undefined) return [];
+  if (!stacks || !(family.sideFixed || blocked) || onRunners(family) || nominal === undefined) return [];
+  const role = blocked ? 'blocking' : 'build-out';
   const length = tally(plus('length-slide', nominal, ofDimension('slide.length', id)));
   const width = tally(plus('height-build-out', largest([family.profile, LOWEST[unit]])));
   return SIDES.flatMap((side) => {
-    const common = { drawer: id, place, role: 'build-out', side, length, width } as const;
+    const common = { drawer: id, place, role, side, length, width } as const;
     const { pieces, wanted, rest } = stacks[side];
     if (rest === 'planed') return wanted > 0 ? [{ ...common, number: 1, thickness: wanted }] : [];
     const each = pieces.flatMap(({ material, count }) => Array.from({ length: count }, () => material));

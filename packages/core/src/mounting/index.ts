@@ -1,3 +1,4 @@
+export * from './behind-frame';
 export * from './carriers';
 export * from './case-holes';
 export * from './runners';

@@ -1,14 +1,23 @@
 import { depthBetween } from '../casework';
 import { divide, makeupPlace, type CarriedLine, type Division, type DivisionProblem } from '../division';
 import { bays, frontBottomsOf, frontHeightsOf, frontWidth, heightToShare, lap, leastHeights } from '../fronts';
-import { drawerSettings, tieGroups, type Bank, type Drawer, type Line } from '../job';
-import { nm, ZERO, type Length, type Tally } from '../length';
-import { carriersOf, packings, spacers, type HungSlide } from '../mounting';
+import { type Job, drawerSettings, tieGroups, type Bank, type Drawer, type Line } from '../job';
+import { type Length, nm, plus, type Tally, tally, ZERO } from '../length';
+import {
+  carriersOf,
+  guidesOf,
+  isBlocked,
+  packings,
+  spacers,
+  stripsOf,
+  type BehindFrame,
+  type HungSlide,
+} from '../mounting';
 import { governOpening, type Opening } from '../opening';
 import { takenBySlides } from '../slides';
 import { moistureRise } from '../timber';
 import { lookOver } from './bank-findings';
-import { buildOutsOf } from './build-outs';
+import { type BuildOuts, buildOutsOf } from './build-outs';
 import { boxHeights, planBox, type BoxPlan } from './box';
 import { planDrawer } from './drawer';
 import { planFace, type FacePlan } from './face';
@@ -44,19 +53,35 @@ export function planBank(around: Surroundings, bank: Bank, path: string): BankPl
     drawers,
     spacers: hang(bank, drawers),
     ...more,
-    carriers: carriersOf(
-      { unit: job.unit, depth: opening.depth, stacks: buildOut, materials: job.materials },
-      makings.map(({ drawer, place, family, fit, runners }) => ({
-        id: drawer.id,
-        place,
-        family,
-        nominal: fit.nominal,
-        runners,
-      })),
-    ),
+    carriers: carriersIn(job, facts, drawers, buildOut),
     packing,
     findings: lookOver(worked),
   };
+}
+
+/** All wood its slides are fixed to or run on. */
+function carriersIn(job: Job, facts: BankFacts, drawers: readonly DrawerPlan[], stacks: BuildOuts | undefined) {
+  const { bank, path, opening, makings } = facts;
+  const behind: BehindFrame = {
+    ...{ unit: job.unit, bank, path, depth: opening.depth },
+    insetFront: bank.front.mount === 'inset' ? (makings[0]?.front.thickness ?? ZERO) : ZERO,
+    drawers: makings.map(({ drawer, place, family, stock, runners }) => {
+      const { dimensions } = drawers[place] as DrawerPlan;
+      const bay = facts.bays[place];
+      return {
+        ...{ id: drawer.id, place, family, side: stock.sides.thickness },
+        lowerEdge: dimensions['slide.lowerEdgeY'],
+        bayTop: bay && tally(plus('bottom-bay', bay.bottomY.total), plus('bay', bay.height.total)),
+        runner: runners.thickness?.total,
+      };
+    }),
+  };
+  const carried = makings.map(({ drawer, place, family, fit, runners }) => ({
+    ...{ id: drawer.id, place, family, nominal: fit.nominal, runners },
+    blocked: isBlocked(bank, family),
+  }));
+  const under = { unit: job.unit, depth: opening.depth, stacks, materials: job.materials };
+  return [...carriersOf(under, carried), ...guidesOf(behind), ...stripsOf(behind)];
 }
 
 /** Each drawer with the depth of its own bay, where a planned bank is not as deep everywhere. */

@@ -1,6 +1,6 @@
 import type { Bank, Job, Material } from '../job';
 import { minus, plus, tally, ZERO, ofField } from '../length';
-import { buildOutStack, onRunners, type Stack } from '../mounting';
+import { buildOutStack, isBlocked, onRunners, type Stack } from '../mounting';
 import type { Making } from './making';
 
 /** What is built out left and right. */
@@ -11,7 +11,7 @@ export interface BuildOuts {
 
 /** The stacks of a bank behind slides that are fixed to the side; none where all run on wood, or nothing is built out. */
 export function buildOutsOf(job: Job, bank: Bank, path: string, makings: readonly Making[]): BuildOuts | undefined {
-  const stacked = makings.some(({ family }) => family.sideFixed && !onRunners(family));
+  const stacked = makings.some(({ family }) => (family.sideFixed || isBlocked(bank, family)) && !onRunners(family));
   return bank.buildOut && stacked ? stacksFrom(stockOf(job, bank), job, bank, path) : undefined;
 }
 

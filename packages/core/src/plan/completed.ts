@@ -12,9 +12,11 @@ export function completed(
   owner: WrittenCase,
   bank: WrittenBank,
   casework?: CaseworkPlan,
-): Pick<Bank, 'front' | 'drawers' | 'behindFront'> {
+): Pick<Bank, 'front' | 'drawers' | 'behindFront' | 'frameAt'> {
   const { front, drawers } = bank;
-  if (front.mount !== 'none') return { front: revealed(bank, casework), drawers };
+  const frameAt = frameOf(job, owner, bank, casework);
+  const framed = frameAt ? { frameAt } : {};
+  if (front.mount !== 'none') return { front: revealed(bank, casework), drawers, ...framed };
   const { box } = bank;
   const without: Front = {
     ...{ top: ZERO, bottom: ZERO, left: ZERO, right: ZERO, gap: ZERO },
@@ -24,12 +26,30 @@ export function completed(
     mount: 'none',
   };
   return {
+    ...framed,
     front: without,
     // One set by hand begins where it is told, as a line carried across does.
     drawers: drawers.map((drawer) =>
       drawer.y === undefined || drawer.line ? drawer : { ...drawer, line: { y: drawer.y } },
     ),
     behindFront: add(front.setBehind ?? SET_BEHIND[job.unit], insetDoor(job, owner, bank, casework)),
+  };
+}
+
+/** What stands behind its frame, for wood that slides are fixed to. */
+function frameOf(
+  { materials }: WrittenJob,
+  { build }: WrittenCase,
+  { compartment }: WrittenBank,
+  casework: CaseworkPlan | undefined,
+): Bank['frameAt'] {
+  const place = casework?.front.compartments.find(({ id }) => id === compartment);
+  const panel = materials.find(({ id }) => id === build?.panel);
+  const frame = materials.find(({ id }) => id === build?.frame?.material);
+  if (!place || !panel || !frame) return undefined;
+  return {
+    ...{ floor: place.floor, ceiling: place.ceiling, opening: place.y, frame: frame.thickness },
+    panel: { id: panel.id, thickness: panel.thickness },
   };
 }
 

@@ -225,9 +225,16 @@ function stackDocument({ wanted, made, off, pieces }: Stack) {
   return { wanted: inMillimetres(wanted), made: mm(made), off: mm(off), pieces };
 }
 
-function carrierDocument({ drawer, role, side, length, width, thickness, material }: Carrier) {
+function carrierDocument(carrier: Carrier) {
+  const { drawer, role, side, length, width, thickness, material, end, ofBank, line, marks, behindFrame, screw } =
+    carrier;
   return {
-    drawer,
+    ...(ofBank ? {} : { drawer }),
+    ...(end ? { end } : {}),
+    ...(line ? { line: mm(line) } : {}),
+    ...(marks ? { brackets: marks.map(({ drawer: of, y }) => ({ drawer: of, y: mm(y) })) } : {}),
+    ...(behindFrame ? { behindFrame: mm(behindFrame) } : {}),
+    ...(screw ? { screw: mm(screw) } : {}),
     role,
     side,
     length: mm(length),

@@ -1,5 +1,14 @@
 import { battenGroove, type PartCut } from '../box';
-import { lowestAbove, pullBores, pullScrew, type Pulled } from '../fronts';
+import {
+  frameGroove,
+  frameTongue,
+  frameWork,
+  lowestAbove,
+  panelRabbet,
+  pullBores,
+  pullScrew,
+  type Pulled,
+} from '../fronts';
 import { railOf } from '../job';
 import {
   minus,
@@ -48,7 +57,7 @@ export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan, face:
     ...(held ? { held } : {}),
     makeup: facts.division.ok && facts.division.makeups.includes(place),
     parts: [...box.parts, ...face.parts],
-    machining: [...making.machining, ...battenCuts(making, dimensions)],
+    machining: [...making.machining, ...battenCuts(making, dimensions), ...framedCuts(facts, making)],
     bores: pulled ? pullBores(pulled) : [],
     ...(making.holes ? { holes: making.holes } : {}),
     load: {
@@ -77,6 +86,21 @@ function growthOf({ bank, moistureRise }: BankFacts, { front }: Making, height: 
       ofTable('species', species.id),
     ),
   );
+}
+
+/** Grooves, tongues and the panel's rabbet of a framed front. */
+function framedCuts({ bank, path }: BankFacts, { front, panel }: Making): readonly PartCut[] {
+  const { frame } = bank.front;
+  if (!frame || !panel) return [];
+  const of = { ...frame, wood: front.thickness, panel: panel.thickness, tongue: frame.groove };
+  const work = frameWork({ ...of, path: `${path}.front.frame` });
+  const groove = frameGroove(work);
+  return [
+    { role: 'stile', ...groove },
+    { role: 'rail', ...groove },
+    ...frameTongue(work).map((cut) => ({ role: 'rail' as const, ...cut })),
+    ...panelRabbet(work).map((cut) => ({ role: 'panel' as const, ...cut })),
+  ];
 }
 
 /** The batten's groove, on the slide's line. */

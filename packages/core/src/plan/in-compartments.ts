@@ -52,8 +52,8 @@ function inIts(job: WrittenJob, owner: WrittenCase, bank: WrittenBank, casework:
   const place = bank.compartment === undefined || !casework ? undefined : placeOf(bank.compartment, casework);
   if (!place && bank.front.mount !== 'none') return bank as Bank;
   const follows = completed(job, owner, bank, casework);
-  const { front, behindFront } = follows;
-  const sizes = JSON.stringify([place, front, behindFront]);
+  const { drawers: _drawers, ...others } = follows;
+  const sizes = JSON.stringify([place, others]);
   const before = made.get(bank);
   if (before?.sizes === sizes) return before.bank;
   const stands = place ? { ...standingIn(bank, place), ...builtOut(bank, place) } : (bank as Bank);

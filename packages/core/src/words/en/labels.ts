@@ -21,10 +21,18 @@ const ABOUT: { readonly [C in keyof LabelParams]: Sentence<LabelParams[C]> } = {
   stored: ({ name }) => name,
   material: ({ name }) => name,
   growth: ({ species, rise }) => `growth of ${species} by ${rise.toFixed(1)} % of moisture`,
+  'top-of-runner-of': ({ place }) => `top of the runner of drawer ${place + 1}`,
   'share-of-length': ({ share }) => `${Math.round(share * 100)} % of its length`,
 };
 
 const PLAIN: Readonly<Record<PlainLabel, string>> = {
+  'top-of-bay': 'top of the bay',
+  'lower-edge-runner-above': 'lower edge of the runner above',
+  'thickness-of-strip': 'thickness of the strip',
+  'thickness-of-frame': 'thickness of the frame',
+  'opening-over-floor': 'opening over the case’s floor',
+  'width-of-strip': 'width of the strip',
+  'ceiling-of-case': 'ceiling of the case',
   'hinge-stands-in': 'the hinge stands in',
   'floor-of-case': 'floor of the case',
   'edge-of-frame': 'edge of the frame',
