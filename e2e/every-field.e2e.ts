@@ -12,10 +12,14 @@ const EXCEPT: readonly (readonly [field: RegExp, why: string])[] = [
   [/\.opening\.height\[\]\.drawer$/, 'a tape laid upright has no drawer’s level'],
   [/\.sheets\[\]\.panel\b/, 'how a sheet is cut up, as the search found it; kept by taking the layout'],
   [/\.sheets\[\]\.(begun|done)\b/, 'written by cutting a sheet step by step: see cut.e2e'],
-  [/^cases\[\]\.(build|layout|shelves|keepOuts|cutOuts|measured)\b/, 'of a whole case: see every-case-field.spec'],
+  [
+    /^cases\[\]\.(build|layout|shelves|keepOuts|cutOuts|measured|doors)\b/,
+    'of a whole case: see every-case-field.spec',
+  ],
   [/^cases\[\]\.gates\b/, 'passed at the cut list: see case.e2e'],
-  [/^cases\[\]\.(doors|tiltOuts|boards|uprights|at)\b/, 'read and kept; of no plan yet'],
-  [/^(hinges|room)\b/, 'as doors and rooms: read and kept, of no plan yet'],
+  [/^cases\[\]\.(tiltOuts|boards|uprights|at)\b/, 'read and kept; of no plan yet'],
+  [/^room\b/, 'as rooms: read and kept, of no plan yet'],
+  [/^hinges\b/, 'from a door’s card: see every-case-field.spec'],
   [/^cases\[\]\.banks\[\]\.compartment$/, 'as the case it stands in'],
   [/\.aside\./, 'the readings of the other basis, set aside by turning it: see below'],
 ];

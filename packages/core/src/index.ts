@@ -6,6 +6,7 @@ export type {
   MeasuredPlaceOf,
   CaseBackOf,
   DoorOf,
+  OwnHingeOf,
   FaceFrameOf,
   NodeOf,
   ShelvesOf,
@@ -312,6 +313,8 @@ export {
   takenBySlides,
 } from './slides';
 export { STEADY } from './stability';
+export { CORNERS } from './job';
+export { compareHinges, doorLap, hingeTable, usualHinge, type DoorPlan, type Hinge, type HingeServing } from './doors';
 export {
   SPECIES,
   type Species,

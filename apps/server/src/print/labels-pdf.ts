@@ -21,6 +21,7 @@ const LIES = {
   stile: ['lies/show-face', 'edge/top-end'],
   rail: ['lies/show-face', 'edge/top-edge'],
   panel: ['lies/show-face', 'edge/top-edge'],
+  pull: ['lies/show-face', 'edge/top-edge'],
   'build-out': ['lies/towards-box', 'edge/front-end'],
   runner: ['lies/top', 'edge/front-end'],
   batten: ['lies/towards-box', 'edge/front-end'],

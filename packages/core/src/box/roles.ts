@@ -28,6 +28,7 @@ const TABLE = {
   stile: { ...front, written: 'stile' },
   rail: { ...front, written: 'rail' },
   panel: { ...front, written: 'panel' },
+  pull: { ...front, written: 'pull', mayTurn: false },
   'build-out': { ...carrier, written: 'build-out' },
   runner: { ...carrier, written: 'runner' },
   batten: { ...carrier, written: 'batten' },

@@ -1,4 +1,5 @@
 export { BUILT_IN_HINGES } from './builtin';
+export { compareHinges, type HingeServing } from './compare';
 export type { CupSetting, DoorPiece, DoorPlan, Leaf } from './door';
 export type { Door, Hand } from './written';
 export { topOf, type DoorOpening } from './door-opening';

@@ -51,6 +51,8 @@ const BELOW_TOP: Readonly<Record<PullSchool, (pulled: Pulled) => Tally>> = {
 
 /** One pull in the middle, or two a quarter of the width in from each end; each with one bore or two. */
 export function pullBores(pulled: Pulled): readonly Bore[] {
+  // A grip is cut out; where there is no pull nothing is bored.
+  if (pulled.pull.kind === 'grip' || pulled.pull.kind === 'none') return [];
   const y = boreHeight(pulled);
   const { centres } = pulled.pull;
   return pullMiddles(pulled).flatMap((middle) => {

@@ -1,4 +1,4 @@
-import { battenGroove, type PartCut } from '../box';
+import { battenGroove, type Part, type PartCut } from '../box';
 import {
   frameGroove,
   frameTongue,
@@ -9,13 +9,14 @@ import {
   pullScrew,
   type Pulled,
 } from '../fronts';
-import { railOf } from '../job';
+import { railOf, type Pull } from '../job';
 import {
   minus,
   nm,
   plus,
   tally,
   unlessZero,
+  type Length,
   type Source,
   type Tally,
   label,
@@ -56,8 +57,13 @@ export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan, face:
     ...(fit.nominal === undefined ? {} : { nominal: fit.nominal }),
     ...(held ? { held } : {}),
     makeup: facts.division.ok && facts.division.makeups.includes(place),
-    parts: [...box.parts, ...face.parts],
-    machining: [...making.machining, ...battenCuts(making, dimensions), ...framedCuts(facts, making)],
+    parts: [...box.parts, ...face.parts, ...madePulls(facts, making, pulled)],
+    machining: [
+      ...making.machining,
+      ...battenCuts(making, dimensions),
+      ...framedCuts(facts, making),
+      ...gripCut(facts),
+    ],
     bores: pulled ? pullBores(pulled) : [],
     ...(making.holes ? { holes: making.holes } : {}),
     load: {
@@ -86,6 +92,41 @@ function growthOf({ bank, moistureRise }: BankFacts, { front }: Making, height: 
       ofTable('species', species.id),
     ),
   );
+}
+
+/** Pulls that are made: one, or two where the front has two. */
+function madePulls({ bank, path }: BankFacts, { material }: Making, pulled: Pulled | undefined): readonly Part[] {
+  const pull = bank.front.pull;
+  if (pull?.kind !== 'made' || !pull.made || !pulled) return [];
+  const { made } = pull;
+  const wood = material(made.material);
+  const count = pullBores({ ...pulled, pull: withoutCentres(pull) }).length;
+  const size = (name: 'length' | 'height'): Tally =>
+    tally(
+      plus(name === 'length' ? 'length' : 'height-of-pull', made[name], ofField(`${path}.front.pull.made.${name}`)),
+    );
+  const sizes = { length: size('length'), width: size('height') };
+  return [{ role: 'pull', count, thickness: wood.thickness, material: wood.id, ...sizes }];
+}
+
+/** One bore a pull. */
+function withoutCentres({ centres: _centres, ...pull }: Pull): Pull {
+  return pull;
+}
+
+/** A grip cut out of the front, below its upper edge. */
+function gripCut({ bank, path }: BankFacts): readonly PartCut[] {
+  const { pull, frame } = bank.front;
+  if (pull?.kind !== 'grip' || !pull.grip || frame) return [];
+  const { width, height, radius, fromTop } = pull.grip;
+  const size = (name: string, amount: Length): Tally =>
+    tally(plus('grip', amount, ofField(`${path}.front.pull.grip.${name}`)));
+  const more = {
+    ...(radius === undefined ? {} : { radius: size('radius', radius) }),
+    ...(fromTop === undefined ? {} : { up: size('fromTop', fromTop) }),
+  };
+  const sizes = { width: size('width', width), height: size('height', height), ...more };
+  return [{ role: 'drawer-front', kind: 'grip', where: 'upper edge', sizes }];
 }
 
 /** Grooves, tongues and the panel's rabbet of a framed front. */

@@ -49,10 +49,14 @@ const ROLES: Readonly<Record<PartRole, string>> = {
   stile: $localize`stile`,
   rail: $localize`front rail`,
   panel: $localize`panel`,
+  pull: $localize`pull`,
   'build-out': $localize`build-out`,
   runner: $localize`runner`,
   batten: $localize`batten`,
   kicker: $localize`kicker`,
+  strip: $localize`strip behind the frame`,
+  blocking: $localize`blocking`,
+  guide: $localize`guide`,
 };
 
 const PART_SIZES: Readonly<Record<string, string>> = {

@@ -71,4 +71,5 @@ export const PARTS_OF_DRAWER = {
   'parts/stile': 'stiles',
   'parts/rail': 'rails',
   'parts/panel': 'panel',
+  'parts/pull': 'pulls',
 };

@@ -26,6 +26,8 @@ const ABOUT: { readonly [C in keyof LabelParams]: Sentence<LabelParams[C]> } = {
 };
 
 const PLAIN: Readonly<Record<PlainLabel, string>> = {
+  grip: 'grip',
+  'height-of-pull': 'height of the pull',
   'top-of-bay': 'top of the bay',
   'lower-edge-runner-above': 'lower edge of the runner above',
   'thickness-of-strip': 'thickness of the strip',

@@ -20,6 +20,7 @@ const PART_NAMES = {
   'part/stile': named('stile', 'stiles'),
   'part/rail': named('front rail', 'front rails'),
   'part/panel': named('panel', 'panels'),
+  'part/pull': named('pull', 'pulls'),
   'part/build-out': named('build-out', 'build-outs'),
   'part/runner': named('runner', 'runners'),
   'part/batten': named('batten', 'battens'),

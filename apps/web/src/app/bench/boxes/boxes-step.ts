@@ -16,12 +16,25 @@ import { BottomWays } from './bottom-ways';
 import { BoxCard } from './box-card';
 import { Hanging } from './hanging';
 import { Muntin } from './muntin';
+import { OwnSizes } from './own-sizes';
 
 /** Boxes: the boxes that follow, one cut open, and corners, bottom, stock and hanging they follow from. */
 @Component({
   selector: 'z-boxes-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [BackCorner, BottomWays, BoxCard, Figure, Hanging, LengthField, MaterialPick, Muntin, Pick, SectionDrawing],
+  imports: [
+    BackCorner,
+    BottomWays,
+    BoxCard,
+    Figure,
+    Hanging,
+    LengthField,
+    MaterialPick,
+    Muntin,
+    OwnSizes,
+    Pick,
+    SectionDrawing,
+  ],
   templateUrl: './boxes-step.html',
 })
 export class BoxesStep {

@@ -32,6 +32,7 @@ export type WayField =
   | { readonly kind: 'material'; readonly name: string; readonly label: string; readonly like?: string }
   | { readonly kind: 'count'; readonly name: string; readonly label: string; readonly placeholder: string }
   | { readonly kind: 'many'; readonly name: string; readonly label: string; readonly options: readonly Option[] }
+  | { readonly kind: 'lengths'; readonly name: string; readonly label: string }
   | { readonly kind: 'text'; readonly name: string; readonly label: string }
   | {
       readonly kind: 'pick';

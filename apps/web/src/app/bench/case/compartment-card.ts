@@ -2,15 +2,24 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { valueAt, type CaseworkPlan, type Asked, type CasePlan, type JobDocument, type Patch } from '@zabble/core';
-import { Choice, type AnyOption } from '../../fields/choice';
+import {
+  valueAt,
+  type BankPlan,
+  type CaseworkPlan,
+  type Asked,
+  type CasePlan,
+  type JobDocument,
+  type Patch,
+} from '@zabble/core';
+import { Choice, type AnyOption, type Option } from '../../fields/choice';
 import { Figure } from '../../fields/figure';
 import { LengthField } from '../../fields/length-field';
 import { NumberField } from '../../fields/number-field';
+import { Pick } from '../../fields/pick';
 import { Size } from '../../fields/size';
 import { TextField } from '../../fields/text-field';
 import { Toggle } from '../../fields/toggle';
-import { bankIn, doorAway, doorOver, openIn, shelvesIn } from '../../store/case/hold-edits';
+import { bankIn, doorAway, doorOver, openIn, shelvesIn, traysIn } from '../../store/case/hold-edits';
 import { alikeNodes, hasDoor, holds, mergeNode, splitNode, type LayoutEdit } from '../../store/case/layout-edits';
 import { findNode, isLeaf, type FoundNode, type Way, type WrittenCase } from '../../store/case/nodes';
 import { JobEdits } from '../../store/job/job-edits';
@@ -22,6 +31,9 @@ import { MeasuredBack } from './measured-back';
 import { MaterialPick } from '../materials/material-pick';
 import { removeBank, type CaseEdit } from './case-edits';
 import { CaseState } from './case-state';
+import { DoorCard } from './door-card';
+import { TRAY_FIELDS } from './door-fields';
+import { WayFields } from './way-fields';
 
 type Held = 'open' | 'drawers' | 'shelves';
 
@@ -35,17 +47,20 @@ const MOST_SHELVES = 40;
   imports: [
     Choice,
     ChoiceRow,
+    DoorCard,
     Figure,
     LengthField,
     MaterialPick,
     MeasuredBack,
     NumberField,
+    Pick,
     ReactiveFormsModule,
     RouterLink,
     Says,
     Size,
     TextField,
     Toggle,
+    WayFields,
   ],
   templateUrl: './compartment-card.html',
   host: { class: 'flex flex-col gap-3' },
@@ -99,6 +114,17 @@ export class CompartmentCard {
   protected readonly bank = computed(() =>
     this.plan().banks.find(({ bank }) => bank.compartment === this.found()?.node.id),
   );
+  /** Every door that closes it. */
+  protected readonly doors = computed(() => {
+    const id = this.found()?.node.id;
+    return this.plan().doors.filter(({ opening }) => opening.compartments.some((each) => each.id === id));
+  });
+  protected readonly doorsOver = computed((): readonly Option[] =>
+    this.doors().length === 0
+      ? []
+      : [{ value: '', label: $localize`no door` }, ...this.doors().map(({ id }) => ({ value: id, label: id }))],
+  );
+  protected readonly trayFields = TRAY_FIELDS;
   protected readonly shelves = computed(() => {
     const place = this.owner()?.shelves?.findIndex(({ compartment }) => compartment === this.found()?.node.id) ?? -1;
     return place < 0 ? undefined : `${this.plan().path}.shelves[${place}]`;
@@ -213,6 +239,16 @@ export class CompartmentCard {
     if (kind === 'open') return { patches: [] };
     if (kind === 'shelves') return { patches: shelvesIn(owner, path, id, count) };
     return bankIn(document, owner, path, this.casework(), id, count, spoken);
+  }
+
+  /** Trays have no fronts; with fronts again they lap as others do. */
+  protected turnTrays({ path, bank }: BankPlan): void {
+    const trays = bank.front.mount === 'none';
+    this.edit(trays ? $localize`fronts again` : $localize`trays, no fronts`, (document) => {
+      const owner = valueAt(document, this.plan().path) as WrittenCase | undefined;
+      const patches = owner && traysIn(document, owner, path, this.casework(), trays);
+      return patches && { patches };
+    });
   }
 
   protected turnDoor(): void {

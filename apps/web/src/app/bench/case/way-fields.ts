@@ -1,11 +1,14 @@
-import { ChangeDetectionStrategy, Component, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Choice } from '../../fields/choice';
+import { Store } from '@ngrx/store';
 import { LengthField } from '../../fields/length-field';
+import { LengthsField } from '../../fields/lengths-field';
 import { Many } from '../../fields/many';
 import { NumberField } from '../../fields/number-field';
 import { Pick } from '../../fields/pick';
 import { TextField } from '../../fields/text-field';
 import { Toggle } from '../../fields/toggle';
+import { selectShowing } from '../../store/job/job.selectors';
 import { MaterialPick } from '../materials/material-pick';
 import type { WayField } from './case-way';
 
@@ -13,7 +16,7 @@ import type { WayField } from './case-way';
 @Component({
   selector: 'z-way-fields',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Choice, LengthField, Many, MaterialPick, NumberField, Pick, TextField, Toggle],
+  imports: [Choice, LengthField, LengthsField, Many, MaterialPick, NumberField, Pick, TextField, Toggle],
   template: `@for (field of fields(); track field.name) {
     @let at = path() + '.' + field.name;
     @switch (field.kind) {
@@ -48,6 +51,9 @@ import type { WayField } from './case-way';
       }
       @case ('many') {
         <z-many [path]="at" [label]="field.label" [options]="field.options" [fallback]="none" />
+      }
+      @case ('lengths') {
+        <z-lengths-field class="min-w-44" [path]="at" [label]="field.label" [unit]="unit()" />
       }
       @case ('text') {
         <z-text-field
@@ -84,6 +90,8 @@ import type { WayField } from './case-way';
 })
 export class WayFields {
   protected readonly none: readonly string[] = [];
+  private readonly showing = inject(Store).selectSignal(selectShowing);
+  protected readonly unit = computed(() => this.showing()?.unit ?? 'mm');
   /** Path of what the fields belong to. */
   readonly path = input.required<string>();
   readonly title = input.required<string>();

@@ -32,6 +32,7 @@ export class DrawerCard {
   protected readonly number = computed(() => this.drawer().place + 1);
   protected readonly first = computed(() => this.drawer().place === 0);
   protected readonly last = computed(() => this.drawer().place === this.bank().drawers.length - 1);
+  protected readonly trays = computed(() => this.bank().bank.front.mount === 'none');
   protected readonly byContents = computed(() => this.bank().bank.division.scheme === 'contents');
   protected readonly ties = computed(() => [
     { value: '', label: $localize`no other` },

@@ -7,6 +7,7 @@ import { Choice } from '../../fields/choice';
 import { Figure } from '../../fields/figure';
 import { LengthField, type ShownAs } from '../../fields/length-field';
 import { Size } from '../../fields/size';
+import { FrontWays } from './front-ways';
 import { Making } from './making';
 import { mountPatches } from './mount-patches';
 import { PanelRun } from './panel-run';
@@ -30,7 +31,7 @@ const GAPS = {
 @Component({
   selector: 'z-fronts-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Choice, Figure, LengthField, Making, PanelRun, Pulls, Season, Size],
+  imports: [Choice, Figure, FrontWays, LengthField, Making, PanelRun, Pulls, Season, Size],
   templateUrl: './fronts-step.html',
 })
 export class FrontsStep {

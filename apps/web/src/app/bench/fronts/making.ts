@@ -73,6 +73,24 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
         />
         <z-length-field [path]="path() + '.frame.groove'" i18n-label label="Groove" [narrow]="true" />
         <z-length-field
+          [path]="path() + '.frame.grooveWidth'"
+          i18n-label
+          label="Groove wide"
+          [narrow]="true"
+          [optional]="true"
+          i18n-placeholder
+          placeholder="as the panel"
+        />
+        <z-length-field
+          [path]="path() + '.frame.grooveFrom'"
+          i18n-label
+          label="Groove from the face"
+          [narrow]="true"
+          [optional]="true"
+          i18n-placeholder
+          placeholder="in the middle"
+        />
+        <z-length-field
           [path]="path() + '.frame.play'"
           i18n-label
           label="Play"

@@ -7,6 +7,8 @@ import { Choice } from '../../fields/choice';
 import { LengthField } from '../../fields/length-field';
 import { Size } from '../../fields/size';
 import { Says } from '../../ui/says';
+import type { WayField } from '../case/case-way';
+import { WayFields } from '../case/way-fields';
 
 const SCHOOLS = [
   { value: 'none', label: $localize`None` },
@@ -15,11 +17,21 @@ const SCHOOLS = [
   { value: 'third-when-low', label: $localize`Higher on low drawers` },
 ] as const;
 
+const KIND: WayField = {
+  ...{ kind: 'choice', name: 'kind', label: $localize`It is`, fallback: 'bought' },
+  options: [
+    { value: 'bought', label: $localize`bought` },
+    { value: 'made', label: $localize`made` },
+    { value: 'grip', label: $localize`a grip cut out` },
+    { value: 'none', label: $localize`none` },
+  ],
+};
+
 /** Where the pulls sit and are bored. */
 @Component({
   selector: 'z-pulls',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, Says, Size, Choice],
+  imports: [LengthField, Says, Size, Choice, WayFields],
   template: `<section class="flex flex-col gap-3 border-t border-line pt-4" i18n-aria-label aria-label="Pulls">
     <h3 i18n class="text-lg font-semibold">Pulls</h3>
     <div class="flex flex-wrap gap-1" role="group" i18n-aria-label aria-label="Where pulls sit">
@@ -73,6 +85,7 @@ const SCHOOLS = [
         />
         <z-choice [path]="path() + '.count'" i18n-label label="Pulls on a front" [options]="counts" />
       </div>
+      <z-way-fields [path]="path()" i18n-title title="pulls" [fields]="kinds()" />
       @if (bores(); as found) {
         <dl class="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-1" i18n-aria-label aria-label="Bores">
           <dt i18n class="caption">Drawer {{ found.number }}, bored from its left edge at</dt>
@@ -114,6 +127,34 @@ export class Pulls {
     const drawer = drawers.find(({ id }) => id === this.chosen()) ?? drawers[0];
     if (!drawer || drawer.bores.length === 0) return undefined;
     return { number: drawer.place + 1, bores: drawer.bores, screw: drawer.dimensions['screw.pull'] };
+  });
+
+  /** What it is, and what of that there is to tell. */
+  protected readonly kinds = computed((): readonly WayField[] => {
+    const size = (name: string, label: string, optional = false): WayField => ({
+      ...{ kind: 'length', name, label },
+      ...(optional ? { optional: true, placeholder: '0' } : {}),
+    });
+    const kind = this.pull()?.kind;
+    return [
+      KIND,
+      size('projection', $localize`Stands out`, true),
+      ...(kind === 'made'
+        ? ([
+            { kind: 'material', name: 'made.material', label: $localize`Made of` },
+            size('made.length', $localize`Long`),
+            size('made.height', $localize`High`),
+          ] as const)
+        : []),
+      ...(kind === 'grip'
+        ? [
+            size('grip.width', $localize`Grip wide`),
+            size('grip.height', $localize`Grip high`),
+            size('grip.radius', $localize`Corners round by`, true),
+            size('grip.fromTop', $localize`From the top edge`, true),
+          ]
+        : []),
+    ];
   });
 
   protected choose(school: string, label: string): void {

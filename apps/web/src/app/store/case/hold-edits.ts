@@ -13,6 +13,7 @@ import {
   type Length,
   type Patch,
   type ShelvesOf,
+  valueAt,
 } from '@zabble/core';
 import { firstFree } from '../job/first-free';
 import { newBank } from '../job/new-job';
@@ -139,6 +140,27 @@ export function doorOver(
     ...{ top: laps.top, bottom: laps.bottom, left: laps.left, right: laps.right, leaves: 1, material: like.material },
   };
   return [{ path: `${path}.doors`, value: [...doors, door] }];
+}
+
+/** Drawers without fronts behind the door over them, or with fronts again as those beside them have. */
+export function traysIn(
+  document: JobDocument,
+  owner: WrittenCase,
+  path: string,
+  casework: CaseworkPlan,
+  fronted: boolean,
+): readonly Patch[] | undefined {
+  const bank = valueAt(document, path) as WrittenBank | undefined;
+  if (!bank) return undefined;
+  const place = casework.front.compartments.find(({ id }) => id === bank.compartment);
+  const door = owner.doors?.find(({ over }) => place?.within.includes(over));
+  const behind: Patch = { path: `${path}.behind`, value: fronted ? undefined : door?.id };
+  if (!fronted) return [{ path: `${path}.front`, value: { mount: 'none' } }, behind];
+  const like = bankLike(document, owner).front;
+  const laps = like.mount === 'overlay' && place ? lapsIn(casework, place.id, like, like.gap, document.unit) : like;
+  const { dip: _dip, over: _over, setBehind: _behind, ...front } = like;
+  const { top, bottom, left, right } = laps;
+  return [{ path: `${path}.front`, value: { ...front, top, bottom, left, right } }, behind];
 }
 
 /** Nothing of its own in a compartment. */

@@ -1,0 +1,136 @@
+import type { WayField } from './case-way';
+
+const size = (name: string, label: string, optional = false, placeholder = ''): WayField => ({
+  ...{ kind: 'length', name, label },
+  ...(optional ? { optional: true, placeholder } : {}),
+});
+const usual = $localize`usual`;
+
+/** How a door closes its opening, and what it is made of. */
+export const DOOR_FIELDS: readonly WayField[] = [
+  {
+    ...{ kind: 'choice', name: 'mount', label: $localize`Set`, fallback: 'overlay' },
+    options: [
+      { value: 'overlay', label: $localize`before it` },
+      { value: 'inset', label: $localize`in it` },
+    ],
+  },
+  size('top', $localize`Laps (gap) above`),
+  size('bottom', $localize`Below`),
+  size('left', $localize`At the left`),
+  size('right', $localize`At the right`),
+  {
+    ...{ kind: 'choice', name: 'leaves', label: $localize`Leaves`, fallback: 1 },
+    options: [
+      { value: 1, label: $localize`one` },
+      { value: 2, label: $localize`a pair` },
+    ],
+  },
+  size('gap', $localize`Gap between`),
+  { kind: 'material', name: 'material', label: $localize`Made of` },
+];
+
+export const HUNG_FIELDS: readonly WayField[] = [
+  {
+    ...{ kind: 'choice', name: 'hinge.side', label: $localize`Hinged at the`, fallback: 'left' },
+    options: [
+      { value: 'left', label: $localize`left` },
+      { value: 'right', label: $localize`right` },
+    ],
+  },
+  { kind: 'count', name: 'hinge.count', label: $localize`So many hinges`, placeholder: '–' },
+  { kind: 'lengths', name: 'plates', label: $localize`Plates at hand` },
+  { kind: 'count', name: 'opens', label: $localize`Opens to, degrees`, placeholder: '–' },
+  {
+    ...{ kind: 'choice', name: 'stop', label: $localize`Stopped by`, fallback: undefined },
+    options: [
+      { value: undefined, label: $localize`nothing` },
+      { value: 'bumper', label: $localize`a bumper` },
+      { value: 'rail', label: $localize`a rail` },
+    ],
+  },
+];
+
+export const BAND_FIELDS: readonly WayField[] = [
+  size('thickness', $localize`Thickness of the band`),
+  {
+    ...{ kind: 'many', name: 'edges', label: $localize`On edges` },
+    options: [
+      { value: 'top', label: $localize`top` },
+      { value: 'bottom', label: $localize`bottom` },
+      { value: 'left', label: $localize`left` },
+      { value: 'right', label: $localize`right` },
+    ],
+  },
+];
+
+export const FRAME_FIELDS: readonly WayField[] = [
+  size('stile', $localize`Stiles`),
+  size('rail', $localize`Rails`, true, $localize`as stiles`),
+  size('middle', $localize`What parts its lights`, true, $localize`as rails`),
+  {
+    ...{ kind: 'choice', name: 'corner', label: $localize`Corners`, fallback: 'stub' },
+    options: [
+      { value: 'stub', label: $localize`tongue in groove` },
+      { value: 'plain', label: $localize`butted` },
+      { value: 'mitre', label: $localize`mitred` },
+    ],
+  },
+  size('tenon', $localize`Tongue long`, true, $localize`as the groove`),
+  size('groove', $localize`Groove deep`),
+  size('grooveWidth', $localize`Groove wide`, true, $localize`as the panel`),
+  size('grooveFrom', $localize`Groove from the face`, true, $localize`in the middle`),
+  size('play', $localize`Play of the panel`),
+  { kind: 'material', name: 'panel', label: $localize`Panel of` },
+  { kind: 'count', name: 'lights.across', label: $localize`Lights across`, placeholder: '1' },
+  { kind: 'count', name: 'lights.down', label: $localize`Lights down`, placeholder: '1' },
+];
+
+export const PULL_FIELDS: readonly WayField[] = [
+  size('fromEdge', $localize`In from the edges`, true, usual),
+  size('projection', $localize`Stands out`, true, '0'),
+  size('width', $localize`Its width`, true, usual),
+];
+
+export const BUILT_FIELDS: readonly WayField[] = [
+  { kind: 'lengths', name: 'opening.width', label: $localize`Opening wide, at both ends` },
+  { kind: 'lengths', name: 'opening.height', label: $localize`High, at both sides` },
+];
+
+/** A hinge from its own sheet. */
+export const SHEET_FIELDS: readonly WayField[] = [
+  { kind: 'text', name: 'name', label: $localize`What it is called` },
+  {
+    ...{ kind: 'choice', name: 'kind', label: $localize`Kind`, fallback: undefined },
+    options: [
+      { value: undefined, label: $localize`as the row it is like` },
+      { value: 'cup', label: $localize`with a cup` },
+      { value: 'butt', label: $localize`butt` },
+      { value: 'piano', label: $localize`continuous` },
+      { value: 'knife', label: $localize`knife` },
+    ],
+  },
+  { kind: 'count', name: 'opens', label: $localize`Opens to, degrees`, placeholder: usual },
+  size('overlay.base', $localize`Laps, with no tab and no plate`, true, usual),
+  size('overlay.least', $localize`Laps at least`, true, usual),
+  size('overlay.most', $localize`Laps at most`, true, usual),
+  size('bore.diameter', $localize`Cup across`, true, usual),
+  size('bore.depth', $localize`Cup deep`, true, usual),
+  size('bore.tabLeast', $localize`Tab at least`, true, usual),
+  size('bore.tabMost', $localize`Tab at most`, true, usual),
+  size('plate.height', $localize`Its plate stands off`, true, usual),
+  size('plate.back', $localize`Plate’s screws from the front`, true, usual),
+  size('protrusion', $localize`Stands in the opening`, true, usual),
+  size('zone', $localize`Takes, above and below`, true, usual),
+  size('adjust', $localize`Its screws move it`, true, usual),
+  { kind: 'count', name: 'load_kg', label: $localize`A pair carries, kg`, placeholder: '6' },
+];
+
+/** Trays in place of drawers with fronts, and what keeps them clear of a door. */
+export const TRAY_FIELDS: readonly WayField[] = [
+  size('pack.left', $localize`Packed at the left`, true, '0'),
+  size('pack.right', $localize`Packed at the right`, true, '0'),
+  size('front.setBehind', $localize`Behind the front`, true, usual),
+  size('front.dip', $localize`Front lower by`, true, '0'),
+  size('front.over', $localize`Front wider, each side`, true, '0'),
+];
