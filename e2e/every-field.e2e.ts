@@ -21,6 +21,10 @@ const EXCEPT: readonly (readonly [field: RegExp, why: string])[] = [
   [/^room\b/, 'as rooms: read and kept, of no plan yet'],
   [/^hinges\b/, 'from a door’s card: see every-case-field.spec'],
   [/^cases\[\]\.banks\[\]\.compartment$/, 'as the case it stands in'],
+  [
+    /^cases\[\]\.banks\[\]\.(behind|pack|front\.(dip|over|setBehind|reveals)|drawers\[\]\.y$)/,
+    'of banks in compartments: see every-case-field.spec and doors.e2e',
+  ],
   [/\.aside\./, 'the readings of the other basis, set aside by turning it: see below'],
 ];
 
@@ -183,6 +187,48 @@ const DEEDS: readonly { readonly fields: readonly string[]; readonly does: (page
     },
   },
   {
+    fields: ['cases[].banks[].box.corner.short', 'cases[].banks[].box.corner.back.short'],
+    does: async (page) => {
+      await step('Boxes', 'Left')(page);
+      const at = 'cases[0].banks[0].box.corner';
+      await page.locator(`[data-path="${at}.joint"]`).selectOption('housed');
+      await page.locator(`[data-path="${at}.back.joint"]`).selectOption('housed');
+      await fill(page, [`${at}.short`, `${at}.back.short`]);
+    },
+  },
+  {
+    fields: ['cases[].banks[].drawers[].box.corner.short', 'cases[].banks[].drawers[].box.corner.back.short'],
+    does: async (page) => {
+      await step('Boxes', 'Left', drawer(1))(page);
+      const at = 'cases[0].banks[0].drawers[0].box.corner';
+      await page.locator(`[data-path="${at}.joint"]`).selectOption('housed');
+      await page.locator(`[data-path="${at}.back.joint"]`).selectOption('housed');
+      await fill(page, [`${at}.short`, `${at}.back.short`]);
+    },
+  },
+  {
+    fields: ['material', 'length', 'height'].map((name) => `cases[].banks[].front.pull.made.${name}`),
+    does: async (page) => {
+      await step('Fronts', 'bank b2')(page);
+      await page.getByText('made', { exact: true }).click();
+      const at = 'cases[0].banks[1].front.pull.made';
+      await page.locator(`[data-path="${at}.length"]`).waitFor();
+      await page.evaluate(writeAt, { path: `${at}.material`, value: '' });
+      await fill(page, [`${at}.length`, `${at}.height`]);
+    },
+  },
+  {
+    fields: ['width', 'height', 'radius', 'fromTop'].map((name) => `cases[].banks[].front.pull.grip.${name}`),
+    does: async (page) => {
+      await step('Fronts', 'bank b2')(page);
+      await page.getByText('a grip cut out', { exact: true }).click();
+      await fill(
+        page,
+        ['width', 'height', 'radius', 'fromTop'].map((name) => `cases[0].banks[1].front.pull.grip.${name}`),
+      );
+    },
+  },
+  {
     fields: ['cutting.released[].part', 'cutting.released[].reason'],
     does: async (page) => {
       await step('Measure')(page);
@@ -330,6 +376,14 @@ async function writeAt({ path, value }: { readonly path: string; readonly value:
   }
   // What follows is drawn.
   for (let frame = 0; frame < 2; frame += 1) await new Promise((drawn) => requestAnimationFrame(drawn));
+}
+
+/** Writes something into the fields that a choice brings. */
+async function fill(page: Page, paths: readonly string[]): Promise<void> {
+  for (const path of paths) {
+    await page.locator(`[data-path="${path}"]`).first().waitFor();
+    await page.evaluate(writeAt, { path, value: '1/2' });
+  }
 }
 
 const NUMBER = /_kg$|_kg_m3|_gpa|_c$|humidity|price|extension|stages|ratio|count|share$/;

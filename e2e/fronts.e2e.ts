@@ -92,7 +92,7 @@ test('slides side by side for this bank: one is taken, and a row is written from
   await openJob(page, 'Notions bank');
   await page.getByRole('link', { name: /^Slides/ }).click();
   const table = page.getByRole('group', { name: 'Slides side by side' });
-  await expect(table.getByRole('row')).toHaveCount(11);
+  await expect(table.getByRole('row')).toHaveCount(12);
   await expect(table.getByRole('row', { name: /^Centre-mount/ })).toContainText(/wants the bottom/);
   await table.getByRole('button', { name: 'Use Side-mount, light' }).click();
   await expect(page.getByLabel('Slide', { exact: true })).toHaveValue('side-light');

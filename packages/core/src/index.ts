@@ -101,6 +101,7 @@ export {
   drawCaseFace,
   drawCaseStick,
   drawCaseTemplates,
+  drawHingeTemplates,
   drawExploded,
   drawWholeCase,
   type CaseView,

@@ -1,4 +1,4 @@
-import { caseStockOf, drawCaseTemplates, drawTemplates, said } from '@zabble/core';
+import { caseStockOf, drawCaseTemplates, drawHingeTemplates, drawTemplates, said } from '@zabble/core';
 import { fullSize } from './full-size';
 import { MARGIN, Pdf } from './pdf';
 import type { Printing } from './printing';
@@ -22,7 +22,8 @@ export function templatesPdf(printing: Printing): Promise<Buffer> {
     const owner = job.cases.find(({ id }) => id === each.id);
     const stock = owner && caseStockOf(job, owner, each.path);
     if (!stock || !each.casework) continue;
-    for (const { title: template, drawing, says } of drawCaseTemplates(stock, each.casework, words)) {
+    const drawn = [...drawCaseTemplates(stock, each.casework, words), ...drawHingeTemplates(each.doors, words)];
+    for (const { title: template, drawing, says } of drawn) {
       any = true;
       const title = said('paper/case-template', { job: job.name, owner: each.name, template });
       fullSize(pdf, drawing, words.say(title), says.map(words.say));

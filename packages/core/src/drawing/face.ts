@@ -24,7 +24,10 @@ export function drawFace(plan: BankPlan): Drawing {
   return { ...extent([around, { ...opening, ...edges }]), shapes };
 }
 
-function frontOf({ bank }: BankPlan, drawer: DrawerPlan): readonly Box[] {
+function frontOf(plan: BankPlan, drawer: DrawerPlan): readonly Box[] {
+  const { bank } = plan;
+  // Of a tray its box is what is seen.
+  if (bank.front.mount === 'none') return boxOf(plan, drawer).map((box) => ({ ...box, role: 'front' }));
   const size = read(drawer, 'front.width', 'front.height', 'front.bottomY');
   if (!size) return [];
   const [width = 0, height = 0, y = 0] = size;
@@ -64,11 +67,12 @@ function pullsOf(plan: BankPlan, drawer: DrawerPlan): readonly Box[] {
   }));
 }
 
-function boxOf({ opening }: BankPlan, drawer: DrawerPlan): readonly Box[] {
+function boxOf({ bank, opening }: BankPlan, drawer: DrawerPlan): readonly Box[] {
   const size = read(drawer, 'box.width', 'box.height', 'box.bottomY');
   if (!size) return [];
   const [width = 0, height = 0, y = 0] = size;
-  const x = (inMillimetres(opening.width.total) - width) / 2;
+  const [left, right] = [inMillimetres(bank.pack?.left ?? ZERO), inMillimetres(bank.pack?.right ?? ZERO)];
+  const x = left + (inMillimetres(opening.width.total) - left - right - width) / 2;
   return [{ kind: 'box', role: 'drawer-box', drawer: drawer.id, x, y, width, height }];
 }
 

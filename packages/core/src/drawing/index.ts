@@ -16,4 +16,5 @@ export * from './stick-paper';
 export * from './templates';
 export * from './case-stick';
 export { drawCaseTemplates } from './case-templates';
+export { drawHingeTemplates } from './hinge-template';
 export { ordinatesOf } from './ordinates';

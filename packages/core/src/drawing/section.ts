@@ -1,4 +1,4 @@
-import { BOTTOMS, type PartCut } from '../box';
+import { BOTTOMS, ROLES, type PartCut } from '../box';
 import { drawerSettings, type Box as BoxChoice } from '../job';
 import { inMillimetres, nm, type Length, type Tally, type SizeKind } from '../length';
 import type { BankPlan, DrawerDimension, DrawerPlan } from '../plan';
@@ -37,7 +37,7 @@ export function drawSection({ bank, opening, drawers }: BankPlan, id: string): D
   )
     return undefined;
   const shapes: readonly Shape[] = [...solids(cut), ...sizes(cut)];
-  const front = cut.inset ? 0 : -mm(drawer.frontThickness);
+  const front = cut.inset || !drawn(cut) ? 0 : -mm(drawer.frontThickness);
   const [low, high] = [Math.min(of(cut, 'bay.bottomY'), of(cut, 'front.bottomY')), topOf(cut)];
   return { x: front, y: low, width: cut.depth - front, height: high - low, shapes };
 }
@@ -65,7 +65,8 @@ function solids(cut: Cut): readonly Box[] {
   const [floor, high, long] = [of(cut, 'box.bottomY'), of(cut, 'box.height'), of(cut, 'box.length')];
   const bay = boxOf(drawer, 'bay', 0, of(cut, 'bay.bottomY'), depth, of(cut, 'bay.height'));
   const side = boxOf(drawer, 'box-side', start, floor, long, high);
-  const front = boxOf(drawer, 'front', inset ? 0 : -thick, of(cut, 'front.bottomY'), thick, of(cut, 'front.height'));
+  const front =
+    drawn(cut) && boxOf(drawer, 'front', inset ? 0 : -thick, of(cut, 'front.bottomY'), thick, of(cut, 'front.height'));
   const slide = boxOf(
     drawer,
     'slide',
@@ -74,7 +75,20 @@ function solids(cut: Cut): readonly Box[] {
     drawer.nominal === undefined ? long : mm(drawer.nominal),
     mm(drawer.family.profile),
   );
-  return [bay, side, ...ends(cut, start), bottom(cut, start), slide, ...backCuts(cut, start), front];
+  return [
+    bay,
+    side,
+    ...ends(cut, start),
+    bottom(cut, start),
+    slide,
+    ...backCuts(cut, start),
+    ...(front ? [front] : []),
+  ];
+}
+
+/** A tray has no front but its box's. */
+function drawn({ drawer }: Cut): boolean {
+  return drawer.parts.some(({ role }) => ROLES[role].of === 'front');
 }
 
 /** Box front and back; the back stands on the bottom where that slides in. */
@@ -85,7 +99,7 @@ function ends(cut: Cut, start: number): readonly Box[] {
   const [te, tb] = [mm(front?.thickness), mm(back?.thickness)];
   const tall = back?.width ? mm(back.width.total) : high;
   return [
-    boxOf(cut.drawer, 'box-end', start, floor + lift, te, high - lift),
+    ...(front ? [boxOf(cut.drawer, 'box-end', start, floor + lift, te, mm(front.width?.total) || high - lift)] : []),
     boxOf(cut.drawer, 'box-end', start + long - tb, floor + high - tall, tb, tall),
   ];
 }

@@ -61,10 +61,14 @@ const RULES: readonly BoxRule[] = [
   smallPart,
 ];
 
+/** What is said of fronts: trays have none. */
+const OF_FRONTS: ReadonlySet<BoxRule> = new Set([frontTooLow, boreOffFront, boxOverFront, frontProud, revealTooTight]);
+
 /** What one box, its slide and its front say. */
 export function boxFindings(facts: BoxFacts): readonly Finding[] {
   const found: Judgement[] = [];
   for (const rule of RULES) {
+    if (facts.bank.front.mount === 'none' && OF_FRONTS.has(rule)) continue;
     const judgement = rule(facts);
     if (judgement) found.push(judgement);
   }

@@ -27,7 +27,8 @@ export interface FrontStep {
 /** The fronts in their order: from a level ledge up, or from the top line down. Common practice. */
 export function frontSteps(plan: BankPlan): readonly FrontStep[] {
   const { bank, drawers } = plan;
-  if (drawers.some(({ dimensions }) => !dimensions['front.height'])) return [];
+  // Trays have none.
+  if (bank.front.mount === 'none' || drawers.some(({ dimensions }) => !dimensions['front.height'])) return [];
   const down = bank.mounting?.fronts === 'top-down';
   const order = down ? drawers : [...drawers].reverse();
   const between = betweenOf(bank);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { ENGLISH, millimetres, wordsIn } from '..';
+import { drawFace, drawSection, ENGLISH, frontSteps, millimetres, wordsIn } from '..';
 import { patched, type Patch } from '../reading';
 import { planDocument } from './document';
 import { plan, readJobDocument } from './plan';
@@ -270,5 +270,18 @@ describe('what is said of such boxes', () => {
     const finding = said(over).findings.find((each) => each.code === code)!;
     expect(finding.remedies!.length).toBeGreaterThan(0);
     for (const { patches } of finding.remedies!) expect(said(over, patches).codes).not.toContain(code);
+  });
+});
+
+describe('a tray has no front', () => {
+  it('so nothing is said of one, drawn of one, or hung of one', () => {
+    const { bank, codes } = planned({ ...TRAYS, pack: { left: '19 mm' } });
+    for (const code of ['REVEAL_TOO_TIGHT', 'FRONT_TOO_LOW', 'BOX_OVER_FRONT']) expect(codes).not.toContain(code);
+    expect(frontSteps(bank)).toEqual([]);
+    const drawn = drawFace(bank).shapes.filter(({ role }) => role === 'front');
+    // Its box, off the middle by half of what is packed on one side.
+    const [tray] = drawn as readonly { x: number; width: number }[];
+    expect(tray!.x + tray!.width / 2).toBeCloseTo(bank.opening.width.total / 2e6 + 9.5, 6);
+    expect(drawSection(bank, 'd1')!.shapes.some(({ role }) => role === 'front')).toBe(false);
   });
 });

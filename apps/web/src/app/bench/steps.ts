@@ -48,7 +48,7 @@ const STANDINGS: Readonly<Record<Step, (bank: BankPlan, stopped: boolean) => Sta
   fronts: ({ bank, drawers }) =>
     done(
       said('standing/mount', {
-        inset: bank.front.mount === 'inset',
+        mount: bank.front.mount,
         pulls: drawers.some(({ bores }) => bores.length > 0),
       }),
     ),

@@ -37,8 +37,8 @@ export const STEP_WORDS = {
   'standing/fronts': ({ count }: { count: number }, w: Words) => w.count(count, { one: 'front', other: 'fronts' }),
   'standing/heights': ({ count }: { count: number }, w: Words) =>
     w.count(count, { one: 'box height', other: 'box heights' }),
-  'standing/mount': ({ inset, pulls }: { inset: boolean; pulls: boolean }) =>
-    `${inset ? 'inset' : 'overlay'}${pulls ? ', with pulls' : ''}`,
+  'standing/mount': ({ mount, pulls }: { mount: 'overlay' | 'inset' | 'none'; pulls: boolean }) =>
+    `${{ overlay: 'overlay', inset: 'inset', none: 'trays' }[mount]}${pulls ? ', with pulls' : ''}`,
   'standing/held-by-stops': 'held by what is to mend',
   'standing/held-until-measured': 'held until measured',
   'standing/ready': 'ready for the saw',

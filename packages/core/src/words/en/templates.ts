@@ -38,6 +38,9 @@ export const TEMPLATES = {
     w: Words,
   ) =>
     `${p.count} holes ${w.mark(p.diameter, 'reading')} across, ${w.mark(p.depth, 'reading')} deep, ${w.mark(p.front, 'spacer')} in from the front edge${p.back === undefined ? '' : ` and ${w.mark(p.back, 'spacer')} in from it at the back`}; the same on both walls`,
+  'template/hinges-of': ({ door }: { door: string }) => `Hinges of door “${door}”`,
+  'template/cups': (p: { diameter: Length; depth: Length; tab: Length; count: number; above: Length }, w: Words) =>
+    `${w.count(p.count, { one: 'cup', other: 'cups' })} ${w.mark(p.diameter, 'reading')} across, ${w.mark(p.depth, 'reading')} deep, ${w.mark(p.tab, 'reading')} from the hinged edge; from the leaf’s lower end up, ${w.mark(p.above, 'spacer')} from the last to its upper end; turned over for the other hand`,
   'template/on-floor': 'floor of the compartment',
   'template/cut-away': 'cut away',
   'template/notch-of': ({ part }: { part: Said }, w: Words) => `Notch, ${w.say(part)}`,

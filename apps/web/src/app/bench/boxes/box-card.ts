@@ -18,6 +18,7 @@ import { Pick } from '../../fields/pick';
 import { Says } from '../../ui/says';
 import { MaterialPick } from '../materials/material-pick';
 import { BackCorner } from './back-corner';
+import { OwnSizes } from './own-sizes';
 
 const AS_BANK: Option = { value: '', label: $localize`as the bank` };
 
@@ -25,7 +26,7 @@ const AS_BANK: Option = { value: '', label: $localize`as the bank` };
 @Component({
   selector: 'z-box-card',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [BackCorner, LengthField, MaterialPick, Pick, Says],
+  imports: [BackCorner, LengthField, MaterialPick, OwnSizes, Pick, Says],
   templateUrl: './box-card.html',
 })
 export class BoxCard {

@@ -3,7 +3,7 @@ import { Store } from '@ngrx/store';
 import type { BankPlan, Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { sessionFeature } from '../../store/session/session';
-import { Choice } from '../../fields/choice';
+import { Choice, type AnyOption } from '../../fields/choice';
 import { LengthField } from '../../fields/length-field';
 import { Size } from '../../fields/size';
 import { Says } from '../../ui/says';
@@ -17,15 +17,12 @@ const SCHOOLS = [
   { value: 'third-when-low', label: $localize`Higher on low drawers` },
 ] as const;
 
-const KIND: WayField = {
-  ...{ kind: 'choice', name: 'kind', label: $localize`It is`, fallback: 'bought' },
-  options: [
-    { value: 'bought', label: $localize`bought` },
-    { value: 'made', label: $localize`made` },
-    { value: 'grip', label: $localize`a grip cut out` },
-    { value: 'none', label: $localize`none` },
-  ],
-};
+const SORTS: readonly AnyOption[] = [
+  { value: 'bought', label: $localize`bought` },
+  { value: 'made', label: $localize`made` },
+  { value: 'grip', label: $localize`a grip cut out` },
+  { value: 'none', label: $localize`none` },
+];
 
 /** Where the pulls sit and are bored. */
 @Component({
@@ -85,7 +82,17 @@ const KIND: WayField = {
         />
         <z-choice [path]="path() + '.count'" i18n-label label="Pulls on a front" [options]="counts" />
       </div>
-      <z-way-fields [path]="path()" i18n-title title="pulls" [fields]="kinds()" />
+      <div class="flex flex-wrap items-start gap-3">
+        <z-choice
+          [path]="path() + '.kind'"
+          i18n-label
+          label="It is"
+          [options]="sorts"
+          fallback="bought"
+          [along]="alongKind"
+        />
+        <z-way-fields [path]="path()" i18n-title title="pulls" [fields]="kinds()" />
+      </div>
       @if (bores(); as found) {
         <dl class="grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-1" i18n-aria-label aria-label="Bores">
           <dt i18n class="caption">Drawer {{ found.number }}, bored from its left edge at</dt>
@@ -129,7 +136,21 @@ export class Pulls {
     return { number: drawer.place + 1, bores: drawer.bores, screw: drawer.dimensions['screw.pull'] };
   });
 
-  /** What it is, and what of that there is to tell. */
+  protected readonly sorts = SORTS;
+  /** One that is made, or cut out, begins with its sizes. */
+  protected readonly alongKind = (kind: AnyOption['value']): readonly Patch[] => {
+    const [now, size] = [this.pull(), (inches: string, metric: string) => this.edits.usual(inches, metric)];
+    if (kind === 'made' && !now?.made) {
+      const material = this.bank().bank.front.material;
+      const made = { material, length: size('4 in', '100 mm'), height: size('5/8 in', '16 mm') };
+      return [{ path: `${this.path()}.made`, value: made }];
+    }
+    if (kind === 'grip' && !now?.grip)
+      return [{ path: `${this.path()}.grip`, value: { width: size('4 in', '100 mm'), height: size('1 in', '25 mm') } }];
+    return [];
+  };
+
+  /** What of that there is to tell. */
   protected readonly kinds = computed((): readonly WayField[] => {
     const size = (name: string, label: string, optional = false): WayField => ({
       ...{ kind: 'length', name, label },
@@ -137,7 +158,6 @@ export class Pulls {
     });
     const kind = this.pull()?.kind;
     return [
-      KIND,
       size('projection', $localize`Stands out`, true),
       ...(kind === 'made'
         ? ([

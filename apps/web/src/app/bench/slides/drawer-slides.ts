@@ -31,6 +31,7 @@ import { LENGTH_LISTS, offeredLength } from './length-lists';
             <th i18n class="py-1.5 pr-2 font-medium" scope="col">Slide</th>
             <th i18n class="py-1.5 pr-2 font-medium" scope="col">Length</th>
             <th i18n class="py-1.5 pr-2 font-medium" scope="col">From the list in</th>
+            <th i18n class="py-1.5 pr-2 font-medium" scope="col">Cut off it</th>
             <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">Weighs, of what it carries</th>
             <th i18n class="py-1.5 text-right font-medium" scope="col">Inside width</th>
           </tr>
@@ -84,6 +85,17 @@ import { LENGTH_LISTS, offeredLength } from './length-lists';
                   [hideLabel]="true"
                   [options]="lists"
                   [along]="forgetLength(row.drawer, false)"
+                />
+              </td>
+              <td class="py-1 pr-2">
+                <z-length-field
+                  [path]="row.drawer.path + '.slide.cut'"
+                  i18n-label
+                  label="Cut off the slide of drawer {{ row.drawer.place + 1 }}"
+                  [hideLabel]="true"
+                  [narrow]="true"
+                  [optional]="true"
+                  placeholder="–"
                 />
               </td>
               <td
