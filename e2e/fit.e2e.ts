@@ -34,7 +34,7 @@ test('hung one step at a time: what is done is kept, the fronts are released at 
   await openJob(page, 'Notions bank');
   await page.getByRole('link', { name: /^Fit/ }).click();
   const hanging = page.getByRole('region', { name: 'The hanging, step by step' });
-  await expect(hanging).toContainText('Step 1 of 31');
+  await expect(hanging).toContainText('Step 1 of 37');
   await expect(hanging.getByRole('heading', { name: 'Build the sides out' })).toBeVisible();
   const next = hanging.getByRole('button', { name: 'Done, next' });
   await next.click();

@@ -17,7 +17,7 @@ describe('hanging in order', () => {
       'd2/right',
     ]);
     expect(steps.slice(-2).map(({ name }) => name)).toEqual(['d6/test', 'd6/lock']);
-    expect(new Set(steps.map(({ name }) => name)).size).toBe(1 + 6 * 5);
+    expect(new Set(steps.map(({ name }) => name)).size).toBe(1 + 6 * 6);
     const fences = steps.filter(({ kind }) => kind === 'spacer').map(({ spacer }) => spacer!.total);
     expect(fences).toEqual([...fences].sort((a, b) => b - a));
     expect(steps.find(({ kind }) => kind === 'left')).toMatchObject({ place: 0, holes: bank!.drawers[0]!.holes });
@@ -31,6 +31,26 @@ describe('hanging in order', () => {
       const { from, to } = spacerStands(upward!, place!)!;
       expect(to - from).toBe(spacer!.total);
     }
+  });
+
+  it('goes by the kind of slide: locks, notch and hooks for what lies under the box; guides, kicker and wax for wood', () => {
+    const kindsOf = (family: string, more: object = {}) => {
+      const [hung] = banks(
+        demo('notions-bank'),
+        { path: 'cases[0].banks[0].slide', value: { family } },
+        ...Object.entries(more).map(([path, value]) => ({ path: `cases[0].banks[0].${path}`, value })),
+      );
+      return new Set(hangSteps(hung!).map(({ kind }) => kind));
+    };
+    const under = kindsOf('undermount-16', { mounting: { behind: 'strips' }, 'box.bottomFit': 'captured' });
+    for (const kind of ['strips', 'notch', 'hooks', 'locks', 'adjust'] as const) expect(under.has(kind)).toBe(true);
+    expect([under.has('member'), under.has('wax')]).toEqual([false, false]);
+    const wood = kindsOf('wood-runner');
+    for (const kind of ['guide', 'kicker', 'wax'] as const) expect(wood.has(kind)).toBe(true);
+    expect([wood.has('lock'), wood.has('member')]).toEqual([false, false]);
+    const [first] = hangSteps(bank!).filter(({ kind }) => kind === 'member');
+    const { dimensions: of } = bank!.drawers[0]!;
+    expect(first!.line!.total).toBe(of['slide.centreY']!.total - of['box.bottomY']!.total);
   });
 
   it('has none while the heights can’t be worked out', () => {

@@ -98,6 +98,8 @@ const STEPS: ReadonlySet<string> = new Set<StepCode>([
   'step/spacer',
   'step/left',
   'step/right',
+  ...(['step/strips', 'step/guide', 'step/kicker', 'step/member', 'step/notch', 'step/hooks'] as const),
+  ...(['step/locks', 'step/adjust', 'step/wax'] as const),
   'step/test',
   'step/lock',
   'step/reveal',

@@ -16,6 +16,21 @@ import {
 import { selectJob } from '../../store/job/job.selectors';
 import { Size } from '../../fields/size';
 
+const STRIPS = {
+  'rear left': $localize`Left, at the back`,
+  'rear right': $localize`Right, at the back`,
+  'front left': $localize`Left, in front`,
+  'front right': $localize`Right, in front`,
+};
+const SIZES: Readonly<Record<string, string>> = {
+  width: $localize`wide`,
+  height: $localize`high`,
+  in: $localize`in from the end`,
+  up: $localize`up`,
+  diameter: $localize`across`,
+  depth: $localize`deep`,
+};
+
 /** What is done in one step of the hanging, with its sizes. */
 @Component({
   selector: 'z-hang-step-body',
@@ -42,6 +57,65 @@ import { Size } from '../../fields/size';
         }
       </p>
       <p i18n class="text-base">One for both sides. Set the fence to it; don’t take it off what was before.</p>
+    }
+    @case ('strips') {
+      @for (strip of strips(); track $index) {
+        <p>
+          {{ strip.name }}
+          <b class="font-semibold"><z-size kind="part" [length]="strip.length.total" [unit]="true" /></b>
+          @if (strip.line; as line) {
+            <ng-container i18n>, brackets <z-size kind="spacer" [length]="line.total" [unit]="true" /> in</ng-container>
+          }
+        </p>
+      }
+      <p i18n class="text-base">
+        Brackets over the case’s floor at
+        @for (mark of strips()[0]?.marks ?? []; track mark.drawer; let last = $last) {
+          <z-size kind="spacer" [length]="mark.y.total" />{{ last ? '.' : ', ' }}
+        }
+      </p>
+    }
+    @case ('member') {
+      <p i18n>Part the slide. Its inner member goes on the box, its front end level with the box’s.</p>
+      @if (step().line; as line) {
+        <p i18n>
+          Its line
+          <b class="text-3xl font-semibold"><z-size kind="spacer" [length]="line.total" [unit]="true" /></b> up from the
+          box’s lower edge
+        </p>
+      }
+    }
+    @case ('notch') {
+      <p>
+        @for (size of sized(); track size.name) {
+          {{ size.label }}
+          <b class="font-semibold"><z-size kind="reading" [length]="size.length" [unit]="true" /></b>{{ ' ' }}
+        }
+      </p>
+    }
+    @case ('hooks') {
+      <p>
+        @for (size of sized(); track size.name) {
+          {{ size.label }}
+          <b class="font-semibold"><z-size kind="reading" [length]="size.length" [unit]="true" /></b>{{ ' ' }}
+        }
+      </p>
+      <p i18n class="text-base">Press it home on the hooks first: they mark where they come.</p>
+    }
+    @case ('locks') {
+      <p i18n>One under each front corner, hard against the box front; then click the box in.</p>
+    }
+    @case ('adjust') {
+      <p i18n>Side, height and tilt by the slide’s own screws. What they do not reach is cut again.</p>
+    }
+    @case ('guide') {
+      <p i18n>Between the runners, flush with the frame’s edge; glue, pre-bore and screw.</p>
+    }
+    @case ('kicker') {
+      <p i18n>Over the top box, so that it does not tip when it is out.</p>
+    }
+    @case ('wax') {
+      <p i18n>Wax runners and the box’s edges when it runs.</p>
     }
     @case ('test') {
       <p i18n>Put the box in and run it out and in. It is true when it runs alike on both sides and stays shut.</p>
@@ -100,6 +174,22 @@ export class HangStepBody {
       ? $localize`Pre-bore, then screw it through; no glue until the box has run on it.`
       : $localize`Glue it, pre-bore and screw it, square to the front; wax it when the box runs.`;
   });
+
+  /** Strips up the case, each by where it stands. */
+  protected readonly strips = computed(() =>
+    this.bank()
+      .carriers.filter(({ role }) => role === 'strip')
+      .map((strip) => ({ ...strip, name: STRIPS[`${strip.end ?? 'rear'} ${strip.side}`] })),
+  );
+
+  /** What is worked into the back, size by size. */
+  protected readonly sized = computed(() =>
+    Object.entries(this.step().sizes ?? {}).map(([name, { total }]) => ({
+      name,
+      label: SIZES[name] ?? name,
+      length: total,
+    })),
+  );
 
   /** Those that come to something to pack with. */
   protected told<T extends { readonly eachSide: Length }>(packing: readonly T[] = []): readonly T[] {

@@ -17,7 +17,7 @@ const step = (name: string, more: object = {}): LogEntryDocument => ({
 describe('the hanging, step by step', () => {
   it('writes each step that is done into the log and goes on', async () => {
     const { press, text, entries } = await onTheBench(StepWalk, { which: 'hang' });
-    expect(text()).toContain('Step 1 of 20');
+    expect(text()).toContain('Step 1 of 24');
     expect(text()).toContain('Cut the spacerdrawer 1');
     await press('Done, next');
     expect(entries()).toMatchObject([{ kind: 'step', bank: 'c1/b1', step: 'd1/spacer' }]);
@@ -27,7 +27,7 @@ describe('the hanging, step by step', () => {
   it('goes on by itself when another at the case does the step', async () => {
     const { hear, text } = await onTheBench(StepWalk, { which: 'hang' });
     await hear(step('d1/spacer'));
-    expect(text()).toContain('Step 2 of 20');
+    expect(text()).toContain('Step 2 of 24');
     await hear(step('d1/left'));
     expect(text()).toContain('Right slidedrawer 1');
   });
@@ -39,7 +39,7 @@ describe('the hanging, step by step', () => {
     expect(text()).toContain('Done 2026-11-20 09:00, Bo');
     await press('Not done after all');
     expect(entries().map((each) => ('undone' in each ? each.undone : false))).toEqual([false, true]);
-    expect(text()).toContain('0 of 20 done');
+    expect(text()).toContain('0 of 24 done');
   });
 
   it('looks ahead and back without doing anything; done only by its own press', async () => {
@@ -49,14 +49,14 @@ describe('the hanging, step by step', () => {
       await settle();
     };
     await arrow('ArrowRight');
-    expect(text()).toContain('Step 2 of 20');
+    expect(text()).toContain('Step 2 of 24');
     await press('Ahead');
-    expect(text()).toContain('Step 3 of 20');
+    expect(text()).toContain('Step 3 of 24');
     await arrow('ArrowLeft');
-    expect(text()).toContain('Step 2 of 20');
+    expect(text()).toContain('Step 2 of 24');
     for (let i = 0; i < 30; i += 1) await arrow('ArrowRight');
     // The last is not done by having looked at it.
-    expect(text()).toContain('Step 20 of 20');
+    expect(text()).toContain('Step 24 of 24');
     expect(text()).not.toContain('Every slide hangs');
     expect(entries()).toEqual([]);
   });
@@ -66,8 +66,8 @@ describe('the hanging, step by step', () => {
     await press('Done, next');
     expect(text()).toContain('Done: Cut the spacer, drawer 1.');
     await press('Take it back');
-    expect(text()).toContain('Step 1 of 20');
-    expect(text()).toContain('0 of 20 done');
+    expect(text()).toContain('Step 1 of 24');
+    expect(text()).toContain('0 of 24 done');
     expect(entries().map((each) => ('undone' in each ? each.undone : false))).toEqual([false, true]);
   });
 
