@@ -9,10 +9,11 @@ const VIEWS = [
   { name: 'new-job', begin: 'Face frame on wooden runners' },
   {
     name: 'case',
-    job: 'Splicing bench',
+    job: 'Signal locker',
     step: 'case',
-    press: [/^Compartment rope/, /^Face frame/],
-    to: 'z-compartment-card',
+    press: [/^Compartment charts/],
+    unfold: 'Hinges',
+    to: 'z-hinge-pick',
   },
   { name: 'materials', job: 'Flag chest', step: 'measure', key: 'm', press: ['Black cherry, 20 mm'] },
   { name: 'measure', job: 'Notions bank', step: 'measure', ask: 'Width that governs' },
@@ -66,6 +67,7 @@ async function picture(
     step,
     ask,
     press = [],
+    unfold,
     to,
     key,
     write,
@@ -121,6 +123,7 @@ async function picture(
   if (elsewhere) await changedElsewhere(page);
   if (record) await measuredBack(page, url);
   for (const button of press) await page.getByRole('button', { name: button, exact: true }).click();
+  if (unfold) await page.locator('summary').filter({ hasText: unfold }).click();
   if (to) await page.locator(to).evaluate((part) => part.scrollIntoView({ block: 'start' }));
   for (const each of keys) {
     await page.keyboard.press(each);

@@ -42,7 +42,7 @@ export function smallFace(plan: BankPlan): SmallFace {
 /** What is shown small of a case: the whole of it where it is planned whole, else each of its banks. */
 export function smallFaces(plan: CasePlan): readonly SmallFace[] {
   if (!plan.casework) return plan.banks.map(smallFace);
-  const { shapes, banks, ...around } = drawWholeCase(plan, plan.casework);
+  const { shapes, banks, doors, ...around } = drawWholeCase(plan, plan.casework);
   const members = shapes.filter((shape): shape is Box => shape.kind === 'box');
   const fronts = banks.flatMap((bank) =>
     bank.shapes.filter((shape): shape is Box => shape.kind === 'box' && shape.role === 'front'),
@@ -56,7 +56,7 @@ export function smallFaces(plan: CasePlan): readonly SmallFace[] {
       ...tenths(around),
       boxes: [
         ...seen.map((box) => ({ role: 'case' as const, ...tenths(box) })),
-        ...fronts.map((box) => ({ role: 'front' as const, ...tenths(box) })),
+        ...[...fronts, ...doors].map((box) => ({ role: 'front' as const, ...tenths(box) })),
       ],
     },
   ];

@@ -1,11 +1,9 @@
 import type { Body, CaseworkPlan } from '../casework';
-import type { DoorOf } from '../job';
-import { inMillimetres, nm, type Length } from '../length';
+import type { DoorPlan } from '../doors';
+import { inMillimetres } from '../length';
 import type { CasePlan } from '../plan';
 import { drawFace } from './face';
 import type { Box, Drawing, Shape } from './shapes';
-
-type Door = DoorOf<Length>;
 
 /** From where a case is seen: before it, above it, or cut through from the right. */
 export type CaseView = 'front' | 'plan' | 'section';
@@ -36,8 +34,12 @@ export interface DrawnCompartment extends Extent {
 
 /** A whole case from the front: members behind one another, and what stands in its compartments. */
 export interface WholeCase extends Drawing {
-  /** Places of its doors, laps and all: what follows from doors is not worked out yet. */
-  readonly doors: readonly (Extent & { readonly id: string })[];
+  /** Every leaf of its doors where it stands, and its hinges. */
+  readonly doors: readonly (Extent & {
+    readonly id: string;
+    readonly key: string;
+    readonly hinges: { readonly x: number; readonly ys: readonly number[] };
+  })[];
   readonly compartments: readonly DrawnCompartment[];
   /** Faces of its banks, moved to where they stand. */
   readonly banks: readonly { readonly path: string; readonly shapes: readonly Shape[] }[];
@@ -80,7 +82,7 @@ function feetOf({ feet, outline }: CaseworkPlan, view: CaseView): readonly Box[]
 }
 
 /** The whole case from the front with the faces of its banks. */
-export function drawWholeCase(plan: CasePlan, casework: CaseworkPlan, doors: readonly Door[] = []): WholeCase {
+export function drawWholeCase(plan: CasePlan, casework: CaseworkPlan): WholeCase {
   const { shapes, ...around } = drawCase(casework, 'front');
   const compartments = casework.openings.map(({ compartment: { id, x, y, width, height } }): DrawnCompartment => {
     const bank = plan.banks.find(({ bank: { compartment } }) => compartment === id)?.path;
@@ -93,19 +95,18 @@ export function drawWholeCase(plan: CasePlan, casework: CaseworkPlan, doors: rea
     const moved = drawFace(bank).shapes.filter(({ role }) => IN_FRONT.has(role));
     return [{ path: bank.path, shapes: moved.map((shape) => shifted(shape, place.x, place.y)) }];
   });
-  return { ...around, shapes, compartments, banks, doors: doors.flatMap((door) => doorPlace(door, casework)) };
+  return { ...around, shapes, compartments, banks, doors: plan.doors.flatMap(leavesOf) };
 }
 
-/** Over all compartments of its node, past their edges by its laps; set in, inside them by its gaps. */
-function doorPlace({ id, over, mount, left, right, top, bottom }: Door, { openings }: CaseworkPlan) {
-  const covered = openings.map(({ compartment }) => compartment).filter(({ within }) => within.includes(over));
-  if (covered.length === 0) return [];
-  const sign = mount === 'inset' ? -1 : 1;
-  const x = mm(nm(Math.min(...covered.map((each) => each.x)) - sign * left));
-  const y = mm(nm(Math.min(...covered.map((each) => each.y)) - sign * bottom));
-  const end = mm(nm(Math.max(...covered.map((each) => each.x + each.width.total)) + sign * right));
-  const upper = mm(nm(Math.max(...covered.map((each) => each.y + each.height.total)) + sign * top));
-  return [{ id, x, y, width: end - x, height: upper - y }];
+/** Each leaf, with the middles of its hinges on the edge it is hinged on. */
+function leavesOf({ id, leaves }: DoorPlan): WholeCase['doors'] {
+  return leaves.map(({ x, y, width, height, hinged, hinges }, index) => ({
+    ...{ id, key: `${id} ${index}`, x: mm(x), y: mm(y), width: mm(width.total), height: mm(height.total) },
+    hinges: {
+      x: mm(x) + (hinged === 'left' ? 0 : mm(width.total)),
+      ys: hinges.map(({ total }) => mm(y) + mm(total)),
+    },
+  }));
 }
 
 /** What of a bank is seen from before the case; pulls would stand in the way of its compartments' names. */

@@ -49,12 +49,7 @@ import { ChoiceRow, type Choice } from '../ui/choice-row';
             (chosenChange)="sight.set($event)"
           />
           @if (sight() === 'front') {
-            <z-case-board
-              class="min-h-0 flex-1"
-              [plan]="owner()!"
-              [casework]="casework"
-              [doors]="whole()?.own?.doors ?? []"
-            />
+            <z-case-board class="min-h-0 flex-1" [plan]="owner()!" [casework]="casework" />
           } @else {
             <z-case-view class="min-h-0 flex-1" [casework]="casework" [view]="other()" [through]="through()" />
             @if (sight() === 'exploded') {

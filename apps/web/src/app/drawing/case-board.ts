@@ -9,9 +9,7 @@ import {
   type Boundary,
   type CaseworkPlan,
   type CasePlan,
-  type DoorOf,
   type DrawnCompartment,
-  type Length,
   type Shape,
 } from '@zabble/core';
 import { jobFeature } from '../store/job/job.reducer';
@@ -44,7 +42,6 @@ const AROUND = 80;
 export class CaseBoard {
   readonly plan = input.required<CasePlan>();
   readonly casework = input.required<CaseworkPlan>();
-  readonly doors = input<readonly DoorOf<Length>[]>([]);
   private readonly store = inject(Store);
   private readonly drag = inject(EdgeDrag);
   private readonly speech = inject(Speech);
@@ -53,7 +50,7 @@ export class CaseBoard {
   private readonly node = this.store.selectSignal(sessionFeature.selectNode);
   protected readonly says = this.drag.says;
   protected readonly size = paneSize();
-  private readonly drawn = computed(() => drawWholeCase(this.plan(), this.casework(), this.doors()));
+  private readonly drawn = computed(() => drawWholeCase(this.plan(), this.casework()));
   protected readonly scale = computed(() => {
     const { width, height } = this.size();
     const drawn = this.drawn();
