@@ -1,3 +1,4 @@
+import { cupLine, type DoorPlan } from '../doors';
 import { cutList, partsOf, sawCuts, sawCutSaid, sawOf, sawSettings, type CutPart, type Release } from '../cutting';
 import { squareDiagonal } from '../drawing';
 import { assembly, fixingSaid, neededSaid, type AssemblyStep } from '../fixing';
@@ -59,6 +60,7 @@ function caseCardOf(job: Job, plan: Plan, each: CasePlan, made: Made): CaseCard 
       ...blockFacts(casework),
       ...sharpFacts(made),
       ...atBottomFacts(casework),
+      ...each.doors.map(doorFact),
       ...edgingFacts(made),
       ...alikeFacts(free),
       ...sawCuts(free, sawOf(job).kerf).map((cut) => fact('blade', sawCutSaid(bare, cut))),
@@ -81,6 +83,7 @@ function fact(
     | 'sharp'
     | 'measure'
     | 'edging'
+    | 'door'
     | 'alike'
     | 'blade'
     | 'fixings'
@@ -95,6 +98,25 @@ function stepOf({ roles, fixings }: AssemblyStep): CardStep {
     parts: roles.map(({ role, count }) => said(`part/${role}`, { count })),
     held: fixings.map(fixingSaid),
   };
+}
+
+/** Leaves, and how each is bored and hung: before the trays it closes are. */
+function doorFact({ id, hinge, leaves, opens }: DoorPlan): CardFact {
+  return fact(
+    'door',
+    said('card/door', {
+      ...{ door: id, hinge: hinge.called, opens },
+      leaves: leaves.map(({ width, height, hinged, hinges, cup }) => {
+        const line = cup && cupLine(cup, hinge);
+        return {
+          ...{ width: width.total, height: height.total, hinged, at: hinges.map(({ total }) => total) },
+          tab: cup?.tab?.total,
+          plate: cup?.plate,
+          line: line?.total,
+        };
+      }),
+    }),
+  );
 }
 
 function sizeFact({ outline }: CaseworkPlan): CardFact {

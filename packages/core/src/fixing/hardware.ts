@@ -1,8 +1,10 @@
 import type { CaseStock, CaseworkPlan } from '../casework';
+import type { DoorPlan } from '../doors';
 
 /** What a case takes besides what holds its joints. Common practice, every figure here. */
 export interface CaseHardware {
-  readonly kind: 'shelf-pin' | 'foot' | 'foot-screw' | 'caster' | 'caster-screw' | 'wall-screw';
+  readonly kind:
+    'hinge' | 'hinge-screw' | 'pull' | 'shelf-pin' | 'foot' | 'foot-screw' | 'caster' | 'caster-screw' | 'wall-screw';
   readonly count: number;
 }
 
@@ -17,6 +19,29 @@ export function hardwareOf({ build }: CaseStock, { bodies, feet }: CaseworkPlan)
     { kind, count: feet },
     { kind: `${kind}-screw`, count: SCREWS * feet },
     { kind: 'wall-screw', count: studsMet(build.place?.studs, bodies) },
+  ];
+  return rows.filter(({ count }) => count > 0);
+}
+
+/** Screws of a hinge's cup and of its plate. */
+const CUP_SCREWS = 2;
+const PLATE_SCREWS = 2;
+
+/** Hinges of the doors of a case with the screws of those that have a cup, and their pulls. */
+export function doorHardware(doors: readonly DoorPlan[]): readonly CaseHardware[] {
+  const leaves = doors.flatMap(({ hinge, leaves: all }) =>
+    all.map((leaf) => ({
+      count: hinge.zone === undefined ? 1 : leaf.hinges.length,
+      cup: hinge.bore !== undefined,
+      leaf,
+    })),
+  );
+  const sum = (of: (each: (typeof leaves)[number]) => number): number =>
+    leaves.reduce((all, each) => all + of(each), 0);
+  const rows: readonly CaseHardware[] = [
+    { kind: 'hinge', count: sum(({ count }) => count) },
+    { kind: 'hinge-screw', count: sum(({ count, cup }) => (cup ? count * (CUP_SCREWS + PLATE_SCREWS) : 0)) },
+    { kind: 'pull', count: sum(({ leaf }) => (leaf.pull ? 1 : 0)) },
   ];
   return rows.filter(({ count }) => count > 0);
 }

@@ -1,6 +1,6 @@
 import type { Length, ReadAt, Said, SizeKind } from '../../length';
 import type { Words } from '../words';
-import { atReading, bankName, whereRead } from './places';
+import { atReading, bankName, inSentence, whereRead } from './places';
 
 /** What a build-out is made of, by the names of materials. */
 export interface StackParams {
@@ -47,6 +47,39 @@ const SHARP = {
   'worktop-trim': 'worktop edges under trim',
 };
 
+interface LeafCard {
+  readonly width: Length;
+  readonly height: Length;
+  readonly hinged: 'left' | 'right';
+  readonly at: readonly Length[];
+  readonly tab: Length | undefined;
+  readonly plate: Length | undefined;
+  readonly line: Length | undefined;
+}
+
+interface DoorCard {
+  readonly door: string;
+  readonly hinge: Said;
+  readonly opens: number;
+  readonly leaves: readonly LeafCard[];
+}
+
+/** “21 1/2 in × 24 in, hinged left, cups 7/8 in from the edge, 3 in and 21 in up, tab 3/16 in, plate 0 in”. */
+function leafTold({ width, height, hinged, at, tab, plate, line }: LeafCard, w: Words): string {
+  const places = w.list(at.map((each) => w.mark(each, 'spacer')));
+  const bored =
+    line === undefined || tab === undefined
+      ? [`hinges at ${places} up`]
+      : [
+          `cups ${w.mark(line, 'spacer')} from the edge, ${places} up`,
+          `tab ${w.mark(tab, 'reading')}, plate ${w.mark(plate ?? (0 as Length), 'reading')}`,
+        ];
+  return [
+    `${w.size(width, 'part')} × ${w.size(height, 'part')}, hinged ${hinged === 'left' ? 'left' : 'right'}`,
+    ...(at.length === 0 ? [] : bored),
+  ].join(', ');
+}
+
 /** What stands on a bench card beside its tables. */
 export const CARD = {
   /** A bank by its name, or by its id where it has none. */
@@ -77,6 +110,13 @@ export const CARD = {
   'card-head/blocks': 'Blocks',
   'card-head/sharp': 'Sharp',
   'card-head/measure': 'Measure',
+  'card-head/door': 'Door',
+  'card/door': (p: DoorCard, w: Words) =>
+    [
+      `“${p.door}” on ${inSentence(w.say(p.hinge))}, opens to ${p.opens}°`,
+      ...p.leaves.map((leaf) => leafTold(leaf, w)),
+      'hung before what it closes',
+    ].join('; '),
   'card-head/edging': 'Edging',
   'card/edging': (p: { thickness: Length; wide: Length; over: Length; long: Length }, w: Words) =>
     `${w.bare(p.thickness, 'reading')} thick, ${w.bare(p.wide, 'part')} wide${p.over > 0 ? ` (${w.bare(p.over, 'gap')} over, trimmed flush after gluing)` : ''}, ${w.bare(p.long, 'part')} of it in all`,

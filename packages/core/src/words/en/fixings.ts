@@ -13,6 +13,9 @@ const KINDS = {
 } satisfies Readonly<Record<string, Forms>>;
 
 const HARDWARE = {
+  hinge: { one: 'hinge', other: 'hinges' },
+  'hinge-screw': { one: 'screw for hinges', other: 'screws for hinges' },
+  pull: { one: 'pull', other: 'pulls' },
   'shelf-pin': { one: 'shelf pin', other: 'shelf pins' },
   foot: { one: 'foot', other: 'feet' },
   'foot-screw': { one: 'screw for feet', other: 'screws for feet' },
