@@ -314,7 +314,8 @@ export {
   takenBySlides,
 } from './slides';
 export { STEADY } from './stability';
-export { CORNERS } from './job';
+export { FILES } from './findings';
+export { CORNERS, type FilesKind } from './job';
 export { compareHinges, doorLap, hingeTable, usualHinge, type DoorPlan, type Hinge, type HingeServing } from './doors';
 export {
   SPECIES,

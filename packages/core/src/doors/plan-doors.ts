@@ -18,7 +18,7 @@ import {
 import { weightOf } from '../timber';
 import type { DoorPiece, DoorPlan, Leaf } from './door';
 import type { Door, Hand } from './written';
-import { doorOpening, type DoorOpening } from './door-opening';
+import { doorOpening, topOf, type DoorOpening } from './door-opening';
 import type { Hinge } from './hinge';
 import { carriedBy, cupLine, cupSetting, hingePlaces, hingesWanted, protrusionOf, takenOnWall } from './hinging';
 import { doorLap, leavesOf, type LeafSize } from './leaf';
@@ -33,6 +33,8 @@ export interface DoorStock {
   readonly framed: boolean;
   /** The path of its case. */
   readonly path: string;
+  /** Where an edge of a drawer's front lies over the case's floor; nothing where it has no place. */
+  readonly lineOf?: (drawer: string, edge: 'top' | 'bottom') => Length | undefined;
   /** Its floor above the room's. */
   readonly raised: Length;
 }
@@ -48,13 +50,29 @@ const WALL_DOOR = millimetres(1200);
  */
 export function planDoors(stock: DoorStock): readonly DoorPlan[] {
   const table = hingeTable(stock.job);
-  return stock.doors.flatMap((door, index) => {
+  return stock.doors.flatMap((written, index) => {
     const path = `${stock.path}.doors[${index}]`;
-    const opening = doorOpening(stock.casework, door, path);
+    const opening = doorOpening(stock.casework, written, path);
+    const door = opening ? lined(stock, written, opening) : written;
     const wood = stock.job.materials.find(({ id }) => id === door.material);
     const hinge = table.get(door.hinge?.family ?? usualHinge(door.mount, stock.framed));
     return opening && wood && hinge ? [planDoor(stock, { door, path, opening, wood, hinge })] : [];
   });
+}
+
+/** Its upper or lower edge level with a drawer's: it laps its opening by as much as that takes. */
+function lined({ lineOf }: DoorStock, door: Door, opening: DoorOpening): Door {
+  const sign = door.mount === 'overlay' ? 1 : -1;
+  const at = (edge: 'top' | 'bottom'): Length | undefined => {
+    const line = door.lines?.[edge];
+    return line === undefined ? undefined : lineOf?.(line, edge);
+  };
+  const [top, bottom] = [at('top'), at('bottom')];
+  return {
+    ...door,
+    ...(top === undefined ? {} : { top: nm(sign * (top - topOf(opening))) }),
+    ...(bottom === undefined ? {} : { bottom: nm(sign * (opening.y - bottom)) }),
+  };
 }
 
 interface Found {

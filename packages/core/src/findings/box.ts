@@ -14,6 +14,7 @@ import {
 } from './box-remedies';
 import { boxLengthWrong, slideCutDown, stockTooHigh } from './box-lengths';
 import { contentsDontFit, contentsTooWide } from './contents';
+import { filesTooNarrow } from './files';
 import { frontProud, frontTooLow, revealTooTight } from './fronts';
 import { calledDrawer, type Finding, type Remedy } from './finding';
 import { grooveNearEdge, grooveTooDeep, hookInBottom, screwInGroove } from './grooves';
@@ -46,6 +47,7 @@ const RULES: readonly BoxRule[] = [
   belowFloor,
   contentsTooTall,
   contentsTooWide,
+  filesTooNarrow,
   contentsDontFit,
   loadOver,
   bottomSags,

@@ -1,4 +1,5 @@
 export { lookOverCase } from './casework';
+export { FILES } from './files';
 export { lookOverTrays } from './case-trays';
 export type { LookedAtBank, LookedAtCase, LookedAtTray, LookedAtTrays, Standing } from './looked-at-case';
 export * from './bank';

@@ -16,10 +16,15 @@ export function checkCases(job: WrittenJob, report: Report): void {
     checkLayout(owner, nodes, path, report);
     checkBanks(owner, leavesOf(nodes), path, report);
     checkStand(owner, path, report);
-    owner.doors?.forEach(({ over, material, frame }, place) => {
+    owner.doors?.forEach(({ over, material, frame, lines }, place) => {
       const at = `${path}.doors[${place}]`;
       if (!nodes.some(({ node }) => node.id === over)) report.add(`${at}.over`, noCompartment(over));
       if (!materials.has(material)) report.add(`${at}.material`, noMaterial(material));
+      for (const edge of ['top', 'bottom'] as const) {
+        const line = lines?.[edge];
+        if (line !== undefined && !hasDrawer(owner, line))
+          report.add(`${at}.lines.${edge}`, readWrong(line, said('no-drawer-line')));
+      }
       if (frame && !materials.has(frame.panel)) report.add(`${at}.frame.panel`, noMaterial(frame.panel));
     });
     for (const kind of IN_COMPARTMENTS)
@@ -31,6 +36,11 @@ export function checkCases(job: WrittenJob, report: Report): void {
           if (id !== undefined && !materials.has(id)) report.add(`${at}.${field}`, noMaterial(id));
       });
   });
+}
+
+/** A bank and a drawer of it, by their ids. */
+function hasDrawer({ banks }: Case, line: string): boolean {
+  return banks.some(({ id, drawers }) => drawers.some((drawer) => line === `${id}/${drawer.id}`));
 }
 
 /** What is told the compartment it stands in. */

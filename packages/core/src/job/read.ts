@@ -7,6 +7,7 @@ import { jobShape } from './shape';
 import type { Said } from '../length';
 import type { Job, JobDocument, WrittenJob } from './types';
 import { migrated } from './migrations';
+import { minorOf } from './minor';
 import { JOB_MINOR, JOB_VERSION } from './version';
 
 /** A file of a newer minor: which, and the paths of the fields nobody here knows. They stay in the document untouched. */
@@ -71,22 +72,6 @@ export function newerSaid({ minor, untouched }: NewerFields): Said {
 export function writtenHere(document: JobDocument): JobDocument {
   const needed = minorOf(document);
   return (document.minor ?? 0) >= needed ? document : { ...document, minor: needed };
-}
-
-/** Fields of a case that minor 1 brought. */
-const OF_WHOLE_CASES = [
-  ...(['build', 'layout', 'doors', 'shelves', 'tiltOuts', 'boards', 'keepOuts', 'cutOuts', 'uprights'] as const),
-  ...(['gates', 'at'] as const),
-] as const;
-
-/** Minor 1 brought whole cases. */
-function minorOf({ cases, room, hinges }: JobDocument): number {
-  const whole = cases.some(
-    (owner) =>
-      OF_WHOLE_CASES.some((field) => owner[field] !== undefined) ||
-      owner.banks.some(({ compartment }) => compartment !== undefined),
-  );
-  return whole || room || hinges ? 1 : 0;
 }
 
 /** Reads the text of a job file. */

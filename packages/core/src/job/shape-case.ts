@@ -332,6 +332,9 @@ export const doorFields: Fields<DoorOf<L>> = {
       width: optional(some),
     }),
   ),
+  lines: optional(
+    object<NonNullable<DoorOf<L>['lines']>>({ top: optional(text(81, 1)), bottom: optional(text(81, 1)) }),
+  ),
   stop: optional(oneOf('rail', 'bumper')),
   basis: optional(oneOf('planned', 'as-built')),
   opening: optional(

@@ -36,7 +36,7 @@ import {
 } from './shape-case-things';
 import { cutting, gates, saw } from './shape-cutting';
 import { bottomFit, ownSlide } from './shape-own-slide';
-import { HOLDINGS } from './types';
+import { FILES_KINDS, HOLDINGS } from './types';
 import type {
   Air,
   BandOf,
@@ -272,6 +272,7 @@ const content = object<ContentOf<L>>({
   height: required(some),
   count: optional(number(1, 1_000_000, 'whole')),
   weight_kg: optional(number(0, 10_000)),
+  files: optional(oneOf(...FILES_KINDS)),
   footprint: optional(list(some, 2, 2)),
 });
 

@@ -313,11 +313,16 @@ export interface MountingOf<L> {
 export const HOLDINGS = ['pull-bores', 'pins', 'tape', 'clamps', 'wedges', 'drop-of-glue', 'wide-holes'] as const;
 export type Holding = (typeof HOLDINGS)[number];
 
+export const FILES_KINDS = ['letter', 'legal', 'a4'] as const;
+export type FilesKind = (typeof FILES_KINDS)[number];
+
 export interface ContentOf<L> {
   readonly name: string;
   readonly height: L;
   readonly count?: number;
   readonly weight_kg?: number;
+  /** Hanging files: their rails decide one of the inside sizes. */
+  readonly files?: FilesKind;
   /** Across, front to back; it may be turned. */
   readonly footprint?: readonly L[];
 }

@@ -233,6 +233,7 @@ export const PLAIN_LABELS = [
   'purchase-in-pull',
   'quarter-front-width',
   'rail',
+  'rails-apart',
   'reach-into-side',
   'reading',
   'reveal',

@@ -54,7 +54,7 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   const casework = caseworkOf(shop.job, owner, path);
   const stand = standOf(owner, casework, shop.job.materials);
   const balance = stand && balanceOf(stand, banks);
-  const doors = casework ? doorsOf(shop, owner, casework, path) : [];
+  const doors = casework ? doorsOf(shop, owner, casework, path, banks) : [];
   const looked = lookedAt(shop, owner, path, { ...(casework ? { casework } : {}), banks, doors });
   const whole: CasePlan = {
     doors,
@@ -79,9 +79,29 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   return { ...whole, findings, banks: withFindings(banks, ofCase, ofBanks) };
 }
 
-function doorsOf({ job }: Shop, owner: Case, casework: CaseworkPlan, path: string): readonly DoorPlan[] {
+function doorsOf(
+  { job }: Shop,
+  owner: Case,
+  casework: CaseworkPlan,
+  path: string,
+  banks: readonly BankPlan[],
+): readonly DoorPlan[] {
   const { doors = [], build, at } = owner;
-  return planDoors({ job, casework, doors, framed: build?.frame !== undefined, path, raised: at?.y ?? ZERO });
+  const lineOf = lineIn(casework, banks);
+  return planDoors({ job, casework, doors, lineOf, framed: build?.frame !== undefined, path, raised: at?.y ?? ZERO });
+}
+
+/** Where an edge of a drawer's front lies over the case's floor. */
+function lineIn({ front }: CaseworkPlan, banks: readonly BankPlan[]) {
+  return (line: string, edge: 'top' | 'bottom'): Length | undefined => {
+    for (const { id, bank, drawers } of banks) {
+      const drawer = drawers.find((each) => line === `${id}/${each.id}`);
+      const place = front.compartments.find((each) => each.id === bank.compartment);
+      const [low, high] = [drawer?.dimensions['front.bottomY'], drawer?.dimensions['front.height']];
+      if (drawer && place && low && high) return add(place.y, low.total, edge === 'top' ? high.total : ZERO);
+    }
+    return undefined;
+  };
 }
 
 /** A case that is told how it is made, as it is looked over. */

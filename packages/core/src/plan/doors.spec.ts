@@ -86,6 +86,28 @@ describe('leaves', () => {
   });
 });
 
+describe('edges of a door', () => {
+  it('are carried level with those of a drawer in the next bank', () => {
+    const lines = { top: 'b1/d1', bottom: 'b1/d2' };
+    const document = (more: object) =>
+      wholeJob({ ...WHOLE_CASE, doors: [{ ...DOOR, ...more }] }, [wholeBank('b1', 'lower', 3)]);
+    for (const mount of ['overlay', 'inset']) {
+      const read = readJobDocument(document({ lines, mount }));
+      if (!read.ok) throw new Error(JSON.stringify(read.errors));
+      const [owner] = plan(read.job).cases;
+      const place = owner!.casework!.front.compartments.find(({ id }) => id === 'lower')!;
+      const [first, second] = owner!.banks[0]!.drawers.map(({ dimensions }) => dimensions);
+      const [leaf] = owner!.doors[0]!.leaves;
+      expect(leaf!.y).toBe(place.y + second!['front.bottomY']!.total);
+      expect(leaf!.y + leaf!.height.total).toBe(
+        place.y + first!['front.bottomY']!.total + first!['front.height']!.total,
+      );
+    }
+    const wrong = readJobDocument(document({ lines: { top: 'b1/d9' } }));
+    expect(wrong.ok ? [] : wrong.errors.map(({ path }) => path)).toEqual(['cases[0].doors[0].lines.top']);
+  });
+});
+
 describe('hinges', () => {
   const cup = (more: object) =>
     planned([{ ...DOOR, over: 'right', left: '16 mm', hinge: { family: 'cup-110-full' }, ...more }], FRAMELESS);

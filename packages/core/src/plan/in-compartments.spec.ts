@@ -60,6 +60,20 @@ describe('banks in the compartments of a case', () => {
     expect(writtenHere(measured)).toBe(measured);
   });
 
+  it('of minor 2 with what came after whole cases: trays, packing, boxes and doors made in more ways', () => {
+    const minor = (over: object): number | undefined =>
+      writtenHere(job({}, [bank('b1', 'upper', 1, over)]) as unknown as JobDocument).minor;
+    const of = bank('b1', 'upper', 1);
+    const news: readonly object[] = [
+      ...[{ pack: { left: '1 in' } }, { front: { mount: 'none' } }, { front: { ...of.front, top: '-1/8 in' } }],
+      ...[{ box: { ...of.box, length: '20 in' } }, { box: { ...of.box, corner: { joint: 'mitre' } } }],
+      ...[{ slide: { ...of.slide, cut: '1 in' } }, { mounting: { holding: 'tape' } }],
+      { drawers: [{ id: 'd1', contents: [{ name: 'x', height: '1 in', files: 'a4' }] }] },
+    ];
+    expect(minor({})).toBe(1);
+    for (const each of news) expect([each, minor(each)]).toEqual([each, 2]);
+  });
+
   it('are the same objects again while nothing changes what they stand in', () => {
     const document = job() as unknown as JobDocument;
     const [one, other] = [read(document).job, read(document).job];

@@ -285,3 +285,19 @@ describe('a tray has no front', () => {
     expect(drawSection(bank, 'd1')!.shapes.some(({ role }) => role === 'front')).toBe(false);
   });
 });
+
+describe('hanging files', () => {
+  it('want an inside size as wide as their rails, across or front to back', () => {
+    const box = { ...TRAYS.box, length: '336 mm' };
+    const of = (inside: string) => {
+      const width = { ...FRAMELESS, layout: { id: 'front', across: [{ id: 'left' }, { id: 'right', size: inside }] } };
+      const contents = [{ name: 'Tide tables', height: '100 mm', files: 'a4' }];
+      const drawers = [{ id: 'd1', contents }];
+      const bank = { ...TRAYS, box, slide: { family: 'side-ball-bearing', length: '300 mm', lengths: 'mm' }, drawers };
+      return planned({ ...bank, pack: { left: '19 mm' } }, DOOR, width).codes;
+    };
+    // 330 and two sides of 11.8, two slides of 12.7, 19 packed; front to back only 312.4.
+    expect(of('398.1 mm')).not.toContain('FILES_TOO_NARROW');
+    expect(of('397.9 mm')).toContain('FILES_TOO_NARROW');
+  });
+});

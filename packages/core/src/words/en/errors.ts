@@ -72,6 +72,7 @@ export const ERRORS = {
   'ties-in-circle': 'the ties run in a circle',
   'locked-apart': 'a drawer tied to this one is locked at another height',
   'built-in-id': 'a built-in row has this id',
+  'no-drawer-line': 'no bank of this case has that drawer: a line is written like "b1/d2"',
   'no-door': 'no door of this case has this id',
   'no-hinge': 'there is no hinge of this name',
   'no-built-in': 'there is no built-in row of this name',

@@ -42,6 +42,8 @@ export const DRAWER_FINDINGS = {
     { exact, size }: Words,
   ) =>
     `${p.thing}, ${exact(p.across)} by ${exact(p.deep)}, is larger than the inside of ${size(p.width, 'opening')} across and ${size(p.length, 'opening')} front to back, whichever way it lies.`,
+  FILES_TOO_NARROW: (p: { thing: string; rails: Length; short: Length }, w: Words) =>
+    `${p.thing} hang on rails ${w.size(p.rails, 'reading')} apart, and its inside is ${w.size(p.short)} short of that both ways.`,
   CONTENTS_DO_NOT_FIT: (p: { count: number }) =>
     `what is stored, ${p.count} in all, does not lie side by side in rows; stack some, or store less here.`,
   SIZE_IMPOSSIBLE: (p: { what: Said; size: Length }, w: Words) =>

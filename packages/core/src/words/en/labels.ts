@@ -26,6 +26,7 @@ const ABOUT: { readonly [C in keyof LabelParams]: Sentence<LabelParams[C]> } = {
 };
 
 const PLAIN: Readonly<Record<PlainLabel, string>> = {
+  'rails-apart': 'rails apart',
   grip: 'grip',
   'height-of-pull': 'height of the pull',
   'top-of-bay': 'top of the bay',

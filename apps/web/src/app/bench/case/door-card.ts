@@ -17,6 +17,8 @@ import {
   PULL_FIELDS,
   SHEET_FIELDS,
 } from './door-fields';
+import type { WrittenCase } from '../../store/case/nodes';
+import type { WayField } from './case-way';
 import { HingePick } from './hinge-pick';
 import { WayFields } from './way-fields';
 
@@ -58,6 +60,25 @@ export class DoorCard {
   protected readonly sheet = computed(() => {
     const place = this.sheets().findIndex(({ id }) => id === this.plan().hinge.id);
     return place < 0 ? undefined : `hinges[${place}]`;
+  });
+
+  /** Drawers of the case its edges may be level with. */
+  protected readonly lineFields = computed((): readonly WayField[] => {
+    const owner = valueAt(this.document(), this.plan().path.replace(/\.doors\[\d+\]$/, '')) as WrittenCase | undefined;
+    const drawers = (owner?.banks ?? []).flatMap(({ id, name, drawers: all, front }) =>
+      front.mount === 'none'
+        ? []
+        : all.map((drawer, place) => ({
+            value: `${id}/${drawer.id}`,
+            label: $localize`${name ?? id}, drawer ${place + 1}`,
+          })),
+    );
+    if (drawers.length === 0) return [];
+    const options = [{ value: '', label: $localize`by its lap` }, ...drawers];
+    return [
+      { kind: 'pick', name: 'lines.top', label: $localize`Upper edge level with`, options },
+      { kind: 'pick', name: 'lines.bottom', label: $localize`Lower edge level with`, options },
+    ];
   });
 
   protected weight(kilograms: number): string {

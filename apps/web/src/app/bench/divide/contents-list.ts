@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import type { BankPlan, DrawerPlan } from '@zabble/core';
+import { FILES, type BankPlan, type DrawerPlan, type FilesKind, type Patch } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { LengthField } from '../../fields/length-field';
 import { NumberField } from '../../fields/number-field';
+import { Pick } from '../../fields/pick';
 import { TextField } from '../../fields/text-field';
 import { Says } from '../../ui/says';
 
@@ -10,7 +11,7 @@ import { Says } from '../../ui/says';
 @Component({
   selector: 'z-contents-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, NumberField, Says, TextField],
+  imports: [LengthField, NumberField, Pick, Says, TextField],
   template: `<section class="flex flex-col gap-2" i18n-ariaLabel ariaLabel="What goes into drawer {{ number() }}">
     <h3 i18n class="font-semibold">What goes in</h3>
     @for (thing of things(); track $index; let i = $index) {
@@ -39,6 +40,16 @@ import { Says } from '../../ui/says';
           label="Each"
           [narrow]="true"
           [optional]="true"
+        />
+        <z-pick
+          class="w-32"
+          [path]="path(i) + '.files'"
+          i18n-label
+          label="Hanging files"
+          i18n-name
+          name="{{ thing.name }}, hanging files"
+          [options]="files"
+          [along]="alongFiles(i)"
         />
         @if (thing.footprint) {
           <z-length-field [path]="path(i) + '.footprint[0]'" i18n-label label="Across" [narrow]="true" />
@@ -70,6 +81,22 @@ export class ContentsList {
   protected readonly says = signal('');
   protected readonly number = computed(() => this.drawer().place + 1);
   protected readonly things = computed(() => this.bank().bank.drawers[this.drawer().place]?.contents ?? []);
+
+  protected readonly files = [
+    { value: '', label: $localize`no` },
+    { value: 'letter', label: $localize`letter` },
+    { value: 'legal', label: $localize`legal` },
+    { value: 'a4', label: $localize`A4` },
+  ];
+
+  /** They hang so high over the bottom. */
+  protected alongFiles(index: number): (kind: string) => readonly Patch[] {
+    return (kind) => {
+      if (kind === '') return [];
+      const value = this.edits.written(FILES[kind as FilesKind].clear);
+      return [{ path: `${this.path(index)}.height`, value }];
+    };
+  }
 
   protected path(index: number): string {
     return `${this.drawer().path}.contents[${index}]`;

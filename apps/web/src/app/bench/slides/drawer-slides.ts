@@ -91,7 +91,7 @@ import { LENGTH_LISTS, offeredLength } from './length-lists';
                 <z-length-field
                   [path]="row.drawer.path + '.slide.cut'"
                   i18n-label
-                  label="Cut off the slide of drawer {{ row.drawer.place + 1 }}"
+                  label="Cut off it, drawer {{ row.drawer.place + 1 }}"
                   [hideLabel]="true"
                   [narrow]="true"
                   [optional]="true"

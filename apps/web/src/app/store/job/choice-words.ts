@@ -1,5 +1,6 @@
 /** What is chosen from a list, as it is told beside its other choice. */
 export const CHOICE_WORDS: Readonly<Record<string, string>> = {
+  a4: $localize`A4`,
   across: $localize`across`,
   applied: $localize`applied`,
   'as-built': $localize`as built`,
@@ -24,6 +25,8 @@ export const CHOICE_WORDS: Readonly<Record<string, string>> = {
   'finish-marked': $localize`finish marked`,
   grip: $localize`grip cut out`,
   housed: $localize`housed`,
+  legal: $localize`legal`,
+  letter: $localize`letter`,
   made: $localize`made`,
   'made-box': $localize`a box that is made`,
   'butt-ends-run': $localize`butt, ends run`,

@@ -1,7 +1,17 @@
 import { Speech, begun } from '../../words/speech';
 import { inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { patched, saidOf, type Finding, type Job, type JobDocument, type Patch, writtenHere } from '@zabble/core';
+import {
+  patched,
+  saidOf,
+  writeExact,
+  writtenHere,
+  type Finding,
+  type Job,
+  type JobDocument,
+  type Length,
+  type Patch,
+} from '@zabble/core';
 import { JobActions } from './job.actions';
 import { jobFeature } from './job.reducer';
 import { selectPlan } from './job.selectors';
@@ -38,6 +48,11 @@ export class JobEdits {
     if (refused) return this.speech.say(saidOf(refused));
     this.store.dispatch(JobActions.edited({ name, document, ...(merge === undefined ? {} : { merge }) }));
     return undefined;
+  }
+
+  /** A size as the job writes it, exactly. */
+  written(length: Length): string {
+    return writeExact(length, this.document()?.unit ?? 'mm');
   }
 
   /** A usual size to begin with, in the unit of the job. */

@@ -1,0 +1,24 @@
+import type { FilesKind } from '../job';
+import { inches, largest, millimetres, minus, plus, subtract, tally, type Length } from '../length';
+import { said } from '../words';
+import { judged, type BoxRule } from './box-facts';
+
+/** How far apart the rails of hanging files stand, and how high they hang over the bottom. From memory: measure yours. */
+export const FILES: Readonly<Record<FilesKind, { readonly rails: Length; readonly clear: Length }>> = {
+  letter: { rails: inches(49, 4), clear: inches(21, 2) },
+  legal: { rails: inches(61, 4), clear: inches(21, 2) },
+  a4: { rails: millimetres(330), clear: millimetres(270) },
+};
+
+/** Hanging files go across or front to back: one of the inside sizes takes their rails. */
+export const filesTooNarrow: BoxRule = ({ drawer, at }) => {
+  const [width, length] = [at('inside.width'), at('inside.length')];
+  const hung = (drawer.contents ?? []).flatMap(({ files, name }) => (files ? [{ name, ...FILES[files] }] : []));
+  const [widest] = [...hung].sort((a, b) => b.rails - a.rails);
+  if (!widest || !width || !length) return undefined;
+  const most = largest([width.total, length.total]);
+  if (most >= widest.rails) return undefined;
+  const because = tally(plus('rails-apart', widest.rails), minus('inside-width', most));
+  const params = { thing: widest.name, rails: widest.rails, short: subtract(widest.rails, most) };
+  return judged({ ...said('FILES_TOO_NARROW', params), severity: 'stop', step: 'divide' }, [], because);
+};

@@ -1,0 +1,78 @@
+import type { BankOf, CaseOf, DrawerOf, JobDocument } from './types';
+
+/** Fields of a case that minor 1 brought. */
+const OF_WHOLE_CASES = [
+  ...(['build', 'layout', 'doors', 'shelves', 'tiltOuts', 'boards', 'keepOuts', 'cutOuts', 'uprights'] as const),
+  ...(['gates', 'at'] as const),
+] as const;
+
+/** The minor of the newest field of a document: 1 brought whole cases, 2 doors that are planned, trays, more ways of boxes. */
+export function minorOf({ cases, room, hinges }: JobDocument): number {
+  if (cases.some(({ doors = [], banks }) => doors.some(isDoorOfTwo) || banks.some(isBankOfTwo))) return 2;
+  const whole = cases.some(
+    (owner) =>
+      OF_WHOLE_CASES.some((field) => owner[field] !== undefined) ||
+      owner.banks.some(({ compartment }) => compartment !== undefined),
+  );
+  return whole || room || hinges ? 1 : 0;
+}
+
+type Bank = BankOf<string>;
+type Door = NonNullable<CaseOf<string>['doors']>[number];
+
+function has<T extends object>(of: T | undefined, ...fields: readonly (keyof T)[]): boolean {
+  return of !== undefined && fields.some((field) => of[field] !== undefined);
+}
+
+const isNegative = (length: string | undefined): boolean => length?.trim().startsWith('-') ?? false;
+const lapsNegative = ({
+  top,
+  bottom,
+  left,
+  right,
+}: Partial<Pick<Door, 'top' | 'bottom' | 'left' | 'right'>>): boolean => [top, bottom, left, right].some(isNegative);
+
+function isDoorOfTwo(door: Door): boolean {
+  return has(door, 'band', 'stop', 'lines') || has(door.frame, 'grooveWidth', 'grooveFrom') || lapsNegative(door);
+}
+
+function isBankOfTwo(bank: Bank): boolean {
+  const { front, slide, mounting, drawers } = bank;
+  return (
+    has(bank, 'behind', 'pack') ||
+    has(slide, 'cut') ||
+    has(mounting, 'holding') ||
+    isFrontOfTwo(front) ||
+    isBoxOfTwo(bank.box) ||
+    drawers.some(isDrawerOfTwo)
+  );
+}
+
+function isFrontOfTwo(front: Bank['front']): boolean {
+  return (
+    front.mount === 'none' ||
+    has(front, 'dip', 'over', 'setBehind', 'asBox', 'reveals') ||
+    has(front.frame, 'grooveWidth', 'grooveFrom') ||
+    has(front.pull, 'kind', 'projection', 'made', 'grip') ||
+    lapsNegative(front)
+  );
+}
+
+const NEW_JOINTS: readonly unknown[] = ['housed', 'mitre'];
+
+function isBoxOfTwo(box: DrawerOf<string>['box']): boolean {
+  const corners = [box?.corner, box?.corner?.back];
+  return (
+    has(box, 'length', 'heights', 'backHeight') ||
+    corners.some((corner) => has(corner, 'short') || NEW_JOINTS.includes(corner?.joint))
+  );
+}
+
+function isDrawerOfTwo(drawer: DrawerOf<string>): boolean {
+  return (
+    has(drawer, 'y') ||
+    has(drawer.slide, 'cut') ||
+    isBoxOfTwo(drawer.box) ||
+    (drawer.contents ?? []).some(({ files }) => files !== undefined)
+  );
+}
