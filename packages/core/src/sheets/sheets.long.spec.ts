@@ -109,7 +109,7 @@ describe('laying parts out on sheets', () => {
       expect(found.layout.sheets.length).toBeLessThanOrEqual(sheets);
       expect(found.layout.sheets.length).toBeGreaterThanOrEqual(fewestSheets(task));
       sheets = found.layout.sheets.length;
-      if (found.tried > 300) break;
+      if (found.tried > 120) break;
     }
   });
 
@@ -120,7 +120,7 @@ describe('laying parts out on sheets', () => {
     [80, 1, false],
   ])('puts %i parts of %i sheets cut up without waste together again (turned: %s)', (parts, sheets, mayTurn) => {
     const rules = { ...RULES, stages: 40, ripFirst: false };
-    for (const seed of [11, 12, 13]) {
+    for (const seed of [11, 12]) {
       const task = { pieces: cutUp(parts, seed, sheets, mayTurn), stock: [SHEET], rules };
       const found = best(task, 40_000);
       replay(task, found.layout);
