@@ -1,5 +1,5 @@
 import type { PartCut } from '../box';
-import { MEMBERS, type Body, type Member, type MemberCut, type MemberRole } from '../casework';
+import { MEMBERS, type Body, type Member, type MemberCut, type MemberFace, type MemberRole } from '../casework';
 import { tongueOf, type DoorPlan } from '../doors';
 import { bandedEdges, frameGroove, frameTongue, frameWork, panelRabbet, type FrameWork } from '../fronts';
 import type { Edge, Job } from '../job';
@@ -10,6 +10,11 @@ import type { CutPart } from './cut-part';
 /** Whether a part of a case is of one of its doors. */
 export function isOfDoor(role: MemberRole): boolean {
   return MEMBERS[role].waits === 'door';
+}
+
+/** What stands is drawn from the back, where it is bored; what lies across from the front, its left end at the left. */
+export function seenOfDoor(role: MemberRole): MemberFace {
+  return role === 'door-rail' || role === 'door-middle-rail' ? 'front' : 'back';
 }
 
 /** What is worked into a piece of a door, by its place among all of its name. */

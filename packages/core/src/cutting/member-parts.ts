@@ -4,7 +4,7 @@ import { partOf, writeAddress, type Case, type Job, type MemberEdge } from '../j
 import { add, minus, ofField, tally, ZERO } from '../length';
 import { caseStockOf, type CasePlan, type Plan } from '../plan';
 import { memberRelease } from './case-release';
-import { doorWork, isOfDoor, plateCuts } from './door-work';
+import { doorWork, isOfDoor, plateCuts, seenOfDoor } from './door-work';
 import type { CutMaterial, CutPart } from './cut-part';
 
 /** Every piece the cases of a plan are made of, case by case. */
@@ -95,7 +95,7 @@ function piecesOf(
 }
 
 function seenOf(role: Member['role']): Pick<CutPart, 'seen'> {
-  const seen = isOfDoor(role) ? 'back' : seenFace(role);
+  const seen = isOfDoor(role) ? seenOfDoor(role) : seenFace(role);
   return seen ? { seen } : {};
 }
 

@@ -1,8 +1,7 @@
 import { ZERO, type Length } from '../length';
 import type { DoorPlan } from './door';
 import type { Hinge } from './hinge';
-import { carriedBy, cupSetting, hingesWanted, protrusionOf } from './hinging';
-import { doorLap } from './leaf';
+import { carriedBy, cupSetting, hingesWanted, isContinuous, protrusionOf, reaches } from './hinging';
 
 /** A hinge as it would serve a door. */
 export interface HingeServing {
@@ -12,8 +11,8 @@ export interface HingeServing {
   readonly plate?: Length;
   readonly reaches: boolean;
   readonly protrusion: Length;
-  readonly count: number;
-  readonly carries_kg: number;
+  /** So many it wants, and what they carry; of one as long as the door nobody counts. */
+  readonly hung?: { readonly count: number; readonly carries_kg: number };
 }
 
 /** Every hinge of a table as it would serve a door, in the table's order. */
@@ -25,16 +24,13 @@ export function compareHinges(plan: DoorPlan, table: ReadonlyMap<string, Hinge>)
     const { width, height, weight_kg, hinged } = leaf;
     const cup = cupSetting(door, hinge, hinged, path);
     const count = hingesWanted(hinge, width.total, height.total, weight_kg);
-    const overlay = doorLap(door, hinged);
-    const { least = overlay, most = overlay } = hinge;
     return {
       hinge,
       ...(cup?.tab ? { tab: cup.tab.total } : {}),
       ...(cup ? { plate: cup.plate } : {}),
-      reaches: overlay >= least && overlay <= most && (cup === undefined || cup.tab !== undefined),
+      reaches: reaches(door, hinge, hinged, cup),
       protrusion: protrusionOf(hinge, cup?.plate ?? ZERO),
-      count,
-      carries_kg: carriedBy(count, hinge, width.total),
+      ...(isContinuous(hinge) ? {} : { hung: { count, carries_kg: carriedBy(count, hinge, width.total) } }),
     };
   });
 }

@@ -65,6 +65,13 @@ export function cupSetting(door: Door, hinge: Hinge, hand: Hand, path: string): 
   return { plate, tab };
 }
 
+/** Whether a hinge serves the overlay on a side: made for it, and with a cup that can be bored. `cup` is its setting there. */
+export function reaches(door: Door, { least, most }: Hinge, hand: Hand, cup: CupSetting | undefined): boolean {
+  const overlay = doorLap(door, hand);
+  const made = (least === undefined || overlay >= least) && (most === undefined || overlay <= most);
+  return made && (cup === undefined || cup.tab !== undefined);
+}
+
 function platesOf({ plate }: Hinge): readonly Length[] {
   return plate?.height === undefined ? USUAL_PLATES : [plate.height];
 }
@@ -80,9 +87,13 @@ export function cupLine({ tab }: CupSetting, { bore }: Hinge): Tally | undefined
   return tab && bore && tally(...tab.terms, plus('half-cup', nm(Math.floor(bore.diameter / 2))));
 }
 
-/** What so many hinges carry on a leaf so wide, in kilograms. */
+/** As long as the door: it is neither counted nor placed, and nobody tells what it carries. */
+export const isContinuous = ({ zone }: Hinge): boolean => zone === undefined;
+
+/** What so many hinges carry on a leaf so wide, in kilograms: one half of what a pair does, and more than five no more. */
 export function carriedBy(count: number, hinge: Hinge, width: Length): number {
-  const parts = CARRIED[Math.min(count, 5) - 2] ?? CARRIED[0] ?? 1;
+  if (isContinuous(hinge)) return Infinity;
+  const parts = count < 2 ? 1 / 2 : (CARRIED[Math.min(count, 5) - 2] ?? 1);
   return parts * hinge.load_kg * Math.min(1, CARRIED_WIDTH / width);
 }
 

@@ -4,7 +4,7 @@ export type { CupSetting, DoorPiece, DoorPlan, Leaf } from './door';
 export type { Door, Hand } from './written';
 export { topOf, type DoorOpening } from './door-opening';
 export type { Hinge, HingeKind } from './hinge';
-export { carriedBy, cupLine, cupSetting, hingesWanted, protrusionOf } from './hinging';
+export { carriedBy, cupLine, cupSetting, isContinuous, reaches } from './hinging';
 export { doorLap } from './leaf';
 export { tongueOf } from './pieces';
 export { planDoors } from './plan-doors';

@@ -4,6 +4,7 @@ import {
   inches,
   millimetres,
   minus,
+  negated,
   nm,
   ofField,
   plus,
@@ -191,7 +192,7 @@ const UPRIGHT_PIECES: ReadonlySet<Member['role']> = new Set<Member['role']>([
 const less = (by: Length) => (by === 0 ? undefined : minus('edge-of-member', by));
 
 function fromLeft(width: Tally, line: Tally): Tally {
-  return tally(plus('width-leaf', width.total), ...line.terms.map((term) => ({ ...term, amount: nm(-term.amount) })));
+  return tally(plus('width-leaf', width.total), ...negated(line));
 }
 
 /** Rows of pieces alike, in the order they come. */

@@ -48,6 +48,9 @@ describe('doors at the saw', () => {
       'c1/door-panel o1 2',
     ]);
     const kinds = (role: string) => parts.find(({ use }) => use.role === role)!.machining.map(({ kind }) => kind);
+    // What lies across is seen from the front, where its left end is at the left.
+    const seen = (role: string) => parts.find(({ use }) => use.role === role)!.seen;
+    expect([seen('door-stile'), seen('door-rail')]).toEqual(['back', 'front']);
     expect([kinds('door-stile'), kinds('door-rail'), kinds('door-panel')]).toEqual([
       ['groove'],
       ['groove', 'tongue'],

@@ -15,6 +15,7 @@ import {
 import { boxLengthWrong, slideCutDown, stockTooHigh } from './box-lengths';
 import { contentsDontFit, contentsTooWide } from './contents';
 import { filesTooNarrow } from './files';
+import { frontWallThin } from './frame-walls';
 import { frontProud, frontTooLow, revealTooTight } from './fronts';
 import { calledDrawer, type Finding, type Remedy } from './finding';
 import { grooveNearEdge, grooveTooDeep, hookInBottom, screwInGroove } from './grooves';
@@ -56,6 +57,7 @@ const RULES: readonly BoxRule[] = [
   grooveNearEdge,
   screwInGroove,
   frontTooLow,
+  frontWallThin,
   boreOffFront,
   boxOverFront,
   frontProud,

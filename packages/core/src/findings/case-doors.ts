@@ -1,7 +1,16 @@
-import { BUILT_IN_HINGES, carriedBy, cupSetting, doorLap, tongueOf, type DoorPlan, type Leaf } from '../doors';
-import { frameWork } from '../fronts';
-import { add, inches, millimetres, nm, ofField, plus, minus, share, subtract, tally, type Length } from '../length';
+import {
+  BUILT_IN_HINGES,
+  carriedBy,
+  cupSetting,
+  doorLap,
+  reaches,
+  type DoorPlan,
+  type Hinge,
+  type Leaf,
+} from '../doors';
+import { add, inches, millimetres, nm, ofField, plus, minus, subtract, tally, type Length } from '../length';
 import { said } from '../words';
+import { thinWall } from './frame-walls';
 import { remedy, type Finding, type Remedy } from './finding';
 import type { LookedAtCase } from './looked-at-case';
 
@@ -9,8 +18,6 @@ import type { LookedAtCase } from './looked-at-case';
 const WIDEST_SLAB = { in: inches(24), mm: millimetres(600) } as const;
 const HIGHEST_WITHOUT_TONGUE = { in: inches(48), mm: millimetres(1200) } as const;
 const BEHIND_CUP = millimetres(2.5);
-/** Of a frame's thickness, beside its groove. */
-const WALL_PART = 4;
 
 /** What an experienced builder would say looking over the doors of a case. */
 export function lookOverDoors(looked: LookedAtCase): readonly Finding[] {
@@ -21,7 +28,7 @@ export function lookOverDoors(looked: LookedAtCase): readonly Finding[] {
     ...tooWide(looked, plan),
     ...tooThin(looked, plan),
     ...sags(looked, plan),
-    ...thinWall(looked, plan),
+    ...wallThin(looked, plan),
     ...withoutStop(plan),
   ]);
 }
@@ -39,59 +46,47 @@ function impossible(plan: DoorPlan): readonly Finding[] {
 
 /** A hinge no plate at hand of which gives a tab that can be bored, or that is not made for the overlay. */
 function outOfReach(looked: LookedAtCase, plan: DoorPlan): readonly Finding[] {
-  const { door, hinge, path, id } = plan;
-  const missed = plan.leaves.find((leaf) => !reaches(plan, leaf));
-  if (!missed) return [];
-  const overlay = doorLap(door, missed.hinged);
-  const params = { door: id, hinge: hinge.called, overlay, side: missed.hinged };
-  return [
-    {
-      ...said('HINGE_REACH', params),
-      ...stop(plan),
-      remedies: [...otherHinges(plan, path), ...lapped(looked, plan, missed)],
-    },
-  ];
-}
-
-function reaches({ door, hinge }: Pick<DoorPlan, 'door' | 'hinge'>, { hinged, cup }: Leaf): boolean {
-  const overlay = doorLap(door, hinged);
-  const { least, most } = hinge;
-  if ((least !== undefined && overlay < least) || (most !== undefined && overlay > most)) return false;
-  return cup === undefined || cup.tab !== undefined;
+  const { door, hinge, id } = plan;
+  const missed = plan.leaves.filter(({ hinged, cup }) => !reaches(door, hinge, hinged, cup));
+  const [first] = missed;
+  if (!first) return [];
+  const params = { door: id, hinge: hinge.called, overlay: doorLap(door, first.hinged), side: first.hinged };
+  const remedies = [...otherHinges(plan), ...lapped(looked, plan, missed)];
+  return [{ ...said('HINGE_REACH', params), ...stop(plan), remedies }];
 }
 
 /** Built-in hinges that reach on every hinged side, with the plates at hand. */
-function otherHinges({ door, leaves }: DoorPlan, path: string): readonly Remedy[] {
+function otherHinges({ door, leaves, path }: DoorPlan): readonly Remedy[] {
   return BUILT_IN_HINGES.filter(({ kind }) => kind === 'cup').flatMap((hinge) => {
-    const fits = leaves.every((leaf) => {
-      const { cup: _cup, ...rest } = leaf;
-      const cup = cupSetting(door, hinge, leaf.hinged, path);
-      return reaches({ door, hinge }, { ...rest, ...(cup ? { cup } : {}) });
-    });
-    const value = door.hinge
+    const fits = leaves.every(({ hinged }) => reaches(door, hinge, hinged, cupSetting(door, hinge, hinged, path)));
+    const patch = door.hinge
       ? { path: `${path}.hinge.family`, value: hinge.id }
       : { path: `${path}.hinge`, value: { family: hinge.id } };
-    return fits ? [remedy('take-hinge', { hinge: hinge.called }, [value])] : [];
+    return fits ? [remedy('take-hinge', { hinge: hinge.called }, [patch])] : [];
   });
 }
 
-/** The overlay nearest the one wanted that this hinge can be set to. */
-function lapped({ exact }: LookedAtCase, { door, hinge, path }: DoorPlan, { hinged, cup }: Leaf): readonly Remedy[] {
-  const wanted = doorLap(door, hinged);
-  const { bore, base, least, most } = hinge;
-  const ends =
-    bore && base !== undefined && cup
-      ? ([add(base, bore.tabLeast, nm(-cup.plate)), add(base, bore.tabMost, nm(-cup.plate))] as const)
-      : ([least ?? wanted, most ?? wanted] as const);
-  const lap = nm(Math.min(Math.max(wanted, ends[0]), ends[1]));
-  const value = door.mount === 'overlay' ? lap : nm(-lap);
-  return lap === wanted
-    ? []
-    : [
-        remedy('lap-door-by', { lap: value, side: hinged, inset: door.mount === 'inset' }, [
-          { path: `${path}.${hinged}`, value: exact(value) },
-        ]),
-      ];
+/** The overlay nearest the one wanted that this hinge can be set to, wherever it does not reach. */
+function lapped({ exact }: LookedAtCase, { door, hinge, path }: DoorPlan, missed: readonly Leaf[]): readonly Remedy[] {
+  const inset = door.mount === 'inset';
+  const laps = missed.map(({ hinged, cup }) => {
+    const lap = nearestReached(hinge, doorLap(door, hinged), cup?.plate);
+    return { hinged, lap: inset ? nm(-lap) : lap };
+  });
+  const [first] = laps;
+  // A gap can't be less than nothing; and one button says one lap.
+  if (!first || laps.some(({ lap }) => lap !== first.lap || (inset && lap < 0))) return [];
+  const side = laps.length > 1 ? 'both' : first.hinged;
+  const patches = laps.map(({ hinged, lap }) => ({ path: `${path}.${hinged}`, value: exact(lap) }));
+  return [remedy('lap-door-by', { lap: first.lap, side, inset }, patches)];
+}
+
+function nearestReached({ bore, base, least, most }: Hinge, wanted: Length, plate: Length | undefined): Length {
+  const [from, to] =
+    bore && base !== undefined && plate !== undefined
+      ? [base + bore.tabLeast - plate, base + bore.tabMost - plate]
+      : [least ?? wanted, most ?? wanted];
+  return nm(Math.min(Math.max(wanted, from), to));
 }
 
 /** Fewer than its height and its weight want, or heavier than so many carry. */
@@ -132,9 +127,8 @@ function tooWide({ job: { unit } }: LookedAtCase, plan: DoorPlan): readonly Find
 }
 
 /** Too little behind the cups. */
-function tooThin({ job, path: owner }: LookedAtCase, plan: DoorPlan): readonly Finding[] {
+function tooThin({ job }: LookedAtCase, plan: DoorPlan): readonly Finding[] {
   const { hinge, thickness, door, id } = plan;
-  void owner;
   if (!hinge.bore) return [];
   const needs = add(hinge.bore.depth, BEHIND_CUP);
   if (thickness >= needs) return [];
@@ -171,38 +165,17 @@ function sags({ job: { unit } }: LookedAtCase, plan: DoorPlan): readonly Finding
 }
 
 /** A wall beside the groove under a quarter of the frame. */
-function thinWall({ job, exact }: LookedAtCase, plan: DoorPlan): readonly Finding[] {
-  const {
-    door: { frame },
-    path,
-    thickness,
-    id,
-  } = plan;
-  const panel = job.materials.find((each) => each.id === frame?.panel)?.thickness;
-  if (!frame || panel === undefined) return [];
-  const { wall } = frameWork({ ...frame, wood: thickness, panel, tongue: tongueOf(frame), path: `${path}.frame` });
-  const least = share(thickness, WALL_PART);
-  if (wall >= least) return [];
-  return [
-    {
-      ...said('FRAME_WALL_THIN', { door: id, wall, least }),
-      ...warn(plan),
-      remedies: [
-        remedy(
-          'groove-centred',
-          { width: share(thickness, 2) },
-          centred(`${path}.frame`, frame, exact(share(thickness, 2)), thickness),
-        ),
-      ],
-    },
-  ];
-}
-
-function centred(path: string, frame: NonNullable<DoorPlan['door']['frame']>, half: string, thickness: Length) {
-  const patches = [];
-  if ((frame.grooveWidth ?? 0) > thickness / 2) patches.push({ path: `${path}.grooveWidth`, value: half });
-  if (frame.grooveFrom !== undefined) patches.push({ path: `${path}.grooveFrom`, value: undefined });
-  return patches;
+function wallThin({ job, exact }: LookedAtCase, plan: DoorPlan): readonly Finding[] {
+  const { door, path, thickness: wood, id } = plan;
+  const panel = job.materials.find((each) => each.id === door.frame?.panel)?.thickness;
+  const found =
+    door.frame && panel !== undefined
+      ? thinWall({ frame: door.frame, path: `${path}.frame`, wood, panel }, exact)
+      : undefined;
+  if (!found) return [];
+  const { wall, least, width, patches } = found;
+  const remedies = [remedy('groove-centred', { width }, patches)];
+  return [{ ...said('FRAME_WALL_THIN', { door: id, wall, least }), ...warn(plan), remedies }];
 }
 
 /** One that is set in is pushed past its front plane where nothing stops it. */

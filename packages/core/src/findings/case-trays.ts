@@ -14,7 +14,9 @@ const LIP = millimetres(1);
 export function lookOverTrays(looked: LookedAtCase): readonly (readonly [bank: string, finding: Finding])[] {
   return looked.trays.flatMap((trays) => {
     const place = looked.casework.front.compartments.find(({ id }) => id === trays.compartment);
-    const door = looked.doors.find(({ door: { over } }) => place?.within.includes(over));
+    const door = looked.doors.find(({ id, door: { over } }) =>
+      trays.behind === undefined ? place?.within.includes(over) : id === trays.behind,
+    );
     const found = [...lips(trays, place)];
     if (door && place) found.push(...fouls(looked, trays, door, place.y), ...hits(trays, door));
     return found.map((finding) => [trays.path, finding] as const);

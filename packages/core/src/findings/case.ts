@@ -26,6 +26,8 @@ export interface Neighbour {
   /** How far its fronts pass the opening at every edge, and the gap it leaves between fronts. */
   readonly laps: Readonly<Record<Edge, Length>>;
   readonly gap: Length;
+  /** Fields that decide an edge's lap in its place: a line, a reveal. */
+  readonly instead?: Readonly<Partial<Record<Edge, string>>>;
   /** The divider to its right, and the field that says so; none where nobody told. */
   readonly divider: { readonly thickness: Length; readonly path: string } | undefined;
 }

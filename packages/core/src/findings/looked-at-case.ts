@@ -52,6 +52,8 @@ export interface LookedAtTray {
 export interface LookedAtTrays {
   readonly path: string;
   readonly compartment: string;
+  /** The door it is told to stand behind. */
+  readonly behind: string | undefined;
   readonly pack: { readonly left?: Length; readonly right?: Length } | undefined;
   readonly trays: readonly LookedAtTray[];
 }

@@ -14,6 +14,7 @@ import {
   ofField,
 } from '../length';
 import type { Edge } from '../job';
+import type { Patch } from '../reading';
 import type { CaseFacts, Neighbour } from './case';
 import { remedy, type Exact, type Finding, type Remedy } from './finding';
 
@@ -131,16 +132,22 @@ function lapsWritten({ left, right, edges, gap, divider }: Pair, exact: Exact): 
       ? [right, edges[1], left.laps[edges[0]]]
       : [left, edges[0], right.laps[edges[1]]];
     const lap = subtract(shared, inset);
-    return lap < 0 ? [] : [lapped(lap, [{ path: `${overlay.at}.${edge}`, value: exact(lap) }])];
+    return lap < 0 ? [] : [lapped(lap, lapWritten(overlay, edge, exact(lap)))];
   }
   if (shared < 0) return [];
   const half = nm(Math.floor(shared / 2));
   return [
     lapped(half, [
-      { path: `${left.at}.${edges[0]}`, value: exact(half) },
-      { path: `${right.at}.${edges[1]}`, value: exact(subtract(shared, half)) },
+      ...lapWritten(left, edges[0], exact(half)),
+      ...lapWritten(right, edges[1], exact(subtract(shared, half))),
     ]),
   ];
+}
+
+/** The lap itself, and what decided it till now taken away. */
+function lapWritten({ at, instead = {} }: Neighbour, edge: Edge, value: string): readonly Patch[] {
+  const other = instead[edge];
+  return [{ path: `${at}.${edge}`, value }, ...(other === undefined ? [] : [{ path: other, value: undefined }])];
 }
 
 function lapped(lap: Length, patches: Remedy['patches'], what: 'divider' | 'left' | 'right' = 'divider'): Remedy {

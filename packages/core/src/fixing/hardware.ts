@@ -1,5 +1,5 @@
 import type { CaseStock, CaseworkPlan } from '../casework';
-import type { DoorPlan } from '../doors';
+import { isContinuous, type DoorPlan } from '../doors';
 
 /** What a case takes besides what holds its joints. Common practice, every figure here. */
 export interface CaseHardware {
@@ -31,7 +31,7 @@ const PLATE_SCREWS = 2;
 export function doorHardware(doors: readonly DoorPlan[]): readonly CaseHardware[] {
   const leaves = doors.flatMap(({ hinge, leaves: all }) =>
     all.map((leaf) => ({
-      count: hinge.zone === undefined ? 1 : leaf.hinges.length,
+      count: isContinuous(hinge) ? 1 : leaf.hinges.length,
       cup: hinge.bore !== undefined,
       leaf,
     })),

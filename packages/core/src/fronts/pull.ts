@@ -3,6 +3,7 @@ import {
   inches,
   millimetres,
   minus,
+  negated,
   nm,
   plus,
   share,
@@ -86,10 +87,7 @@ function pullMiddles(pulled: Pulled): readonly Tally[] {
 
 function boreHeight(pulled: Pulled): Tally {
   const below = BELOW_TOP[pulled.pull.school](pulled);
-  return tally(
-    plus('height-front', pulled.height.total, heightOf(pulled)),
-    ...below.terms.map((term) => ({ ...term, amount: nm(-term.amount) })),
-  );
+  return tally(plus('height-front', pulled.height.total, heightOf(pulled)), ...negated(below));
 }
 
 function isLow({ pull, bottomY, height }: Pulled): boolean {

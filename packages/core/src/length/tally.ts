@@ -54,6 +54,11 @@ export function minus(called: PlainLabel | Label, amount: Length, from?: Source)
   return plus(called, nm(-amount), from);
 }
 
+/** Every term of a sum the other way round: what is taken off where the sum was put on. */
+export function negated({ terms }: Tally): readonly Term[] {
+  return terms.map((term) => ({ ...term, amount: nm(-term.amount) }));
+}
+
 /** `times` of the same: `minusTimes('slide', 2, half, …)` reads “− 2 × 1/2 slide”. */
 export function plusTimes(called: PlainLabel | Label, times: number, each: Length, from?: Source): Term {
   const label = asLabel(called);

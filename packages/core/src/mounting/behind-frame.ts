@@ -1,15 +1,15 @@
-import type { Bank } from '../job';
+import { readingLengths, type Bank } from '../job';
 import {
   add,
   inches,
   label,
   millimetres,
   minus,
-  nm,
   ofDimension,
   ofField,
   ofFigure,
   plus,
+  smallest,
   subtract,
   tally,
   unlessZero,
@@ -45,7 +45,6 @@ export interface BehindDrawer {
 }
 
 const STRIP_WIDE: Readonly<Record<Unit, Length>> = { in: inches(7, 2), mm: millimetres(90) };
-const ON_FRAME: Readonly<Record<Unit, Length>> = { in: inches(1, 8), mm: millimetres(3) };
 const SCREW_SHORT = millimetres(3);
 const SIDES = ['left', 'right'] as const;
 
@@ -58,10 +57,11 @@ export function stripsOf(behind: BehindFrame): readonly Carrier[] {
   const [first] = behind.drawers;
   const { frameAt } = bank;
   const under = behind.drawers.filter(({ family }) => isUnder(family));
-  if (bank.mounting?.behind !== 'strips' || !first || under.length === 0) return [];
+  const [carried] = under;
+  if (bank.mounting?.behind !== 'strips' || !first || !carried) return [];
   const height = frameAt
     ? tally(plus('ceiling-of-case', frameAt.ceiling), minus('floor-of-case', frameAt.floor))
-    : tally(plus('height-opening', heightOf(bank), ofDimension('opening.height')));
+    : tally(plus('height-opening', smallest(readingLengths(bank.opening.height)), ofDimension('opening.height')));
   const strip = (side: 'left' | 'right', end: 'rear' | 'front'): Carrier => ({
     ...{ drawer: first.id, place: first.place, role: 'strip', side, end, number: 1, ofBank: true },
     length: height,
@@ -69,7 +69,7 @@ export function stripsOf(behind: BehindFrame): readonly Carrier[] {
     ...stuff(bank),
     line: tally(plus('edge-face-frame', bank.buildOut?.[side] ?? ZERO, ofField(`${path}.buildOut.${side}`))),
     marks: under.flatMap((drawer) => markOf(behind, drawer)),
-    ...(end === 'front' ? frontStrip(behind, under[0]) : {}),
+    ...(end === 'front' ? frontStrip(behind, carried) : {}),
   });
   const ends = behind.insetFront > 0 ? (['rear', 'front'] as const) : (['rear'] as const);
   return ends.flatMap((end) => SIDES.map((side) => strip(side, end)));
@@ -77,10 +77,6 @@ export function stripsOf(behind: BehindFrame): readonly Carrier[] {
 
 const isUnder = (family: SlideFamily): boolean =>
   family.seat === 'bay' && !onRunners(family) && family.onFloor !== true;
-
-function heightOf({ opening }: Bank): Length {
-  return nm(Math.min(...opening.height.map((each) => (typeof each === 'number' ? each : each.length))));
-}
 
 /** Of the case's panels; of hard wood where nobody said how the case is made. */
 function stuff({ frameAt }: Bank): Pick<Carrier, 'thickness' | 'material'> {
@@ -99,21 +95,16 @@ function markOf({ bank }: BehindFrame, { id, lowerEdge }: BehindDrawer): readonl
 }
 
 /** Its face so far behind the frame's back that the slide's front end comes to it; screws stay in it and the side. */
-function frontStrip({ insetFront, bank, unit }: BehindFrame, drawer: BehindDrawer | undefined): Partial<Carrier> {
+function frontStrip({ insetFront, bank }: BehindFrame, { family, side }: BehindDrawer): Partial<Carrier> {
   const frame = bank.frameAt?.frame ?? ZERO;
-  const setback = drawer?.family.setback ?? ON_FRAME[unit];
   const thick = stuff(bank).thickness;
   return {
     behindFrame: tally(
       plus('drawer-front-inset', insetFront),
-      plus('set-back-slide', setback, drawer && ofFigure(drawer.family.id, 'setback')),
+      plus('set-back-slide', family.setback, ofFigure(family.id, 'setback')),
       minus('thickness-of-frame', frame),
     ),
-    screw: tally(
-      plus('thickness-of-strip', thick),
-      plus('side', drawer?.side ?? ZERO),
-      minus('short-face', SCREW_SHORT),
-    ),
+    screw: tally(plus('thickness-of-strip', thick), plus('side', side), minus('short-face', SCREW_SHORT)),
   };
 }
 
@@ -124,9 +115,9 @@ function frontStrip({ insetFront, bank, unit }: BehindFrame, drawer: BehindDrawe
 export function guidesOf({ bank, depth, drawers }: BehindFrame): readonly Carrier[] {
   return drawers.flatMap(({ id, place, family, lowerEdge, bayTop, runner }): readonly Carrier[] => {
     if (!onRunners(family) || !lowerEdge || !bayTop || runner === undefined) return [];
-    const next = drawers[place - 1];
-    const above = next && onRunners(next.family) ? next.lowerEdge : bayTop;
-    if (!above) return [];
+    const over = drawers[place - 1];
+    const next = over && onRunners(over.family) ? over.lowerEdge : undefined;
+    const above = next ?? bayTop;
     const width = tally(
       plus(next ? 'lower-edge-runner-above' : 'top-of-bay', above.total),
       minus(label('top-of-runner-of', { place }), add(lowerEdge.total, runner)),

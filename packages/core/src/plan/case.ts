@@ -18,7 +18,7 @@ import type { CaseworkPlan } from '../casework';
 import { doorLap, planDoors, type DoorPlan } from '../doors';
 import { meetings, type Compartment } from '../layout';
 import { dividerLap, equalFronts, equalOpenings, lap } from '../fronts';
-import { inLineOrder, type Bank, type Case, type Job } from '../job';
+import { inLineOrder, type Edge, type Bank, type Case, type Job } from '../job';
 import { add, nm, plus, share, tally, ZERO, type Length, ofField } from '../length';
 import type { SlideFamily } from '../slides';
 import { contentsWeight, tipping, usualFill, type Balance, type Stand, type Weighed } from '../stability';
@@ -149,6 +149,7 @@ function caseFacts(owner: Case, path: string, banks: readonly BankPlan[]): CaseF
     banks: banks.map(({ bank, path: at, opening, drawers }) => ({
       path: at,
       at: `${at}.front`,
+      instead: fieldsOf(bank.front.reveals, `${at}.front.reveals`),
       planned: bank.basis === 'planned',
       inset: bank.front.mount === 'inset',
       opening: opening.width.total,
@@ -187,8 +188,14 @@ function sharedMembers(
   });
 }
 
+/** The field of every edge that is told. */
+function fieldsOf(told: Readonly<Partial<Record<Edge, unknown>>> = {}, path: string): Neighbour['instead'] & object {
+  return Object.fromEntries(Object.keys(told).map((edge) => [edge, `${path}.${edge}`]));
+}
+
 function neighbourOf({ id, path, door, opening, leaves }: DoorPlan): Neighbour {
   return {
+    instead: fieldsOf(door.lines, `${path}.lines`),
     ...{ path, at: path, door: id, called: { id, door: true }, gap: door.gap, divider: undefined },
     planned: door.basis !== 'as-built',
     inset: door.mount === 'inset',

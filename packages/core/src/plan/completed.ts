@@ -54,7 +54,7 @@ function frameOf(
 }
 
 /** The door a bank stands behind: as it is told, else the one over its compartment. */
-export function doorOf(owner: WrittenCase, bank: WrittenBank, casework: CaseworkPlan | undefined) {
+function doorOf(owner: WrittenCase, bank: WrittenBank, casework: CaseworkPlan | undefined) {
   if (bank.behind !== undefined) return owner.doors?.find(({ id }) => id === bank.behind);
   if (bank.front.mount !== 'none' || bank.compartment === undefined) return undefined;
   const place = casework?.front.compartments.find(({ id }) => id === bank.compartment);

@@ -68,6 +68,11 @@ describe('leaves', () => {
     );
   });
 
+  it('a hinge as long as the leaf is neither counted nor too weak', () => {
+    const { plan: whole, codes } = planned([{ ...DOOR, hinge: { family: 'piano' } }], FRAMELESS);
+    expect([whole.doors[0]!.leaves[0]!.hinges, codes.includes('HINGES_TOO_FEW')]).toEqual([[], false]);
+  });
+
   it('over a node that is divided close all of it', () => {
     const { plan: whole } = planned([{ ...DOOR, over: 'left' }], FRAMELESS);
     const { openings } = whole.casework!;
@@ -102,6 +107,17 @@ describe('edges of a door', () => {
       expect(leaf!.y + leaf!.height.total).toBe(
         place.y + first!['front.bottomY']!.total + first!['front.height']!.total,
       );
+    }
+    // What collides is mended by its lap, and the line that decided it is gone.
+    const beside = { ...DOOR, over: 'upper', lines: { bottom: 'b1/d1' } };
+    const collides = patched(document({}), [{ path: 'cases[0].doors', value: [beside] }]);
+    const read = readJobDocument(collides);
+    if (!read.ok) throw new Error(JSON.stringify(read.errors));
+    const [told] = plan(read.job).cases[0]!.findings.filter(({ code }) => code === 'FRONTS_COLLIDE');
+    for (const { patches } of told!.remedies!) {
+      const again = readJobDocument(JSON.parse(JSON.stringify(patched(collides, patches))));
+      if (!again.ok) throw new Error(JSON.stringify(again.errors));
+      expect(plan(again.job).cases[0]!.findings.map(({ code }) => code)).not.toContain('FRONTS_COLLIDE');
     }
     const wrong = readJobDocument(document({ lines: { top: 'b1/d9' } }));
     expect(wrong.ok ? [] : wrong.errors.map(({ path }) => path)).toEqual(['cases[0].doors[0].lines.top']);
@@ -253,7 +269,8 @@ describe('what is said of doors', () => {
   );
 
   it('every remedy takes it away, and the job is read again', () => {
-    for (const [code, door, , of = FRAMELESS] of cases) {
+    const pair = { leaves: 2, left: '11.9 mm', right: '11.9 mm', plates: ['0 mm'] };
+    for (const [code, door, , of = FRAMELESS] of [...cases, ['HINGE_REACH', pair, {}] as const]) {
       const document = wholeJob(
         { ...of, doors: [{ ...DOOR, left: '16 mm', over: 'right', hinge: { family: 'cup-110-full' }, ...door }] },
         [],

@@ -12,7 +12,7 @@ import {
 import { railOf, type Pull } from '../job';
 import {
   minus,
-  nm,
+  negated,
   plus,
   tally,
   unlessZero,
@@ -251,10 +251,6 @@ function lowestThingAbove(facts: BankFacts, place: number) {
   if (rail > 0) return [start, minus('rail', rail, ofField(`${path}.rail`))];
   const lift = lowestAbove(above.family, false);
   return lift === 0 ? [start] : [start, plus('clear-below-box-above', lift, ofFigure(above.family.id, 'bottom'))];
-}
-
-function negated({ terms }: Tally) {
-  return terms.map((term) => ({ ...term, amount: nm(-term.amount) }));
 }
 
 /** Underside of the bottom above the box's lower edge: its upper face less its thickness. */

@@ -8,7 +8,7 @@ export function traysOf(banks: readonly BankPlan[]): readonly LookedAtTrays[] {
     const behind = bank.behind !== undefined || bank.front.mount === 'none';
     if (!behind || bank.compartment === undefined) return [];
     const trays = drawers.map((drawer) => trayOf(bank, drawer, opening.width.total));
-    return [{ path, compartment: bank.compartment, pack: bank.pack, trays }];
+    return [{ path, compartment: bank.compartment, behind: bank.behind, pack: bank.pack, trays }];
   });
 }
 

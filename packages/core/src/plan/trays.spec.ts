@@ -286,6 +286,22 @@ describe('a tray has no front', () => {
   });
 });
 
+describe('framed drawer fronts', () => {
+  it('keep a quarter of their thickness beside the groove', () => {
+    const frame = { stile: '40 mm', groove: '9 mm', play: '3 mm', panel: 'ply6' };
+    const of = (grooveWidth: string, patches: readonly Patch[] = []) => {
+      const front = {
+        ...{ mount: 'overlay', top: '0 in', bottom: '0 in', left: '8 mm', right: '8 mm', gap: '3 mm' },
+        ...{ material: 'ash19', frame: { ...frame, grooveWidth } },
+      };
+      return planned(wholeBank('b1', 'right', 2, { front }), { ...DOOR, over: 'left' }, FRAMELESS, patches);
+    };
+    expect(of('9.5 mm').codes).not.toContain('FRAME_WALL_THIN');
+    const [thin] = of('9.6 mm').findings.filter(({ code }) => code === 'FRAME_WALL_THIN');
+    expect(of('9.6 mm', thin!.remedies![0]!.patches).codes).not.toContain('FRAME_WALL_THIN');
+  });
+});
+
 describe('hanging files', () => {
   it('want an inside size as wide as their rails, across or front to back', () => {
     const box = { ...TRAYS.box, length: '336 mm' };

@@ -53,9 +53,13 @@ interface SawCutParams {
 
 /** What is worked into a part, and where. */
 export const CUTS = {
-  /** Which face of a part of a case is drawn, and where its front edge is. */
+  /** Which face of a part of a case is drawn, and where its front edge is (of a door what stands: its left edge). */
   'face-seen': ({ face }: { face: 'left' | 'right' | 'upper' | 'lower' | 'front' | 'back' }) =>
-    `${face} face seen, front edge ${face === 'left' ? 'above' : 'below'}`,
+    face === 'back'
+      ? 'back face seen, left edge below'
+      : face === 'front'
+        ? 'front face seen'
+        : `${face} face seen, front edge ${face === 'left' ? 'above' : 'below'}`,
   ...KINDS,
   ...PLACES,
   'cut-listed': ({ kind, at }: CutParams) => `${KINDS[kind]} (${PLACES[at]})`,

@@ -20,8 +20,9 @@ export const DOOR_FINDINGS = {
     `Door “${door}” is ${w.size(short)} thinner than the ${w.size(needs)} its hinges’ cups need: they would show through.`,
   DOOR_SAGS: ({ door, most }: { door: string; most: Length }, w: Words) =>
     `Door “${door}” is over ${w.size(most)} high and its corners have no tongue: it will sag.`,
-  FRAME_WALL_THIN: ({ door, wall, least }: { door: string; wall: Length; least: Length }, w: Words) =>
-    `Beside the groove only ${w.size(wall)} of the frame of door “${door}” is left: a quarter of it, ${w.size(least)}, is the least.`,
+  /** Of a drawer's front after its name, so that it begins small. */
+  FRAME_WALL_THIN: ({ door, wall, least }: { door: string | undefined; wall: Length; least: Length }, w: Words) =>
+    `${door === undefined ? 'beside' : 'Beside'} the groove only ${w.size(wall)} of the frame ${door === undefined ? 'of its front' : `of door “${door}”`} is left: a quarter of it, ${w.size(least)}, is the least.`,
   HINGE_FOULS: (
     p: {
       door: string;

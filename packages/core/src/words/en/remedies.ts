@@ -15,8 +15,8 @@ export const REMEDIES = {
   'leave-slide-whole': 'Leave the slide whole',
   'saw-to-height': 'Saw it to the height it may have',
   'take-hinge': ({ hinge }: { hinge: Said }, w: Words) => `Take ${inSentence(w.say(hinge))}`,
-  'lap-door-by': (p: { lap: Length; side: 'left' | 'right'; inset: boolean }, w: Words) =>
-    `${p.inset ? 'Leave' : 'Lap by'} ${w.exact(p.lap)} at the ${p.side === 'left' ? 'left' : 'right'}`,
+  'lap-door-by': (p: { lap: Length; side: 'left' | 'right' | 'both'; inset: boolean }, w: Words) =>
+    `${p.inset ? 'Leave' : 'Lap by'} ${w.exact(p.lap)} ${{ left: 'at the left', right: 'at the right', both: 'at both sides' }[p.side]}`,
   'so-many-hinges': ({ count }: { count: number }) => `Hang it on ${count}`,
   'door-in-two': 'Make it a pair',
   'door-of': ({ material }: { material: string }) => `Make it of ${material}`,

@@ -44,7 +44,11 @@ import { HingePicture } from './hinge-picture';
             </td>
             <td class="pr-2 text-right"><z-size kind="gap" [length]="row.protrusion" /></td>
             <td class="pr-2 text-right whitespace-nowrap" [class.text-lead]="tooLittle(row)">
-              {{ row.count }}: {{ weight(row.carries_kg) }}
+              @if (row.hung; as hung) {
+                {{ hung.count }}: {{ weight(hung.carries_kg) }}
+              } @else {
+                –
+              }
             </td>
             <td class="py-1 text-right">
               @if (row.hinge.id === used()) {
@@ -77,8 +81,8 @@ export class HingePick {
   protected readonly used = computed(() => this.door().hinge.id);
   protected readonly rows = computed(() => compareHinges(this.door(), hingeTable(this.job() ?? {})));
 
-  protected tooLittle({ carries_kg }: HingeServing): boolean {
-    return this.door().leaves.some(({ weight_kg }) => weight_kg > carries_kg);
+  protected tooLittle({ hung }: HingeServing): boolean {
+    return hung !== undefined && this.door().leaves.some(({ weight_kg }) => weight_kg > hung.carries_kg);
   }
 
   protected weight(kilograms: number): string {
