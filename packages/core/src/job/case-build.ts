@@ -1,3 +1,5 @@
+import type { BandOf, FrameOf } from './front-types';
+
 /** How a case is made and how its front is divided. Widths run across, heights up from the floor, depths from the front edge back. */
 export interface BuildOf<L> {
   /** Over both sides; left out where the space decides it. */
@@ -230,7 +232,7 @@ export interface DoorOf<L> {
   readonly leaves?: 1 | 2;
   readonly material: string;
   /** Edge banding of one of one piece. */
-  readonly band?: { readonly thickness: L; readonly edges: readonly ('top' | 'bottom' | 'left' | 'right')[] };
+  readonly band?: BandOf<L>;
   readonly frame?: DoorFrameOf<L>;
   readonly hinge?: { readonly family: string; readonly side?: 'left' | 'right'; readonly count?: number };
   /** Plates at hand, by what they stand off. */
@@ -246,18 +248,11 @@ export interface DoorOf<L> {
   readonly opening?: { readonly width: readonly L[]; readonly height: readonly L[] };
 }
 
-export interface DoorFrameOf<L> {
-  readonly stile: L;
-  readonly rail?: L;
+/** A door's frame: that of a front, its corners told, and what parts it into lights. */
+export interface DoorFrameOf<L> extends FrameOf<L> {
+  /** As wide as the rails where it is left out. */
   readonly middle?: L;
   readonly corner?: 'stub' | 'plain' | 'mitre';
   readonly tenon?: L;
-  readonly groove: L;
-  /** The panel's thickness, and half the frame's at most, where it is left out. */
-  readonly grooveWidth?: L;
-  /** From the frame's face; in its middle where it is left out. */
-  readonly grooveFrom?: L;
-  readonly play: L;
-  readonly panel: string;
   readonly lights?: { readonly across: number; readonly down: number };
 }

@@ -18,6 +18,7 @@ export * from './stock-item';
 export { materialShape } from './shape';
 export { ownSlide } from './shape-own-slide';
 export { boxGroups, tieGroups, type TieGroup } from './ties';
+export type * from './front-types';
 export type * from './types';
 export { JOB_MINOR, JOB_VERSION } from './version';
 export { jobSchema } from './schema';

@@ -17,6 +17,7 @@ import {
   type Reader,
   type Schema,
 } from '../reading';
+import { band, frameFields } from './shape-front';
 import type {
   BaseOf,
   BottomPanelOf,
@@ -106,7 +107,7 @@ const BANDED = [
   ...(['case-side-left', 'case-side-right', 'case-bottom', 'case-top', 'stretcher', 'divider', 'fixed-shelf'] as const),
   ...(['rail', 'kick-board', 'worktop', 'filler', 'shelf'] as const),
 ] as const;
-const band = object<CaseBandOf<L>>({
+const caseBand = object<CaseBandOf<L>>({
   thickness: required(some),
   over: optional(any),
   members: required(
@@ -191,7 +192,7 @@ export const build = object<BuildOf<L>>({
   back: optional(back),
   railWidth: optional(some),
   shelfBack: optional(any),
-  band: optional(band),
+  band: optional(caseBand),
   frame: optional(frame),
   cleats: optional(cleats),
   worktop: optional(worktop),
@@ -284,24 +285,14 @@ export const shelves = object<ShelvesOf<L>>({
 });
 
 const doorFrame = object<DoorFrameOf<L>>({
-  stile: required(some),
-  rail: optional(some),
+  ...frameFields,
   middle: optional(some),
   corner: optional(oneOf('stub', 'plain', 'mitre')),
   tenon: optional(any),
-  groove: required(some),
-  grooveWidth: optional(some),
-  grooveFrom: optional(any),
-  play: required(any),
-  panel: required(id),
   lights: optional(object<{ across: number; down: number }>({ across: required(count), down: required(count) })),
 });
 
 const signed = length('signed');
-const doorBand = object<NonNullable<DoorOf<L>['band']>>({
-  thickness: required(some),
-  edges: required(list(oneOf('top', 'bottom', 'left', 'right'), 1, 4)),
-});
 
 export const doorFields: Fields<DoorOf<L>> = {
   id: required(id),
@@ -314,7 +305,7 @@ export const doorFields: Fields<DoorOf<L>> = {
   gap: required(any),
   leaves: optional(oneOf(1, 2)),
   material: required(id),
-  band: optional(doorBand),
+  band: optional(band),
   frame: optional(doorFrame),
   hinge: optional(
     object<NonNullable<DoorOf<L>['hinge']>>({

@@ -21,6 +21,7 @@ import {
   type Reader,
 } from '../reading';
 import { build, door, layout, shelves } from './shape-case';
+import { front, run } from './shape-front';
 import { openingShape } from './shape-opening';
 import {
   caseGates,
@@ -39,7 +40,6 @@ import { bottomFit, ownSlide } from './shape-own-slide';
 import { FILES_KINDS, HOLDINGS } from './types';
 import type {
   Air,
-  BandOf,
   BankOf,
   BoxOf,
   BuildOutOf,
@@ -49,15 +49,11 @@ import type {
   CornerOf,
   DivisionOf,
   DrawerOf,
-  FrameOf,
-  FrontOf,
   JobOf,
   LineOf,
   MaterialOf,
   MountingOf,
   PartOf,
-  PullOf,
-  RunOf,
   SlideChoiceOf,
   StandOf,
 } from './types';
@@ -100,85 +96,6 @@ const slide = object<SlideChoiceOf<L>>({
   lengths: optional(slideFields.lengths),
   cut: optional(some),
 });
-
-const run = object<RunOf<L>>({ kerf: required(any), trim: required(any), strip: optional(any) });
-
-const band = object<BandOf<L>>({
-  thickness: required(some),
-  edges: required(list(oneOf('top', 'bottom', 'left', 'right'), 1, 4)),
-});
-
-const frame = object<FrameOf<L>>({
-  stile: required(some),
-  rail: optional(some),
-  groove: required(some),
-  grooveWidth: optional(some),
-  grooveFrom: optional(any),
-  play: required(any),
-  panel: required(id),
-});
-
-const pullFields = object<PullOf<L>>({
-  school: required(oneOf('centre', 'from-top', 'third-when-low')),
-  fromTop: optional(some),
-  lowUnder: optional(some),
-  centres: optional(some),
-  height: optional(some),
-  purchase: required(any),
-  twoOver: optional(some),
-  count: optional(oneOf(1, 2)),
-  kind: optional(oneOf('bought', 'made', 'grip', 'none')),
-  projection: optional(any),
-  made: optional(
-    object<NonNullable<PullOf<L>['made']>>({ material: required(id), length: required(some), height: required(some) }),
-  ),
-  grip: optional(
-    object<NonNullable<PullOf<L>['grip']>>({
-      width: required(some),
-      height: required(some),
-      radius: optional(any),
-      fromTop: optional(any),
-    }),
-  ),
-});
-
-/** The school decides which of its figures must be there. */
-const pull = needing(pullFields, 'school', { 'from-top': ['fromTop'], 'third-when-low': ['lowUnder'] }, (school) =>
-  said('by-school', { school }),
-);
-
-const signed = length('signed');
-const reveals = object<NonNullable<FrontOf<L>['reveals']>>({
-  top: optional(any),
-  bottom: optional(any),
-  left: optional(any),
-  right: optional(any),
-});
-/** Where there are no fronts there is nothing of them to tell: `completed` fills in what is reckoned with. */
-const told = <T>(of: Reader<T>) => optional(of) as unknown as ReturnType<typeof required<T>>;
-const frontFields = object<FrontOf<L>>({
-  mount: required(oneOf('overlay', 'inset', 'none')),
-  dip: optional(any),
-  over: optional(any),
-  setBehind: optional(any),
-  asBox: optional(yesNo),
-  reveals: optional(reveals),
-  top: told(signed),
-  bottom: told(signed),
-  left: told(signed),
-  right: told(signed),
-  gap: told(any),
-  material: told(id),
-  grain: optional(oneOf('across', 'up')),
-  band: optional(band),
-  frame: optional(frame),
-  run: optional(run),
-  pull: optional(pull),
-});
-const OF_FRONTS = ['top', 'bottom', 'left', 'right', 'gap', 'material'] as const;
-const front = needing(frontFields, 'mount', { overlay: OF_FRONTS, inset: OF_FRONTS }, (mount) =>
-  said('by-mount', { mount }),
-);
 
 const byDrawer = object<{ drawer: string }>({ drawer: required(id) });
 const makeup = orObject(oneOf('bottom', 'top'), byDrawer);
