@@ -14,8 +14,8 @@ export type {
   StandsKind,
 } from './job';
 export { planCasework } from './casework';
-export { caseFixings, caseStockOf, caseworkOf } from './plan';
-export { assembly, fixingSaid, neededSaid } from './fixing';
+export { bankHardware, boxFixings, caseFixings, caseStockOf, caseworkOf } from './plan';
+export { assembly, boxFixingRows, fixingSaid, hardwareSaid, neededSaid, type CaseHardware } from './fixing';
 export {
   isMember,
   memberName,
@@ -315,7 +315,7 @@ export {
 } from './slides';
 export { STEADY } from './stability';
 export { FILES } from './findings';
-export { CORNERS, type FilesKind } from './job';
+export { CASE_FIXINGS, CORNERS, LAID_FIXINGS, type FilesKind, type LaidFixing } from './job';
 export { compareHinges, doorLap, hingeTable, usualHinge, type DoorPlan, type Hinge, type HingeServing } from './doors';
 export {
   SPECIES,

@@ -1,9 +1,10 @@
 import { ROLES, type CarrierRole, type Part, type Role } from '../box';
 import { type Job, writeAddress, partOf } from '../job';
 import { plus, subtract, tally, ZERO, type Length, type Tally, ofField } from '../length';
+import { stripMarks, type BoxFixing } from '../fixing';
 import type { Carrier } from '../mounting';
 import type { Opening } from '../opening';
-import type { BankPlan, DrawerPlan, Plan } from '../plan';
+import { boxFixings, type BankPlan, type DrawerPlan, type Plan } from '../plan';
 import type { CutMaterial, CutPart } from './cut-part';
 import { memberParts } from './member-parts';
 import { carrierRelease, releaseOf } from './release';
@@ -24,13 +25,15 @@ export function partsOf(job: Job, plan: Plan): PartsOfJob {
   for (const piece of memberParts(job, plan)) parts.push(asDecided(piece, byHand.get(piece.name), records));
   for (const { id: owner, banks } of plan.cases)
     for (const bank of banks)
-      for (const drawer of bank.drawers)
+      for (const drawer of bank.drawers) {
+        const held = boxFixings(job, bank, drawer);
         for (const part of drawer.parts) {
-          const pieces = piecesOf(job, { owner, bank, drawer, part });
+          const pieces = piecesOf(job, { owner, bank, drawer, part, held });
           if (pieces.length === 0) unsized += part.count;
           const play = endPlay(bank, drawer, part.role);
           for (const piece of pieces) parts.push(asDecided(piece, byHand.get(piece.name), records, play));
         }
+      }
   for (const piece of carriersOf(job, plan)) parts.push(asDecided(piece, byHand.get(piece.name), records));
   for (const piece of extraParts(job)) parts.push(asDecided(piece, undefined, records));
   return { parts, unsized };
@@ -41,6 +44,7 @@ interface Placed {
   readonly bank: BankPlan;
   readonly drawer: DrawerPlan;
   readonly part: Part;
+  readonly held: readonly BoxFixing[];
 }
 
 interface Size {
@@ -48,7 +52,7 @@ interface Size {
   readonly width: Tally;
 }
 
-function piecesOf(job: Job, { owner, bank, drawer, part }: Placed): readonly CutPart[] {
+function piecesOf(job: Job, { owner, bank, drawer, part, held }: Placed): readonly CutPart[] {
   const { role, count, blank, upright } = part;
   const material = job.materials.find(({ id }) => id === part.material);
   if (!part.length || !part.width || !material) return [];
@@ -57,6 +61,7 @@ function piecesOf(job: Job, { owner, bank, drawer, part }: Placed): readonly Cut
   const sawn = blank ? along(blank) : finished;
   const use = { case: owner, bank: bank.id, path: bank.path, drawer: drawer.id, place: drawer.place, role };
   const within = { case: owner, bank: bank.id, drawer: drawer.id };
+  const fixings = held.flatMap(({ on, marks }) => (on === role ? marks : []));
   return Array.from({ length: count }, (_, index) => ({
     name: writeAddress({ ...within, part: partOf(ROLES[role].written, count, index + 1) }),
     use,
@@ -65,6 +70,7 @@ function piecesOf(job: Job, { owner, bank, drawer, part }: Placed): readonly Cut
     ...(blank ? { finished } : {}),
     ...(upright ? { upright } : {}),
     machining: drawer.machining.filter((cut) => cut.role === role),
+    ...(fixings.length > 0 ? { fixings } : {}),
     bores: ROLES[role].bored ? drawer.bores : [],
     mayTurn: ROLES[role].mayTurn && material.grain !== true,
     release: releaseOf(job, bank, drawer, role),
@@ -109,6 +115,7 @@ function carrierPart(job: Job, owner: string, bank: BankPlan, drawer: DrawerPlan
     length,
     width,
     machining: [],
+    fixings: stripMarks(length.total, width.total),
     bores: [],
     mayTurn: ROLES[role].mayTurn,
     release: carrierRelease(job, bank, drawer),

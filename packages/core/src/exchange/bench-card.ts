@@ -12,11 +12,14 @@ import {
 } from '../cutting';
 import { isMember } from '../casework';
 import { groupFindings, type Severity } from '../findings';
+import { boxFixingRows, fixingSaid, hardwareSaid } from '../fixing';
 import { OPENING_SIZES, readAt, readingAt, readingLength, type Job } from '../job';
 import { smallest, subtract, toPack, ZERO, type Length, type Said, type SizeKind } from '../length';
 import { stackSaid } from '../mounting';
 import { levelPacking } from '../opening';
 import {
+  bankHardware,
+  boxFixings,
   kindOfDimension,
   type BankPlan,
   type CasePlan,
@@ -88,6 +91,7 @@ function benchCardOf(job: Job, plan: Plan, owner: CasePlan, bank: BankPlan): Ben
       ...buildOutFacts(job, bank),
       ...packingFacts(job, bank),
       ...screwFacts(bank),
+      ...fixingFacts(job, bank),
       ...bladeFacts(job, { ...plan, cases: [{ ...owner, banks: [bank] }] }),
     ],
     parts: partsTable(groups),
@@ -232,6 +236,13 @@ function screwFacts({ drawers }: BankPlan): readonly CardFact[] {
   const screws = { ...longest('slide'), ...longest('front'), ...longest('pull') };
   if (Object.keys(screws).length === 0) return [];
   return [{ head: said('card-head/screws'), said: said('card/screws', screws) }];
+}
+
+/** What holds its boxes and their fronts, and what is to be bought for it. */
+function fixingFacts(job: Job, bank: BankPlan): readonly CardFact[] {
+  const rows = boxFixingRows(bank.drawers.flatMap((drawer) => boxFixings(job, bank, drawer)));
+  const needed = [...rows.map(fixingSaid), ...hardwareSaid(bankHardware(bank))];
+  return [{ head: said('card-head/fixings'), said: said('card/fixings', { needed }) }];
 }
 
 /** What is worked into its parts by the blade, where they may be cut. */

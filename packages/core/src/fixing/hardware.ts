@@ -4,7 +4,18 @@ import { isContinuous, type DoorPlan } from '../doors';
 /** What a case takes besides what holds its joints. Common practice, every figure here. */
 export interface CaseHardware {
   readonly kind:
-    'hinge' | 'hinge-screw' | 'pull' | 'shelf-pin' | 'foot' | 'foot-screw' | 'caster' | 'caster-screw' | 'wall-screw';
+    | (
+        | 'hinge'
+        | 'hinge-screw'
+        | 'pull'
+        | 'shelf-pin'
+        | 'foot'
+        | 'foot-screw'
+        | 'caster'
+        | 'caster-screw'
+        | 'wall-screw'
+      )
+    | ('slide' | 'slide-screw' | 'lock-screw' | 'runner-screw' | 'pull-screw' | 'strip-screw');
   readonly count: number;
 }
 

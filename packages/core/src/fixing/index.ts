@@ -1,4 +1,16 @@
+export { boxJoints, type BoxFixing } from './box-joints';
 export { fixingsOf, type Fixing } from './fixings';
+export { frontScrews } from './front-screws';
 export { doorHardware, hardwareOf, studsOf, type CaseHardware } from './hardware';
 export { fixingMarks, type FixingMark } from './marks';
-export { assembly, fixingSaid, fixingTotals, neededSaid, type AssemblyStep } from './order';
+export {
+  assembly,
+  boxFixingRows,
+  fixingSaid,
+  fixingTotals,
+  hardwareSaid,
+  neededSaid,
+  type AssemblyStep,
+} from './order';
+export { slideHardware } from './slide-hardware';
+export { stripMarks } from './strip-screws';

@@ -16,7 +16,7 @@ export interface FixingMark {
 }
 
 /** What is bored for each: pocket, stepped and clearance bores, pegs; from memory. A brad only has its place marked. */
-const ACROSS: Readonly<Record<FixingMark['kind'], Length>> = {
+export const ACROSS: Readonly<Record<FixingMark['kind'], Length>> = {
   'pocket-screw': millimetres(9.5),
   'connector-screw': millimetres(7),
   screw: millimetres(4.5),
@@ -71,8 +71,13 @@ function inFromEnd({ one, other, axes, at }: Joint): number {
   const { through } = axes;
   const bored = one.role === 'worktop' ? other : one;
   const thin = lyingOf(bored).through;
-  const back = Math.round(((bored[thin].to - bored[thin].from) / 2) * POCKET_SLOPE);
+  const back = pocketInFromEnd(nm(bored[thin].to - bored[thin].from));
   return bored[through].from >= at ? at + back : at - back;
+}
+
+/** So far from the end of a part so thick its pocket begins. */
+export function pocketInFromEnd(thickness: Length): Length {
+  return nm(Math.round((thickness / 2) * POCKET_SLOPE));
 }
 
 /** The face that is not seen once the case stands. */

@@ -1,7 +1,9 @@
+import type { Role } from '../box';
 import type { CaseworkPlan, MemberRole } from '../casework';
 import type { LaidFixing } from '../job';
 import type { Length } from '../length';
 import { said } from '../words';
+import type { BoxFixing } from './box-joints';
 import type { Fixing } from './fixings';
 import type { CaseHardware } from './hardware';
 
@@ -38,7 +40,7 @@ const STEPS: Readonly<Record<MemberRole, number>> = {
   'door-middle-rail': 11,
 };
 
-export type JoinedRole = Exclude<MemberRole, 'case-side-left' | 'case-side-right'> | 'case-side';
+export type JoinedRole = Role | Exclude<MemberRole, 'case-side-left' | 'case-side-right'> | 'case-side';
 
 /** Fixings alike: of one kind and length between the same two kinds of members. */
 export interface FixingRow {
@@ -81,6 +83,17 @@ function stepOfJoint({ joint: { one, other } }: Fixing): number {
 /** Left and right are fixed alike. */
 function either(role: MemberRole): JoinedRole {
   return role === 'case-side-left' || role === 'case-side-right' ? 'case-side' : role;
+}
+
+/** Of the drawers of a bank alike ones counted together. */
+export function boxFixingRows(fixings: readonly BoxFixing[]): readonly FixingRow[] {
+  const rows = new Map<string, FixingRow>();
+  for (const { marks: _marks, on: _on, joints, count, ...rest } of fixings) {
+    const key = JSON.stringify(rest);
+    const known = rows.get(key);
+    rows.set(key, { ...rest, joints: (known?.joints ?? 0) + joints, count: (known?.count ?? 0) + count });
+  }
+  return [...rows.values()];
 }
 
 /** Alike fixings counted together. */
@@ -127,6 +140,10 @@ export function fixingSaid({ one, other, joints, glue, slotted, kind, count, lon
 export function neededSaid(fixings: readonly Fixing[], hardware: readonly CaseHardware[]) {
   return [
     ...fixingTotals(fixings).map((row) => said('fixing', { ...row, long: row.long, thread: row.thread })),
-    ...hardware.map((row) => said('fixing/hardware', row)),
+    ...hardwareSaid(hardware),
   ];
+}
+
+export function hardwareSaid(hardware: readonly CaseHardware[]) {
+  return hardware.map((row) => said('fixing/hardware', row));
 }

@@ -88,6 +88,11 @@ export function woodScrew(first: Length, entered: Entered, unit: Unit): Length |
   return holds.filter((length) => length <= wanted).at(-1) ?? holds[0];
 }
 
+/** The longest listed that is no longer than this. */
+export function screwUpTo(longest: Length, unit: Unit): Length | undefined {
+  return SCREWS[unit].filter((length) => length <= longest).at(-1);
+}
+
 function reach(entered: Entered): Length {
   if (entered === 'edge') return INTO_EDGE;
   if (entered === 'end-grain') return INTO_END;

@@ -89,10 +89,14 @@ export interface TopPanelOf<L> extends StretchersOf<L> {
   readonly kind: 'between' | 'over' | 'stretchers' | 'none';
 }
 
-export type CaseFixing = 'glue' | 'pocket-screw' | 'screw' | 'connector-screw' | 'dowel' | 'loose-tenon' | 'biscuit';
+export const CASE_FIXINGS = [
+  ...(['glue', 'pocket-screw', 'screw', 'connector-screw', 'dowel', 'loose-tenon', 'biscuit'] as const),
+] as const;
+export type CaseFixing = (typeof CASE_FIXINGS)[number];
 
-/** Of what is laid on and nailed, and of a face frame's corners. */
-export type LaidFixing = CaseFixing | 'brad';
+/** Of what is laid on and nailed, of a face frame's corners, and of boxes. */
+export const LAID_FIXINGS = [...CASE_FIXINGS, 'brad'] as const;
+export type LaidFixing = (typeof LAID_FIXINGS)[number];
 
 export interface CaseJointOf<L> {
   readonly kind: 'butt' | 'dado';

@@ -6,8 +6,12 @@ const OF_WHOLE_CASES = [
   ...(['gates', 'at'] as const),
 ] as const;
 
-/** The minor of the newest field of a document: 1 brought whole cases, 2 doors that are planned, trays, more ways of boxes. */
+/**
+ * The minor of the newest field of a document: 1 brought whole cases, 2 doors that are planned, trays, more ways of boxes,
+ * 3 what holds boxes and doors as they hang.
+ */
 export function minorOf({ cases, room, hinges }: JobDocument): number {
+  if (cases.some(({ banks }) => banks.some(isBankOfThree))) return 3;
   if (cases.some(({ doors = [], banks }) => doors.some(isDoorOfTwo) || banks.some(isBankOfTwo))) return 2;
   const whole = cases.some(
     (owner) =>
@@ -46,6 +50,10 @@ function isBankOfTwo(bank: Bank): boolean {
     isBoxOfTwo(bank.box) ||
     drawers.some(isDrawerOfTwo)
   );
+}
+
+function isBankOfThree({ box, drawers }: Bank): boolean {
+  return has(box, 'fixing') || drawers.some((drawer) => has(drawer.box, 'fixing'));
 }
 
 function isFrontOfTwo(front: Bank['front']): boolean {

@@ -18,6 +18,7 @@ import {
   type Schema,
 } from '../reading';
 import { band, frameFields } from './shape-front';
+import { CASE_FIXINGS, LAID_FIXINGS } from './case-build';
 import type {
   BaseOf,
   BottomPanelOf,
@@ -84,12 +85,11 @@ const bottom = object<BottomPanelOf<L>>({
 });
 const top = object<TopPanelOf<L>>({ kind: required(oneOf('between', 'over', 'stretchers', 'none')), ...stretchers });
 
-const FIXINGS = ['glue', 'pocket-screw', 'screw', 'connector-screw', 'dowel', 'loose-tenon', 'biscuit'] as const;
-const laid = optional(oneOf(...FIXINGS, 'brad'));
+const laid = optional(oneOf(...LAID_FIXINGS));
 const joint = object<CaseJointOf<L>>({
   kind: required(oneOf('butt', 'dado')),
   depth: optional(some),
-  fixing: optional(oneOf(...FIXINGS)),
+  fixing: optional(oneOf(...CASE_FIXINGS)),
 });
 
 const back = object<CaseBackOf<L>>({

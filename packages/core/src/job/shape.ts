@@ -20,6 +20,7 @@ import {
   yesNo,
   type Reader,
 } from '../reading';
+import { LAID_FIXINGS } from './case-build';
 import { build, door, layout, shelves } from './shape-case';
 import { front, run } from './shape-front';
 import { openingShape } from './shape-opening';
@@ -125,6 +126,7 @@ const ownSizes = {
   length: optional(some),
   heights: optional(list(some, 1, 40)),
   backHeight: optional(some),
+  fixing: optional(oneOf(...LAID_FIXINGS)),
 };
 
 const box = object<BoxOf<L>>({

@@ -1,5 +1,5 @@
 import type { Length, Unit } from '../length';
-import type { BuildOf, DoorOf, NodeOf, ShelvesOf } from './case-build';
+import type { BuildOf, DoorOf, LaidFixing, NodeOf, ShelvesOf } from './case-build';
 import type {
   CaseGates,
   CutOutOf,
@@ -207,6 +207,8 @@ export interface BoxOf<L> {
   readonly heights?: readonly L[];
   /** The back's own height, where it is not the sides'. */
   readonly backHeight?: L;
+  /** What holds its corners, where it is not what goes with their joint. */
+  readonly fixing?: LaidFixing;
   /** A slit batten front to back that carries the bottom in two halves. */
   readonly muntin?: { readonly material: string; readonly width: L };
 }

@@ -22,6 +22,12 @@ const HARDWARE = {
   caster: { one: 'caster', other: 'casters' },
   'caster-screw': { one: 'screw for casters', other: 'screws for casters' },
   'wall-screw': { one: 'screw into studs', other: 'screws into studs' },
+  slide: { one: 'pair of slides', other: 'pairs of slides' },
+  'slide-screw': { one: 'screw for slides', other: 'screws for slides' },
+  'lock-screw': { one: 'screw for locks', other: 'screws for locks' },
+  'runner-screw': { one: 'screw for runners', other: 'screws for runners' },
+  'pull-screw': { one: 'screw for pulls', other: 'screws for pulls' },
+  'strip-screw': { one: 'wood screw at the walls', other: 'wood screws at the walls' },
 } satisfies Readonly<Record<string, Forms>>;
 
 interface FixingParams {

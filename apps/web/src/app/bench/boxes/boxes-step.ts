@@ -14,6 +14,7 @@ import { MaterialsState } from '../materials/materials-state';
 import { BackCorner } from './back-corner';
 import { BottomWays } from './bottom-ways';
 import { BoxCard } from './box-card';
+import { BoxHeld } from './box-held';
 import { Hanging } from './hanging';
 import { Muntin } from './muntin';
 import { OwnSizes } from './own-sizes';
@@ -26,6 +27,7 @@ import { OwnSizes } from './own-sizes';
     BackCorner,
     BottomWays,
     BoxCard,
+    BoxHeld,
     Figure,
     Hanging,
     LengthField,

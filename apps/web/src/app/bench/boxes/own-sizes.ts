@@ -1,5 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { CORNERS, type BankPlan } from '@zabble/core';
+import { CORNERS, LAID_FIXINGS, type BankPlan } from '@zabble/core';
+import { Pick } from '../../fields/pick';
+import { FIXING_NAMES } from '../case/held-by';
 import type { WayField } from '../case/case-way';
 import { WayFields } from '../case/way-fields';
 
@@ -7,9 +9,17 @@ import { WayFields } from '../case/way-fields';
 @Component({
   selector: 'z-own-sizes',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [WayFields],
-  template: `<z-way-fields [path]="path()" [title]="title()" [fields]="fields()" />`,
-  host: { class: 'block' },
+  imports: [Pick, WayFields],
+  template: `<z-pick
+      [path]="path() + '.fixing'"
+      i18n-label
+      label="Corners held by"
+      i18n-name
+      name="{{ title() }}: corners held by"
+      [options]="fixings"
+    />
+    <z-way-fields [path]="path()" [title]="title()" [fields]="fields()" />`,
+  host: { class: 'flex flex-col gap-2' },
 })
 export class OwnSizes {
   /** Path of the box in the job. */
@@ -17,6 +27,10 @@ export class OwnSizes {
   readonly title = input.required<string>();
   /** The corners that hold for it. */
   readonly corner = input.required<BankPlan['bank']['box']['corner']>();
+  protected readonly fixings = [
+    { value: '', label: $localize`what goes with the joint` },
+    ...LAID_FIXINGS.map((value) => ({ value, label: FIXING_NAMES[value] })),
+  ];
   protected readonly fields = computed((): readonly WayField[] => {
     const { joint, back } = this.corner();
     const inward = (of: keyof typeof CORNERS | undefined): boolean => of !== undefined && CORNERS[of].inward === true;

@@ -1,0 +1,122 @@
+import { BANK, sample } from '../job/sample.spec-data';
+import { patched, type Patch } from '../reading';
+import { partsOf } from '../cutting';
+import { boxFixingRows } from '../fixing';
+import { inMillimetres, millimetres } from '../length';
+import { bankHardware, boxFixings } from './box-fixings';
+import { plan, readJobDocument } from './plan';
+import type { DrawerPlan } from './types';
+
+function made(...patches: readonly Patch[]) {
+  const reading = readJobDocument(
+    patched(
+      sample,
+      patches.map(({ path, value }) => ({ path: `${BANK}.${path}`, value })),
+    ),
+  );
+  if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+  const planned = plan(reading.job);
+  const bank = planned.cases[0]!.banks[0]!;
+  const of = (place: number) => boxFixings(reading.job, bank, bank.drawers[place]!);
+  const parts = partsOf(reading.job, planned).parts;
+  return { job: reading.job, bank, of, parts };
+}
+
+const told = (fixings: ReturnType<typeof boxFixings>): readonly string[] =>
+  fixings.map(
+    ({ kind, one, other, count, long, glue }) =>
+      `${one}>${other}: ${count} ${kind}${long === undefined ? '' : ` ${inMillimetres(long)}`}${glue ? ' +glue' : ''}`,
+  );
+const size = (drawer: DrawerPlan, name: keyof DrawerPlan['dimensions']): number => drawer.dimensions[name]!.total;
+
+// Common practice, reckoned here by hand.
+describe('what holds a box', () => {
+  it('is what goes with its corner, or what is told; glue alone holds no butt end', () => {
+    const butt = { path: 'box.corner', value: { joint: 'butt-sides-run' } };
+    const corner = (...patches: readonly Patch[]): string | undefined => told(made(...patches).of(0))[0];
+    expect(corner({ path: 'box.corner', value: { joint: 'through' } })).toBe('box-front>side: 0 glue +glue');
+    // Sides measured at 11.8 mm into an edge: 11.8 + 25 = 36.8, the list has 35.
+    expect(corner(butt)).toMatch(/^box-front>side: \d+ screw 35 \+glue$/);
+    expect(corner(butt, { path: 'box.fixing', value: 'glue' })).toMatch(/ screw 35 \+glue$/);
+    expect(corner(butt, { path: 'box.fixing', value: 'brad' })).toMatch(/ brad 35 \+glue$/);
+    expect(corner({ path: 'box.corner', value: { joint: 'pocket-screw' } })).toMatch(/ pocket-screw 25$/);
+    expect(
+      corner({ path: 'box.corner', value: { joint: 'rabbet', depth: '6 mm' } }, { path: 'box.fixing', value: 'brad' }),
+    ).toMatch(/ brad 35 \+glue$/);
+  });
+
+  it('stands in the part it goes through, at half of what it enters', () => {
+    const { of, parts, bank } = made({ path: 'box.corner', value: { joint: 'butt-sides-run' } });
+    const [front, back] = of(0);
+    expect(front!.on).toBe('side');
+    expect([...new Set(front!.marks.map(({ along }) => inMillimetres(along)))]).toEqual([5.9]);
+    const side = parts.find(({ use }) => use.role === 'side' && use.place === 0)!;
+    expect([...new Set(back!.marks.map(({ along }) => side.length.total - along))]).toEqual([millimetres(5.9)]);
+    expect(side.fixings).toHaveLength(front!.marks.length + back!.marks.length);
+    // Two sides, both ends: every joint counted.
+    expect(front!.count).toBe(2 * front!.marks.length);
+    expect(size(bank.drawers[0]!, 'box.height')).toBeGreaterThan(side.fixings!.at(-1)!.in);
+    const ends = made({ path: 'box.corner', value: { joint: 'butt-ends-run' } }).of(0)[0]!;
+    expect(ends.on).toBe('box-front');
+  });
+
+  it('is brads on all edges of a bottom below, none of one in grooves', () => {
+    const below = made({ path: 'box.bottomFit', value: 'applied' });
+    const bottom = below.of(0).filter(({ one }) => one === 'bottom');
+    expect(bottom.map(({ other, joints }) => `${other} ${joints}`)).toEqual(['side 2', 'box-front 1', 'back 1']);
+    const part = below.parts.find(({ use }) => use.role === 'bottom' && use.place === 0)!;
+    expect(part.fixings).toHaveLength(bottom.reduce((sum, { count }) => sum + count, 0));
+    for (const { along, in: inwards } of part.fixings!) {
+      const edge = Math.min(along, part.length.total - along, inwards, part.width.total - inwards);
+      expect(inMillimetres(edge as never)).toBe(5.9);
+    }
+    expect(
+      made()
+        .of(0)
+        .some(({ one }) => one === 'bottom'),
+    ).toBe(false);
+  });
+
+  it('takes four screws in a front, six in a high or wide one, clear of groove, slide and pull', () => {
+    const { of, bank } = made();
+    bank.drawers.forEach((drawer, place) => {
+      const front = of(place).find(({ one }) => one === 'drawer-front')!;
+      const high = size(drawer, 'front.height') > millimetres(200) || size(drawer, 'front.width') > millimetres(900);
+      expect(front.count).toBe(high ? 6 : 4);
+      expect(front.long!).toBeLessThanOrEqual(size(drawer, 'screw.front'));
+      const line = size(drawer, 'slide.centreY') - size(drawer, 'box.bottomY');
+      for (const { in: up } of front.marks) {
+        expect(up).toBeGreaterThanOrEqual(millimetres(25));
+        expect(size(drawer, 'box.height') - up).toBeGreaterThanOrEqual(millimetres(25));
+        if (drawer.family.seat === 'side') expect(Math.abs(up - line)).toBeGreaterThanOrEqual(millimetres(25));
+      }
+    });
+    const placed = bank.drawers.filter((_, place) =>
+      of(place).some(({ one, marks }) => one === 'drawer-front' && marks.length > 0),
+    );
+    expect(placed.length).toBeGreaterThan(0);
+    expect(
+      made({ path: 'front.asBox', value: true })
+        .of(0)
+        .some(({ one }) => one === 'drawer-front'),
+    ).toBe(false);
+  });
+
+  it('comes together over a bank, with slides and their screws', () => {
+    const { bank, of } = made({ path: 'box.corner', value: { joint: 'butt-sides-run' } });
+    const rows = boxFixingRows(bank.drawers.flatMap((_, place) => of(place)));
+    const joints = rows.filter(({ one }) => one === 'box-front').reduce((sum, row) => sum + row.joints, 0);
+    expect(joints).toBe(2 * bank.drawers.length);
+    const count = (kind: string) => bankHardware(bank).find((row) => row.kind === kind)?.count;
+    expect(count('slide')).toBe(bank.drawers.length);
+    const long = (bank.drawers[0]!.nominal ?? 0) > millimetres(500);
+    expect(count('slide-screw')).toBe(bank.drawers.length * 2 * (3 + (long ? 4 : 3)));
+    // Under the box: two a lock, four a runner.
+    const under = made({ path: 'slide.family', value: 'undermount-16' }, { path: 'slide.length', value: undefined });
+    const of2 = (kind: string) => bankHardware(under.bank).find((row) => row.kind === kind)?.count;
+    expect([of2('lock-screw'), of2('runner-screw')]).toEqual([
+      4 * under.bank.drawers.length,
+      8 * under.bank.drawers.length,
+    ]);
+  });
+});
