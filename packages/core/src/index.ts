@@ -315,7 +315,15 @@ export {
 } from './slides';
 export { STEADY } from './stability';
 export { FILES } from './findings';
-export { CASE_FIXINGS, CORNERS, LAID_FIXINGS, type FilesKind, type LaidFixing } from './job';
+export {
+  CASE_FIXINGS,
+  CORNERS,
+  LAID_FIXINGS,
+  type FilesKind,
+  type HangingSchool,
+  type Holding,
+  type LaidFixing,
+} from './job';
 export { compareHinges, doorLap, hingeTable, usualHinge, type DoorPlan, type Hinge, type HingeServing } from './doors';
 export {
   SPECIES,

@@ -7,6 +7,9 @@ import type { Box, Drawing, Shape } from './shapes';
 const SLIDE = 14;
 const SPACER = 46;
 
+/** Steps with the box in its place. */
+const BOX_IN: ReadonlySet<HangStep['kind']> = new Set<HangStep['kind']>(['test', 'lock', 'stand']);
+
 /**
  * The opening from the front at one step of the hanging: slides that hang already, the one in hand with the spacer it
  * sits on, or the box that is tried.
@@ -34,9 +37,9 @@ export function drawHanging(plan: BankPlan, step: HangStep, done: ReadonlySet<st
   };
 }
 
-function spacersOf(plan: BankPlan, { kind, place }: HangStep, width: number): readonly Shape[] {
+function spacersOf(plan: BankPlan, { kind, place, by }: HangStep, width: number): readonly Shape[] {
   const stands = place === undefined ? undefined : spacerStands(plan, place);
-  if (!stands || !['spacer', 'left', 'right'].includes(kind)) return [];
+  if (!stands || by !== undefined || !['spacer', 'left', 'right'].includes(kind)) return [];
   const [y, to] = [inMillimetres(stands.from), inMillimetres(stands.to)];
   const at = { y, width: SPACER, height: to - y };
   const left: Box = { kind: 'box', role: 'spacer', x: 0, ...at };
@@ -44,12 +47,12 @@ function spacersOf(plan: BankPlan, { kind, place }: HangStep, width: number): re
   return [...(kind === 'right' ? [] : [left]), ...(kind === 'left' ? [] : [right])];
 }
 
-function boxOf({ drawers }: BankPlan, { kind, place }: HangStep, width: number): readonly Shape[] {
+function boxOf({ drawers }: BankPlan, { kind, place, by }: HangStep, width: number): readonly Shape[] {
   const drawer = drawers[place ?? -1];
   const [wide, high, low] = (['box.width', 'box.height', 'box.bottomY'] as const).map(
     (name) => drawer?.dimensions[name],
   );
-  if (!drawer || !wide || !high || !low || (kind !== 'test' && kind !== 'lock')) return [];
+  if (!drawer || !wide || !high || !low || !(BOX_IN.has(kind) || by === 'standing')) return [];
   const across = inMillimetres(wide.total);
   const at = { y: inMillimetres(low.total), height: inMillimetres(high.total), width: across };
   return [{ kind: 'box', role: 'drawer-box', drawer: drawer.id, x: (width - across) / 2, ...at }];

@@ -1,15 +1,20 @@
 import { lap } from '../fronts';
-import { railOf } from '../job';
+import { railOf, type Holding } from '../job';
 import { nm, share, type Length, type Tally } from '../length';
 import type { BankPlan, DrawerPlan } from '../plan';
 
 /**
  * One step of hanging the fronts. `reveal`: cut spacers as thick as the gap; `hold`: the front on its spacers, held by
- * screws through the bores of its pull; `drive`: screwed home from inside; `pull`: its pull in the same bores.
+ * screws through the bores of its pull, or as its school has it; `drive`: screwed home from inside; `pull`: its pull in its
+ * bores. By the school of holding besides: `pins`, `tape`, `glue` on the box front, `wide` holes in it; `wedges` all round
+ * in place of spacers, then `tack`; `bored` from inside while it is clamped; `shift` to its gaps; `bores` for its pull after.
  */
 export interface FrontStep {
   readonly name: string;
-  readonly kind: 'reveal' | 'hold' | 'drive' | 'pull';
+  readonly kind:
+    | ('reveal' | 'hold' | 'drive' | 'pull')
+    | ('pins' | 'tape' | 'glue' | 'wide' | 'wedges' | 'tack' | 'bored' | 'shift' | 'bores');
+  readonly holding?: Holding;
   readonly place?: number;
   /** Thickness of the spacers it stands or hangs on, and of those beside it where it is inset. */
   readonly gap?: Length;
@@ -23,6 +28,19 @@ export interface FrontStep {
   /** The longest screw that comes out nowhere. */
   readonly screw?: Tally;
 }
+
+type Kind = FrontStep['kind'];
+
+/** What is done to each front, school by school. Common practice. */
+const BY_SCHOOL: Readonly<Record<Holding, readonly Kind[]>> = {
+  'pull-bores': ['hold', 'drive', 'pull'],
+  pins: ['pins', 'hold', 'drive', 'bores', 'pull'],
+  tape: ['tape', 'hold', 'drive', 'bores', 'pull'],
+  clamps: ['hold', 'bored', 'drive', 'bores', 'pull'],
+  wedges: ['wedges', 'tack', 'drive', 'bores', 'pull'],
+  'drop-of-glue': ['glue', 'hold', 'drive', 'bores', 'pull'],
+  'wide-holes': ['wide', 'hold', 'shift', 'bores', 'pull'],
+};
 
 /** The fronts in their order: from a level ledge up, or from the top line down. Common practice. */
 export function frontSteps(plan: BankPlan): readonly FrontStep[] {
@@ -45,11 +63,11 @@ function betweenOf(bank: BankPlan['bank']): Length {
   return bank.front.mount === 'inset' && rail > 0 ? share(nm(bank.front.gap - rail), 2) : bank.front.gap;
 }
 
-/** What is cut to set the fronts by; one overlay front alone goes by its ledge. */
+/** What is cut to set the fronts by; one overlay front alone goes by its ledge, and wedges are no spacers. */
 function spacersOf(plan: BankPlan, between: Length, first: Length): readonly FrontStep[] {
   const inset = plan.bank.front.mount === 'inset';
   const alone = plan.drawers.length === 1;
-  if (alone && !inset) return [];
+  if ((alone && !inset) || plan.bank.mounting?.holding === 'wedges') return [];
   const another = inset && !alone && first !== between;
   const gap = alone ? first : between;
   return [{ name: 'fronts/reveal', kind: 'reveal', gap, ...(another ? { first } : {}), bores: 0, ...besideOf(plan) }];
@@ -57,24 +75,21 @@ function spacersOf(plan: BankPlan, between: Length, first: Length): readonly Fro
 
 function stepsOf(plan: BankPlan, drawer: DrawerPlan, gap: Length, first: boolean): readonly FrontStep[] {
   const { id, place, bores, dimensions } = drawer;
+  const { holding } = plan.bank.mounting ?? {};
   const overlay = plan.bank.front.mount === 'overlay';
   const ledge = first && overlay ? ledgeOf(plan, drawer) : undefined;
-  const common = { place, bores: bores.length };
-  const screw = dimensions['screw.front'];
-  const pull = dimensions['screw.pull'];
-  return [
-    {
-      name: `${id}/hold`,
-      kind: 'hold',
-      ...common,
-      ...(ledge === undefined ? { gap } : { ledge }),
-      ...besideOf(plan),
-    },
-    { name: `${id}/drive`, kind: 'drive', ...common, ...(screw ? { screw } : {}) },
-    ...(bores.length > 0
-      ? [{ name: `${id}/pull`, kind: 'pull', ...common, ...(pull ? { screw: pull } : {}) } as const]
-      : []),
-  ];
+  const set = { ...(ledge === undefined ? { gap } : { ledge }), ...besideOf(plan) };
+  const [screw, pull] = [dimensions['screw.front'], dimensions['screw.pull']];
+  const more: Readonly<Partial<Record<Kind, Partial<FrontStep>>>> = {
+    hold: set,
+    wedges: set,
+    ...(screw ? { drive: { screw }, tack: { screw }, bored: { screw }, shift: { screw } } : {}),
+    ...(pull ? { pull: { screw: pull } } : {}),
+  };
+  const common = { place, bores: bores.length, ...(holding ? { holding } : {}) };
+  return BY_SCHOOL[holding ?? 'pull-bores']
+    .filter((kind) => bores.length > 0 || (kind !== 'bores' && kind !== 'pull'))
+    .map((kind) => ({ name: `${id}/${kind}`, kind, ...common, ...more[kind] }));
 }
 
 function besideOf({ bank: { front } }: BankPlan): Pick<FrontStep, 'beside'> {

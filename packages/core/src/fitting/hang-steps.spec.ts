@@ -53,6 +53,32 @@ describe('hanging in order', () => {
     expect(first!.line!.total).toBe(of['slide.centreY']!.total - of['box.bottomY']!.total);
   });
 
+  it('sets slides on the sides of boxes by the school that is chosen', () => {
+    const by = (hanging: string, family?: string) => {
+      const [hung] = banks(
+        demo('notions-bank'),
+        { path: 'cases[0].banks[0].mounting', value: { hanging } },
+        ...(family ? [{ path: 'cases[0].banks[0].slide', value: { family } }] : []),
+      );
+      return { hung: hung!, steps: hangSteps(hung!) };
+    };
+    const ofFirst = (hanging: string): readonly string[] =>
+      by(hanging).steps.flatMap(({ name }) => (name.startsWith('d1/') ? [name.slice(3)] : []));
+    expect(ofFirst('spacers')).toEqual(['spacer', 'left', 'right', 'member', 'test', 'lock']);
+    expect(ofFirst('jig')).toEqual(['left', 'right', 'member', 'test', 'lock']);
+    expect(ofFirst('standing')).toEqual(['member', 'stand', 'left', 'right', 'test', 'lock']);
+    expect(ofFirst('carried')).toEqual(['member', 'carry', 'left', 'right', 'test', 'lock']);
+    const { hung, steps } = by('jig');
+    const edges = hung.drawers.map(({ dimensions }) => dimensions['slide.lowerEdgeY']!.total);
+    expect(steps.find(({ kind }) => kind === 'jig')!.heights!.map(({ y }) => y.total)).toEqual(edges);
+    const up = (kind: string, of: typeof steps) => of.find((step) => step.kind === kind)!.up!.total;
+    const first = hung.drawers[0]!.dimensions;
+    expect(up('stand', by('standing').steps)).toBe(first['box.bottomY']!.total);
+    expect(up('carry', by('carried').steps)).toBe(first['slide.centreY']!.total);
+    // What lies under the box has no line on it.
+    expect(by('jig', 'undermount-16').steps.some(({ kind }) => kind === 'jig')).toBe(false);
+  });
+
   it('has none while the heights can’t be worked out', () => {
     const [stopped] = banks(demo('notions-bank'), { path: 'cases[0].banks[0].drawers[0].height', value: '90 in' });
     expect(hangSteps(stopped!)).toEqual([]);

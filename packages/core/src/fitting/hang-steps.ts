@@ -1,4 +1,5 @@
 import type { PartCut } from '../box';
+import type { HangingSchool } from '../job';
 import { minus, ofDimension, plus, tally, type Length, type Tally } from '../length';
 import { isBought, type CaseHoles, type Packing, type Stack } from '../mounting';
 import { levelPacking, type LevelPacking, type Opening } from '../opening';
@@ -9,13 +10,15 @@ import type { BankPlan, DrawerPlan } from '../plan';
  * `left`, `right`: a slide on that side, on the spacer, screwed in its slots (a runner or batten of wood glued and screwed);
  * `test`: the box put in and run; `lock`: one round hole each for bought slides, so that nothing moves again. By its kind of
  * slide besides: `member` on the box's sides; of slides under it `notch` and `hooks` in its back, `locks` under its front corners,
- * `adjust` by their screws; of wood `guide`, `kicker`, `wax`; `strips` up the case that slides are fixed to.
+ * `adjust` by their screws; of wood `guide`, `kicker`, `wax`; `strips` up the case that slides are fixed to. By its school:
+ * a `jig` bored for every slide's height; the box to `stand` in the opening on packing; its line to `carry` over by rule.
  */
 export interface HangStep {
   /** Keeps its name when the plan changes: `d1/left`. */
   readonly name: string;
   readonly kind:
     | ('build-out' | 'strips' | 'spacer' | 'left' | 'right' | 'guide' | 'kicker')
+    | ('jig' | 'stand' | 'carry')
     | ('member' | 'notch' | 'hooks' | 'locks' | 'test' | 'lock' | 'adjust' | 'wax');
   /** Place of the drawer; absent for the whole bank's. */
   readonly place?: number;
@@ -28,6 +31,12 @@ export interface HangStep {
   readonly packing?: readonly Packing[];
   /** Of a member on the box: its line above the box's lower edge. */
   readonly line?: Tally;
+  /** What a slide's height is set by, where that is no spacer. */
+  readonly by?: HangingSchool;
+  /** Over the opening's floor: what the box stands on, or its slide's line. */
+  readonly up?: Tally;
+  /** Of a jig: the lower edges of all slides over the opening's floor, from the top. */
+  readonly heights?: readonly { readonly place: number; readonly y: Tally }[];
   /** What is worked into the box's back, by name. */
   readonly sizes?: PartCut['sizes'];
   /** What this level was measured wider than the narrowest, half of it on each side. */
@@ -47,10 +56,45 @@ export function hangSteps(plan: BankPlan): readonly HangStep[] {
   return [
     ...(padded ? [{ name: 'build-out', kind: 'build-out', buildOut } as const] : []),
     ...(plan.carriers.some(({ role }) => role === 'strip') ? [{ name: 'strips', kind: 'strips' } as const] : []),
-    ...order.flatMap((drawer, index) => slidesOf(drawer, spacers[index], packing, opening)),
+    ...jigOf(plan),
+    ...order.flatMap((drawer, index) => [
+      ...beforeSlides(plan, drawer),
+      ...slidesOf(drawer, { school: schoolOf(plan, drawer), spacer: spacers[index] }, packing, opening),
+    ]),
     ...wallSteps(plan),
-    ...drawers.flatMap((drawer) => boxSteps(drawer)),
+    ...drawers.flatMap((drawer) => boxSteps(plan, drawer)),
   ];
+}
+
+/** What a drawer's slides are set by: only those on the sides of boxes go by another school than spacers. */
+function schoolOf({ bank: { mounting } }: BankPlan, { family }: DrawerPlan): HangingSchool {
+  return isBought(family) && family.seat === 'side' ? (mounting?.hanging ?? 'spacers') : 'spacers';
+}
+
+/** One jig for the bank, with a stop for every slide. */
+function jigOf(plan: BankPlan): readonly HangStep[] {
+  const heights = plan.drawers.flatMap((drawer) => {
+    const y = drawer.dimensions['slide.lowerEdgeY'];
+    return y && schoolOf(plan, drawer) === 'jig' ? [{ place: drawer.place, y }] : [];
+  });
+  return heights.length > 0 ? [{ name: 'jig', kind: 'jig', heights }] : [];
+}
+
+/** Where the box itself sets its slides' height, its member is on it first. */
+function beforeSlides(plan: BankPlan, drawer: DrawerPlan): readonly HangStep[] {
+  const { id, place, dimensions } = drawer;
+  const school = schoolOf(plan, drawer);
+  if (school !== 'standing' && school !== 'carried') return [];
+  const [kind, up] =
+    school === 'standing'
+      ? (['stand', dimensions['box.bottomY']] as const)
+      : (['carry', dimensions['slide.centreY']] as const);
+  return [...memberOf(drawer), { name: `${id}/${kind}`, kind, place, ...(up ? { up } : {}) }];
+}
+
+function memberOf(drawer: DrawerPlan): readonly HangStep[] {
+  const line = drawer.family.seat === 'side' ? lineOnBox(drawer) : undefined;
+  return line ? [{ name: `${drawer.id}/member`, kind: 'member', place: drawer.place, line }] : [];
 }
 
 /** Wood between and over wooden runners, where there is any. */
@@ -65,7 +109,7 @@ function wallSteps({ carriers, drawers }: BankPlan): readonly HangStep[] {
 }
 
 /** What is done to a box before it goes in, in it, and after; by its slide's own row. */
-function boxSteps(drawer: DrawerPlan): readonly HangStep[] {
+function boxSteps(plan: BankPlan, drawer: DrawerPlan): readonly HangStep[] {
   const { id, place, family } = drawer;
   const step = (kind: HangStep['kind'], more: Partial<HangStep> = {}): HangStep => ({
     ...{ name: `${id}/${kind}`, kind, place },
@@ -74,8 +118,8 @@ function boxSteps(drawer: DrawerPlan): readonly HangStep[] {
   if (!isBought(family)) return [step('test'), step('wax')];
   if (family.seat === 'bay' && family.onFloor !== true)
     return [...backSteps(drawer, step), step('locks'), step('test'), step('lock'), step('adjust')];
-  const line = family.seat === 'side' ? lineOnBox(drawer) : undefined;
-  return [...(line ? [step('member', { line })] : []), step('test'), step('lock')];
+  const early = ['standing', 'carried'].includes(schoolOf(plan, drawer));
+  return [...(early ? [] : memberOf(drawer)), step('test'), step('lock')];
 }
 
 function backSteps(
@@ -103,14 +147,16 @@ function lineOnBox({ id, dimensions }: DrawerPlan): Tally | undefined {
 
 function slidesOf(
   drawer: DrawerPlan,
-  spacer: Tally | undefined,
+  by: { readonly school: HangingSchool; readonly spacer: Tally | undefined },
   packing: readonly Packing[],
   opening: Opening,
 ): readonly HangStep[] {
   const { id, place, dimensions, holes } = drawer;
   const setback = dimensions['slide.setback'];
+  const spacer = by.school === 'spacers' ? by.spacer : undefined;
   const common = {
     place,
+    ...(by.school === 'spacers' ? {} : { by: by.school }),
     ...(spacer ? { spacer } : {}),
     ...(setback ? { setback } : {}),
     ...(holes ? { holes } : {}),

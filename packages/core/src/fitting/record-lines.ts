@@ -106,6 +106,8 @@ const STEPS: ReadonlySet<string> = new Set<StepCode>([
   'step/hold',
   'step/drive',
   'step/pull',
+  ...(['step/jig', 'step/stand', 'step/carry', 'step/pins', 'step/tape', 'step/glue', 'step/wide'] as const),
+  ...(['step/wedges', 'step/tack', 'step/bored', 'step/shift', 'step/bores'] as const),
 ]);
 
 function stepSaid(job: Job, { bank, step, undone }: Step): Said {

@@ -1,5 +1,5 @@
 import { BOTTOMS, type BoxStock, type Part, type Role } from '../box';
-import { CORNERS, type Joint, type LaidFixing, type Material } from '../job';
+import { CORNERS, type Corner, type Joint, type LaidFixing, type Material } from '../job';
 import { nm, share, type Length, type Unit } from '../length';
 import { densityOf } from '../timber';
 import { ACROSS, pocketInFromEnd, type FixingMark } from './marks';
@@ -56,41 +56,58 @@ function kindOf(joint: Joint, told: LaidFixing | undefined): LaidFixing {
 }
 
 /** The part it goes through, and the one it enters: a side that covers the end, or an end that covers the sides. */
-function throughAt(joint: Joint, kind: LaidFixing, end: Role): readonly [through: Role, into: Role] {
+function throughAt(joint: Joint, kind: LaidFixing, end: Role): readonly [on: Role, into: Role] {
   const covers = CORNERS[joint].reach.sides === 1 && joint !== 'mitre';
   return covers || kind === 'pocket-screw' ? [end, 'side'] : ['side', end];
 }
 
+interface CornerAt {
+  readonly at: 'front' | 'back';
+  readonly end: 'box-front' | 'back';
+  readonly corner: Corner;
+  readonly side: Sized;
+  readonly board: Sized;
+}
+
 function cornerOf(held: HeldBox, at: 'front' | 'back'): readonly BoxFixing[] {
-  const { stock, unit } = held;
+  const { stock } = held;
   // The drawer front itself is screwed on where it is the box's own: what holds it stands with the front.
   if (at === 'front' && stock.faced) return [];
-  const end: Role = at === 'front' ? 'box-front' : 'back';
-  const { joint, short } = at === 'front' ? stock.frontCorner : stock.backCorner;
+  const end = at === 'front' ? 'box-front' : 'back';
+  const corner = at === 'front' ? stock.frontCorner : stock.backCorner;
   const [side, board] = [partOf(held, 'side'), partOf(held, end)];
-  if (!side || !board) return [];
+  return side && board ? [fixedCorner(held, { at, end, corner, side, board })] : [];
+}
+
+function fixedCorner({ stock, unit }: HeldBox, here: CornerAt): BoxFixing {
+  const { at, end, side, board } = here;
+  const { joint } = here.corner;
   const kind = kindOf(joint, stock.box.fixing);
   const common = { kind, one: end, other: 'side', joints: 2 } as const;
-  if (kind === 'glue') return [{ ...common, count: 0, glue: true, marks: [] }];
-  const [through, into] = throughAt(joint, kind, end);
+  if (kind === 'glue') return { ...common, count: 0, glue: true, marks: [] };
+  const [on, into] = throughAt(joint, kind, end);
   const { places, glue } = spaced(nm(Math.min(side.width.total, board.width.total)), FIXING_ROWS[kind]);
-  const [first, second] = through === 'side' ? [side, board] : [board, side];
-  const wood = through === 'side' ? endWood(stock, at) : stock.sides;
-  const long = longOf(kind, first.thickness, wood, unit);
-  const inFrom = kind === 'pocket-screw' ? pocketInFromEnd(first.thickness) : share(second.thickness, 2);
-  const ends =
-    through === 'side'
-      ? [at === 'front' ? nm(inFrom + (short ?? 0)) : nm(side.length.total - inFrom - (short ?? 0))]
-      : [inFrom, nm(board.length.total - inFrom)];
-  return [
-    {
-      ...{ ...common, count: 2 * places.length, on: through },
-      glue: glue || (kind === 'screw' && OF_JOINT[joint] === 'screw') || GLUED.has(kind),
-      ...(long === undefined ? {} : { long }),
-      ...(kind === 'pocket-screw' ? { thread: isHard(into === 'side' ? stock.sides : wood) ? 'fine' : 'coarse' } : {}),
-      marks: ends.flatMap((along) => places.map((up) => ({ kind, along, in: up, across: ACROSS[kind] }))),
-    },
-  ];
+  const wood = into === 'side' ? stock.sides : endWood(stock, at);
+  const long = longOf(kind, on === 'side' ? side.thickness : board.thickness, wood, unit);
+  return {
+    ...{ ...common, count: 2 * places.length, on },
+    glue: glue || GLUED.has(kind) || (kind === 'screw' && OF_JOINT[joint] === 'screw'),
+    ...(long === undefined ? {} : { long }),
+    ...(kind === 'pocket-screw' ? { thread: isHard(wood) ? 'fine' : 'coarse' } : {}),
+    marks: placesAlong(here, kind, on).flatMap((along) =>
+      places.map((up) => ({ kind, along, in: up, across: ACROSS[kind] })),
+    ),
+  };
+}
+
+/** Where along the part they go through: in the middle of what they enter; a pocket so far from the end it stands in. */
+function placesAlong({ at, corner, side, board }: CornerAt, kind: LaidFixing, on: Role): readonly Length[] {
+  if (on !== 'side') {
+    const inFrom = kind === 'pocket-screw' ? pocketInFromEnd(board.thickness) : share(side.thickness, 2);
+    return [inFrom, nm(board.length.total - inFrom)];
+  }
+  const inFrom = nm(share(board.thickness, 2) + (corner.short ?? 0));
+  return [at === 'front' ? inFrom : nm(side.length.total - inFrom)];
 }
 
 function endWood({ ends, back }: BoxStock, at: 'front' | 'back'): Material {

@@ -1,6 +1,6 @@
 export { boxJoints, type BoxFixing } from './box-joints';
 export { fixingsOf, type Fixing } from './fixings';
-export { frontScrews } from './front-screws';
+export { frontScrews, type FrontOnBox } from './front-screws';
 export { doorHardware, hardwareOf, studsOf, type CaseHardware } from './hardware';
 export { fixingMarks, type FixingMark } from './marks';
 export {

@@ -8,7 +8,7 @@ const OF_WHOLE_CASES = [
 
 /**
  * The minor of the newest field of a document: 1 brought whole cases, 2 doors that are planned, trays, more ways of boxes,
- * 3 what holds boxes and doors as they hang.
+ * 3 what holds boxes, by what slides are hung, doors as they hang.
  */
 export function minorOf({ cases, room, hinges }: JobDocument): number {
   if (cases.some(({ banks }) => banks.some(isBankOfThree))) return 3;
@@ -52,8 +52,8 @@ function isBankOfTwo(bank: Bank): boolean {
   );
 }
 
-function isBankOfThree({ box, drawers }: Bank): boolean {
-  return has(box, 'fixing') || drawers.some((drawer) => has(drawer.box, 'fixing'));
+function isBankOfThree({ box, drawers, mounting }: Bank): boolean {
+  return has(box, 'fixing') || has(mounting, 'hanging') || drawers.some((drawer) => has(drawer.box, 'fixing'));
 }
 
 function isFrontOfTwo(front: Bank['front']): boolean {

@@ -38,7 +38,7 @@ import {
 } from './shape-case-things';
 import { cutting, gates, saw } from './shape-cutting';
 import { bottomFit, ownSlide } from './shape-own-slide';
-import { FILES_KINDS, HOLDINGS } from './types';
+import { FILES_KINDS, HANGING_SCHOOLS, HOLDINGS } from './types';
 import type {
   Air,
   BankOf,
@@ -184,6 +184,7 @@ const mounting = object<MountingOf<L>>({
   setback: optional(any),
   behind: optional(oneOf('strips', 'blocking')),
   holding: optional(oneOf(...HOLDINGS)),
+  hanging: optional(oneOf(...HANGING_SCHOOLS)),
 });
 
 const content = object<ContentOf<L>>({

@@ -226,10 +226,16 @@ export interface MountingOf<L> {
   readonly behind?: 'strips' | 'blocking';
   /** How a front is held where it goes while it is fixed. */
   readonly holding?: Holding;
+  /** What slides on the sides of boxes are set by in the case; spacers where it is left out. */
+  readonly hanging?: HangingSchool;
 }
 
 export const HOLDINGS = ['pull-bores', 'pins', 'tape', 'clamps', 'wedges', 'drop-of-glue', 'wide-holes'] as const;
 export type Holding = (typeof HOLDINGS)[number];
+
+/** `standing`: the box stands in the opening on packing; `carried`: the height is carried over from it by rule. */
+export const HANGING_SCHOOLS = ['spacers', 'jig', 'standing', 'carried'] as const;
+export type HangingSchool = (typeof HANGING_SCHOOLS)[number];
 
 export const FILES_KINDS = ['letter', 'legal', 'a4'] as const;
 export type FilesKind = (typeof FILES_KINDS)[number];

@@ -1,8 +1,8 @@
-import { BOTTOMS, boxStock } from '../box';
-import { boxJoints, frontScrews, slideHardware, type BoxFixing, type CaseHardware } from '../fixing';
+import { BOTTOMS, boxStock, type BoxStock } from '../box';
+import { boxJoints, frontScrews, slideHardware, type BoxFixing, type CaseHardware, type FrontOnBox } from '../fixing';
 import { lap } from '../fronts';
 import { drawerSettings, type Job, type Material } from '../job';
-import { nm, share, ZERO, type Length } from '../length';
+import { nm, share, subtract, ZERO, type Length } from '../length';
 import type { BankPlan, DrawerPlan } from './types';
 
 /** What holds the box of a drawer, and its front on it; what has no size yet is left away. */
@@ -25,18 +25,13 @@ export function bankHardware({ bank, drawers, carriers }: BankPlan): readonly Ca
   return slideHardware(hung, carriers);
 }
 
-function stockOf(job: Job, { bank }: BankPlan, drawer: BankPlan['bank']['drawers'][number]) {
+function stockOf(job: Job, { bank }: BankPlan, drawer: BankPlan['bank']['drawers'][number]): BoxStock {
   const material = (id: string): Material => job.materials.find((each) => each.id === id) as Material;
   return boxStock(drawerSettings(bank, drawer).box, material, bank.front);
 }
 
 /** From inside the box; where the front is the box's own its corner says what holds it. */
-function frontFixing(
-  job: Job,
-  bank: BankPlan,
-  drawer: DrawerPlan,
-  stock: ReturnType<typeof stockOf>,
-): readonly BoxFixing[] {
+function frontFixing(job: Job, bank: BankPlan, drawer: DrawerPlan, stock: BoxStock): readonly BoxFixing[] {
   const on = onBox(job, bank, drawer, stock);
   if (!on) return [];
   const { count, marks, long } = frontScrews(on);
@@ -48,31 +43,41 @@ function frontFixing(
   ];
 }
 
-function onBox(
-  job: Job,
-  { bank, opening }: BankPlan,
-  drawer: DrawerPlan,
-  { box, bottom, faced }: ReturnType<typeof stockOf>,
-) {
-  const at = (name: keyof DrawerPlan['dimensions']): Length | undefined => drawer.dimensions[name]?.total;
+/** The box front, and where it lies behind its drawer front; nothing where either has no size, or there is only one. */
+function onBox(job: Job, plan: BankPlan, drawer: DrawerPlan, stock: BoxStock): FrontOnBox | undefined {
+  const { front } = plan.bank;
+  const { 'front.width': width, 'front.height': height, 'screw.front': longest } = drawer.dimensions;
   const part = drawer.parts.find(({ role }) => role === 'box-front');
-  const [width, height] = [at('front.width'), at('front.height')];
-  const [boxWidth, boxBottom, frontBottom, longest] = [
-    ...([at('box.width'), at('box.bottomY'), at('front.bottomY'), at('screw.front')] as const),
-  ];
-  if (faced || bank.front.mount === 'none' || !part?.length || !part.width) return undefined;
-  if (width === undefined || height === undefined || boxWidth === undefined || longest === undefined) return undefined;
-  const row = BOTTOMS[box.bottomFit];
-  const floor = row.raised ? nm((box.groove?.offset ?? 0) + bottom.thickness) : row.onOutside ? ZERO : bottom.thickness;
-  const line = drawer.family.seat === 'side' ? at('slide.centreY') : undefined;
-  const beside = share(nm(opening.width.total - part.length.total), 2);
-  const { frame } = bank.front;
+  if (stock.faced || front.mount === 'none' || !part?.length || !part.width) return undefined;
+  if (!width || !height || !longest) return undefined;
+  const box = { width: part.length.total, height: part.width.total };
+  const { frame } = front;
   return {
-    ...{ unit: job.unit, width: part.length.total, height: part.width.total, floor, longest },
-    ...(line === undefined ? {} : { slideLine: nm(line - (boxBottom ?? 0)) }),
-    front: { width, height },
-    at: { x: nm(lap(bank.front, 'left') + beside), y: nm((boxBottom ?? 0) - (frontBottom ?? 0)) },
+    ...{ unit: job.unit, ...box, floor: floorOf(stock), longest: longest.total, ...slideOn(drawer) },
+    front: { width: width.total, height: height.total },
+    at: behindFront(plan, drawer, box.width),
     bores: drawer.bores.map(({ x, y }) => ({ x: x.total, y: y.total })),
     ...(frame ? { frame: { stile: frame.stile, rail: frame.rail ?? frame.stile } } : {}),
   };
+}
+
+/** Where the groove of the bottom ends, or the bottom itself; nothing of one below the sides. */
+function floorOf({ box, bottom }: BoxStock): Length {
+  const { raised, onOutside } = BOTTOMS[box.bottomFit];
+  if (raised) return nm((box.groove?.offset ?? 0) + bottom.thickness);
+  return onOutside ? ZERO : bottom.thickness;
+}
+
+const total = ({ dimensions }: DrawerPlan, name: keyof DrawerPlan['dimensions']): Length =>
+  dimensions[name]?.total ?? ZERO;
+
+function slideOn(drawer: DrawerPlan): Pick<FrontOnBox, 'slideLine'> {
+  if (drawer.family.seat !== 'side' || !drawer.dimensions['slide.centreY']) return {};
+  return { slideLine: subtract(total(drawer, 'slide.centreY'), total(drawer, 'box.bottomY')) };
+}
+
+function behindFront({ bank: { front }, opening }: BankPlan, drawer: DrawerPlan, width: Length): FrontOnBox['at'] {
+  const beside = share(subtract(opening.width.total, width), 2);
+  const up = subtract(total(drawer, 'box.bottomY'), total(drawer, 'front.bottomY'));
+  return { x: nm(lap(front, 'left') + beside), y: up };
 }

@@ -38,6 +38,18 @@ const STEPS = {
   'step/hold': 'front held',
   'step/drive': 'front screwed home',
   'step/pull': 'pull fitted',
+  'step/jig': 'jig made',
+  'step/stand': 'box stood in the opening',
+  'step/carry': 'height carried over',
+  'step/pins': 'pins set',
+  'step/tape': 'tape put on',
+  'step/glue': 'quick glue put on',
+  'step/wide': 'wide holes bored',
+  'step/wedges': 'front wedged',
+  'step/tack': 'front tacked',
+  'step/bored': 'bored from inside',
+  'step/shift': 'front shifted to its gaps',
+  'step/bores': 'bored for the pull',
 };
 
 /** What goes wrong in a shop. */

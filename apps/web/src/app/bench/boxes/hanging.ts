@@ -38,6 +38,9 @@ import { LengthField } from '../../fields/length-field';
       i18n-placeholder
       placeholder="by the slide"
     />
+    @if (onSide()) {
+      <z-choice [path]="path() + '.hanging'" i18n-label label="Slides set by" [options]="schools" fallback="spacers" />
+    }
     <z-choice [path]="path() + '.order'" i18n-label label="Hung with spacers" [options]="orders" fallback="top-first" />
   </section>`,
 })
@@ -48,6 +51,12 @@ export class Hanging {
   protected readonly rises = [
     { value: 'half', label: $localize`Half way` },
     { value: 'third', label: $localize`A third` },
+  ];
+  protected readonly schools = [
+    { value: 'spacers', label: $localize`Spacers` },
+    { value: 'jig', label: $localize`One jig` },
+    { value: 'standing', label: $localize`The box, standing` },
+    { value: 'carried', label: $localize`The box, by rule` },
   ];
   protected readonly orders = [
     { value: 'top-first', label: $localize`Top first` },

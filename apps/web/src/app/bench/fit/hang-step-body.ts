@@ -8,6 +8,7 @@ import {
   stackSaid,
   toPack,
   type BankPlan,
+  type HangingSchool,
   type HangStep,
   type Length,
   type Packing,
@@ -29,6 +30,13 @@ const SIZES: Readonly<Record<string, string>> = {
   up: $localize`up`,
   diameter: $localize`across`,
   depth: $localize`deep`,
+};
+
+const BY: Readonly<Record<HangingSchool, string>> = {
+  spacers: '',
+  jig: $localize`On its stop of the jig.`,
+  standing: $localize`With the box standing in the opening: run it out a little, screw a hole, run it on to the next.`,
+  carried: $localize`To its line.`,
 };
 
 /** What is done in one step of the hanging, with its sizes. */
@@ -85,6 +93,33 @@ const SIZES: Readonly<Record<string, string>> = {
         </p>
       }
     }
+    @case ('jig') {
+      <p i18n>Its stops under each slide, over the opening’s floor:</p>
+      <p>
+        @for (stop of step().heights ?? []; track stop.place; let last = $last) {
+          <b class="font-semibold"><z-size kind="spacer" [length]="stop.y.total" /></b>{{ last ? '' : ', ' }}
+        }
+      </p>
+      <p i18n class="text-base">One for both sides: turn it over, never measure again.</p>
+    }
+    @case ('stand') {
+      <p i18n>
+        On packing of
+        @if (step().up; as up) {
+          <b class="text-3xl font-semibold"><z-size kind="spacer" [length]="up.total" [unit]="true" /></b>
+        }
+        over the opening’s floor, even on all four corners. Then its slide is screwed a hole at a time.
+      </p>
+    }
+    @case ('carry') {
+      <p i18n>
+        Its line comes to
+        @if (step().up; as up) {
+          <b class="text-3xl font-semibold"><z-size kind="spacer" [length]="up.total" [unit]="true" /></b>
+        }
+        over the opening’s floor: carry it over from the box with a rule and mark both sides.
+      </p>
+    }
     @case ('notch') {
       <p>
         @for (size of sized(); track size.name) {
@@ -134,6 +169,9 @@ const SIZES: Readonly<Record<string, string>> = {
           }
         </p>
       }
+      @if (by()) {
+        <p>{{ by() }}</p>
+      }
       @if (wood()) {
         <p class="text-base">{{ wood() }}</p>
       }
@@ -165,6 +203,9 @@ export class HangStepBody {
   readonly bank = input.required<BankPlan>();
   private readonly job = inject(Store).selectSignal(selectJob);
   private readonly speech = inject(Speech);
+
+  /** What its height is set by, where that is no spacer. */
+  protected readonly by = computed(() => BY[this.step().by ?? 'spacers']);
 
   /** How wood is fixed that the drawer runs on. */
   protected readonly wood = computed(() => {

@@ -70,6 +70,18 @@ const TITLES: Readonly<Record<AnyStep['kind'], string>> = {
   hold: $localize`Hold the front`,
   drive: $localize`Screw it home`,
   pull: $localize`Fit the pull`,
+  jig: $localize`Make the jig`,
+  stand: $localize`Stand the box in the opening`,
+  carry: $localize`Carry the height over`,
+  pins: $localize`Pins in the box front`,
+  tape: $localize`Tape on the box front`,
+  glue: $localize`Quick glue on the box front`,
+  wide: $localize`Wide holes in the box front`,
+  wedges: $localize`Wedge the front`,
+  tack: $localize`Tack it`,
+  bored: $localize`Bore from inside`,
+  shift: $localize`Shift it to its gaps`,
+  bores: $localize`Bore for the pull`,
 };
 
 /** One step at a time, to be read from a step away; what is done is kept, and others at the case see it at once. */

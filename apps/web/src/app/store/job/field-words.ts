@@ -117,6 +117,7 @@ export const FIELD_WORDS: Readonly<Record<string, string>> = {
   grooveFrom: $localize`groove from the face`,
   grooveWidth: $localize`width of the groove`,
   handle: $localize`handle`,
+  hanging: $localize`what slides are set by`,
   height: $localize`height`,
   heights: $localize`heights of the stock`,
   heightStep: $localize`box height step`,
