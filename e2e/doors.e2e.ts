@@ -83,5 +83,33 @@ test('a door is framed, hung on a hinge from its sheet, measured back, and waits
   await expect(card.getByRole('heading', { name: /^Door o1/ })).toContainText('583');
   await soundAccess(page, 'a door');
   await noWider(page, 'a door', [768, 390]);
+  await put(page, 'cases[0].doors[0].opening.height', '864; 864');
+
+  // Nothing is hung that is not made; then step by step, and what its hinges really do is judged.
+  await goTo(page, 'Fit');
+  await page.getByRole('tab', { name: 'Doors', exact: true }).click();
+  const walk = page.getByRole('region', { name: 'The doors, step by step' });
+  const next = walk.getByRole('button', { name: 'Done, next' });
+  await expect(walk).toContainText('Hinges in the leaf');
+  await expect(walk).toContainText('held until the case stands');
+  await expect(next).toBeDisabled();
+  await goTo(page, 'Cut');
+  await page.getByRole('tab', { name: 'At the saw', exact: true }).click();
+  await page.getByRole('button', { name: 'The case stands', exact: true }).click();
+  await goTo(page, 'Fit');
+  for (const title of ['Hinges in the leaf', 'Plates in the case', 'Hang the leaf', 'Open it as far as it goes']) {
+    await expect(walk.getByRole('heading', { level: 3 })).toHaveText(title);
+    await next.click();
+  }
+  await expect(walk).toContainText('Every door hangs and opens.');
+  await soundAccess(page, 'the doors as they are hung');
+  await noWider(page, 'the doors as they are hung', [390]);
+  await page.getByRole('tab', { name: 'Measure back', exact: true }).click();
+  await page.getByRole('button', { name: 'Hinges', exact: true }).click();
+  await page.getByLabel('Hinges, Door o1, left').fill('40');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await goTo(page, 'Case');
+  await openFindings(page);
+  await expect(page.locator('[data-code="HINGE_FOULS"]').first()).toContainText('40');
   await kept(page);
 });

@@ -151,12 +151,14 @@ export {
   type Remedy,
   type JobFindingGroup,
   type Step,
+  doorBefore,
   groupFindings,
   groupOverBanks,
   saidOf,
 } from './findings';
 export {
   type BoxFit,
+  type DoorStep,
   type FrontStep,
   type HabitName,
   type Habits,
@@ -167,6 +169,7 @@ export {
   type MadeSums,
   type Recorded,
   boxFits,
+  doorSteps,
   frontSteps,
   frontsAsHung,
   hangSteps,

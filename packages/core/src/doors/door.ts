@@ -12,6 +12,12 @@ export interface CupSetting {
   readonly plate: Length;
 }
 
+/** A reading of a door that hangs. */
+export interface Hung {
+  readonly length: Length;
+  readonly path: string;
+}
+
 /** One leaf with its hinges. */
 export interface Leaf {
   /** The side it is hinged on. */
@@ -31,6 +37,8 @@ export interface Leaf {
   readonly cup?: CupSetting;
   /** How far its hinges stand in the opening with it open at 90°. */
   readonly protrusion: Length;
+  /** As it was measured hanging: how far its hinges, and its leaf, stand in the opening; with where it was read. */
+  readonly asHung?: { readonly hinge?: Hung; readonly leaf?: Hung };
   /** The middle of its pull, from its lower left corner. */
   readonly pull?: { readonly x: Tally; readonly y: Tally };
 }

@@ -1,5 +1,5 @@
 import { type CaseworkPlan, type Member, type MemberCut } from '../casework';
-import type { Material, WrittenJob } from '../job';
+import type { HungReading, Material, WrittenJob } from '../job';
 import {
   inches,
   millimetres,
@@ -17,7 +17,7 @@ import {
   type Unit,
 } from '../length';
 import { weightOf } from '../timber';
-import type { DoorPiece, DoorPlan, Leaf } from './door';
+import type { DoorPiece, DoorPlan, Hung, Leaf } from './door';
 import type { Door, Hand } from './written';
 import { doorOpening, topOf, type DoorOpening } from './door-opening';
 import type { Hinge } from './hinge';
@@ -36,6 +36,8 @@ export interface DoorStock {
   readonly path: string;
   /** Where an edge of a drawer's front lies over the case's floor; nothing where it has no place. */
   readonly lineOf?: (drawer: string, edge: 'top' | 'bottom') => Length | undefined;
+  /** What was measured at them as they hang. */
+  readonly asHung?: readonly HungReading[] | undefined;
   /** Its floor above the room's. */
   readonly raised: Length;
 }
@@ -134,7 +136,15 @@ function hung(stock: DoorStock, found: Found, size: LeafSize, leaf: number, weig
     ...(cup ? { cup } : {}),
     protrusion: protrusionOf(hinge, cup?.plate ?? ZERO),
     ...(pull ? { pull } : {}),
+    ...hungAs(stock.asHung ?? [], door.id, hinged),
   };
+}
+
+function hungAs(readings: readonly HungReading[], door: string, hand: Hand): Pick<Leaf, 'asHung'> {
+  const own = readings.filter((each) => each.door === door && each.hand === hand);
+  const of = (wanted: HungReading['what']): Hung | undefined => own.find(({ what }) => what === wanted);
+  const [hinge, leaf] = [of('hinge'), of('leaf')];
+  return hinge || leaf ? { asHung: { ...(hinge ? { hinge } : {}), ...(leaf ? { leaf } : {}) } } : {};
 }
 
 /** On the opening side; of a door near the floor so far below its top, of one on the wall above its bottom. */

@@ -1,5 +1,6 @@
+import type { CaseworkPlan } from '../casework';
 import type { DoorPlan, Hand, Leaf } from '../doors';
-import { add, millimetres, nm, ofField, plus, minus, tally, ZERO, type Length } from '../length';
+import { add, millimetres, nm, ofField, plus, minus, tally, ZERO, type Length, type Term } from '../length';
 import { said } from '../words';
 import { remedy, type Finding } from './finding';
 import type { LookedAtCase, LookedAtTray, LookedAtTrays } from './looked-at-case';
@@ -14,13 +15,21 @@ const LIP = millimetres(1);
 export function lookOverTrays(looked: LookedAtCase): readonly (readonly [bank: string, finding: Finding])[] {
   return looked.trays.flatMap((trays) => {
     const place = looked.casework.front.compartments.find(({ id }) => id === trays.compartment);
-    const door = looked.doors.find(({ id, door: { over } }) =>
-      trays.behind === undefined ? place?.within.includes(over) : id === trays.behind,
-    );
+    const door = doorBefore(looked.doors, looked.casework, trays);
     const found = [...lips(trays, place)];
     if (door && place) found.push(...fouls(looked, trays, door, place.y), ...hits(trays, door));
     return found.map((finding) => [trays.path, finding] as const);
   });
+}
+
+/** The door that closes a bank: the one it is told to stand behind, or one over its compartment. */
+export function doorBefore(
+  doors: readonly DoorPlan[],
+  { front }: Pick<CaseworkPlan, 'front'>,
+  { compartment, behind }: { readonly compartment?: string | undefined; readonly behind?: string | undefined },
+): DoorPlan | undefined {
+  const place = front.compartments.find(({ id }) => id === compartment);
+  return doors.find(({ id, door: { over } }) => (behind === undefined ? place?.within.includes(over) : id === behind));
 }
 
 /** Slides that stand on a floor under the edge of the frame, with nothing to raise them over it. */
@@ -57,7 +66,8 @@ function fouls(looked: LookedAtCase, trays: LookedAtTrays, door: DoorPlan, floor
     const met = trays.trays.flatMap((tray) =>
       zones.flatMap((zone, hinge): readonly Met[] => {
         const clear = clearOf(tray, zone, leaf.hinged);
-        return leaf.protrusion > 0 && clear < add(leaf.protrusion, CLEAR) ? [{ tray, hinge, clear }] : [];
+        const stands = standsIn(leaf);
+        return stands > 0 && clear < add(stands, CLEAR) ? [{ tray, hinge, clear }] : [];
       }),
     );
     return foul(looked, trays, { door, leaf }, met);
@@ -72,27 +82,45 @@ function foul(
 ): readonly Finding[] {
   const [first] = met;
   if (!first) return [];
-  const { hinged: side, protrusion } = leaf;
+  const { hinged: side, asHung } = leaf;
+  const protrusion = standsIn(leaf);
   const clear = nm(Math.min(...met.map((each) => each.clear)));
-  const inHand = door.hinge.origin === 'own' || looked.owner.gates?.hinges !== undefined;
+  const inHand = asHung?.hinge !== undefined || door.hinge.origin === 'own' || looked.owner.gates?.hinges !== undefined;
   const pack = add(protrusion, inHand ? CLEAR : CLEAR_UNSEEN);
-  const path = `${trays.path}.pack`;
-  const value = looked.exact(pack);
-  const patch = trays.pack ? { path: `${path}.${side}`, value } : { path, value: { [side]: value } };
   const places = [...new Set(met.map(({ tray }) => tray.place))];
   const params = { door: door.id, side, hinge: first.hinge + 1, places, slide: first.tray.called };
+  const because = tally(
+    plus('hinge-stands-in', protrusion, asHung?.hinge && ofField(asHung.hinge.path)),
+    packedBy(trays, side),
+  );
   return [
     {
       ...said('HINGE_FOULS', { ...params, clear, protrusion, pack }),
       severity: clear < protrusion ? 'stop' : 'warn',
       step: 'case',
-      because: tally(
-        plus('hinge-stands-in', protrusion),
-        minus('packing', trays.pack?.[side] ?? ZERO, ofField(`${path}.${side}`)),
-      ),
-      remedies: [remedy('pack-by', { by: pack, side }, [patch])],
+      because,
+      remedies: packRemedies(looked, trays, side, pack),
     },
   ];
+}
+
+/** As it hangs, where that was measured. */
+function standsIn({ asHung, protrusion }: Leaf): Length {
+  return asHung?.hinge?.length ?? protrusion;
+}
+
+function packedBy({ path, pack, packed }: LookedAtTrays, side: Hand): Term {
+  const made = packed[side];
+  const by = made?.length ?? pack?.[side] ?? ZERO;
+  return minus('packing', by, ofField(made?.path ?? `${path}.pack.${side}`));
+}
+
+/** What was made and measured is packed anew at the case, and measured again. */
+function packRemedies(looked: LookedAtCase, { path, pack, packed }: LookedAtTrays, side: Hand, by: Length) {
+  if (packed[side]) return [];
+  const value = looked.exact(by);
+  const patch = pack ? { path: `${path}.pack.${side}`, value } : { path: `${path}.pack`, value: { [side]: value } };
+  return [remedy('pack-by', { by, side }, [patch])];
 }
 
 interface Zone {
@@ -116,18 +144,28 @@ function clearOf({ slide, box }: LookedAtTray, zone: Zone | undefined, side: Han
   return Math.min(Infinity, ...clear);
 }
 
-/** Trays that would come out through a leaf that opens less than square. */
+/** Trays that would come out through a leaf: one that opens less than square, or that was measured in their way. */
 function hits({ trays }: LookedAtTrays, door: DoorPlan): readonly Finding[] {
-  if (door.opens >= 90) return [];
   const angle = (door.opens * Math.PI) / 180;
   return door.leaves.flatMap((leaf): readonly Finding[] => {
-    const met = trays.filter((tray) => tray.edges[leaf.hinged] < inTheWay(leaf, angle, tray.travel));
+    const measured = leaf.asHung?.leaf;
+    if (!measured && door.opens >= 90) return [];
+    const covers = ({ travel }: LookedAtTray): number => measured?.length ?? inTheWay(leaf, angle, travel);
+    const met = trays.filter((tray) => tray.edges[leaf.hinged] < covers(tray));
     if (met.length === 0) return [];
-    const by = nm(
-      Math.round(Math.max(...met.map((tray) => inTheWay(leaf, angle, tray.travel) - tray.edges[leaf.hinged]))),
-    );
-    const params = { door: door.id, places: met.map(({ place }) => place), side: leaf.hinged, opens: door.opens, by };
-    return [{ ...said('TRAY_HITS_DOOR', params), severity: 'stop', step: 'case', remedies: opened(door) }];
+    const by = nm(Math.round(Math.max(...met.map((tray) => covers(tray) - tray.edges[leaf.hinged]))));
+    const places = met.map(({ place }) => place);
+    const params = {
+      door: door.id,
+      places,
+      side: leaf.hinged,
+      opens: door.opens,
+      by,
+      measured: measured !== undefined,
+    };
+    const because = measured && tally(plus('leaf-stands-in', measured.length, ofField(measured.path)));
+    const finding = { ...said('TRAY_HITS_DOOR', params), severity: 'stop', step: 'case' } as const;
+    return [{ ...finding, ...(because ? { because } : {}), remedies: measured ? [] : opened(door) }];
   });
 }
 

@@ -1,6 +1,6 @@
 export { lookOverCase } from './casework';
 export { FILES } from './files';
-export { lookOverTrays } from './case-trays';
+export { doorBefore, lookOverTrays } from './case-trays';
 export type { LookedAtBank, LookedAtCase, LookedAtTray, LookedAtTrays, Standing } from './looked-at-case';
 export * from './bank';
 export * from './box';

@@ -1,6 +1,6 @@
 import type { CaseStock, CaseworkPlan } from '../casework';
 import type { DoorPlan } from '../doors';
-import type { LimitsOf, WrittenCase, WrittenJob } from '../job';
+import type { AsBuiltReading, LimitsOf, WrittenCase, WrittenJob } from '../job';
 import type { Length, Said } from '../length';
 import type { Exact } from './finding';
 
@@ -55,6 +55,8 @@ export interface LookedAtTrays {
   /** The door it is told to stand behind. */
   readonly behind: string | undefined;
   readonly pack: { readonly left?: Length; readonly right?: Length } | undefined;
+  /** As it was made and measured, with where it was read. */
+  readonly packed: { readonly left?: AsBuiltReading; readonly right?: AsBuiltReading };
   readonly trays: readonly LookedAtTray[];
 }
 

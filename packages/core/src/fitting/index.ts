@@ -1,4 +1,5 @@
 export * from './box-fit';
+export * from './door-steps';
 export * from './fault-habits';
 export * from './front-steps';
 export * from './fronts-as-hung';

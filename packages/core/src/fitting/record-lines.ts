@@ -107,10 +107,11 @@ const STEPS: ReadonlySet<string> = new Set<StepCode>([
   'step/drive',
   'step/pull',
   ...(['step/jig', 'step/stand', 'step/carry', 'step/pins', 'step/tape', 'step/glue', 'step/wide'] as const),
+  ...(['step/cups', 'step/hinges', 'step/plates', 'step/hang-door', 'step/open'] as const),
   ...(['step/wedges', 'step/tack', 'step/bored', 'step/shift', 'step/bores'] as const),
 ]);
 
-function stepSaid(job: Job, { bank, step, undone }: Step): Said {
+function stepSaid(job: Job, { bank = '', step, undone }: Step): Said {
   const [drawer, kind = ''] = step.includes('/') ? step.split('/') : ['', step];
   const code = `step/${kind}`;
   const { case: owner, bank: id } = readAddress(bank);
@@ -132,11 +133,22 @@ function whereOf(job: Job, entry: LogEntry): Pick<Recorded, 'where'> {
     const name = job.materials.find(({ id }) => id === entry.material)?.name;
     return name === undefined ? {} : { where: said('text', { text: name }) };
   }
-  if (entry.kind !== 'time' && entry.kind !== 'step' && entry.part !== undefined) return { where: partAt(entry.part) };
-  if (entry.kind === 'time' || !entry.bank) return {};
+  if (entry.kind === 'time') return {};
+  if (entry.kind !== 'step' && entry.part !== undefined) return { where: partAt(entry.part) };
+  return entry.door === undefined ? inBank(job, entry) : atDoor(job, entry.door);
+}
+
+function inBank(job: Job, entry: Exclude<LogEntry, { readonly kind: 'time' }>): Pick<Recorded, 'where'> {
+  if (!entry.bank) return {};
   const { case: owner, bank } = readAddress(entry.bank);
   const drawer = entry.kind === 'step' ? undefined : drawerPlace(job, owner, bank, entry.drawer);
   return whereIs({ ...placed(job, owner, bank), ...(drawer === undefined ? {} : { drawer }) });
+}
+
+function atDoor(job: Job, door: string): Pick<Recorded, 'where'> {
+  const { case: owner = '', bank: id = '' } = readAddress(door);
+  const name = job.cases.find((each) => each.id === owner)?.name ?? owner;
+  return whereIs({ owner: name, bank: { id, door: true } });
 }
 
 function whereIs(where: Where): Pick<Recorded, 'where'> {

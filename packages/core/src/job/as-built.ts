@@ -1,6 +1,6 @@
 import type { Length } from '../length';
-import { writeAddress } from './address';
-import type { AsBuiltReading, LogEntryOf, Measured, ReadingOf } from './log';
+import { readAddress, writeAddress } from './address';
+import type { AsBuiltReading, HungReading, LogEntryOf, Measured, ReadingOf } from './log';
 import type { Bank, Job, JobOf } from './types';
 
 type Reading = ReadingOf<Length>;
@@ -11,7 +11,8 @@ type Reading = ReadingOf<Length>;
  */
 export function withReadings(job: Job): Job {
   const newest = newestByBank(job.log ?? []);
-  if (newest.size === 0) return job;
+  const hung = newestByDoor(job.log ?? []);
+  if (newest.size === 0 && hung.size === 0) return job;
   const cases = job.cases.map((owner) => {
     const banks = owner.banks.map((bank) => {
       const readings = (newest.get(writeAddress({ case: owner.id, bank: bank.id })) ?? []).filter((each) =>
@@ -19,7 +20,9 @@ export function withReadings(job: Job): Job {
       );
       return readings.length > 0 ? { ...bank, asBuilt: { readings } } : bank;
     });
-    return banks.some((bank, index) => bank !== owner.banks[index]) ? { ...owner, banks } : owner;
+    const asHung = (owner.doors ?? []).flatMap(({ id }) => hung.get(writeAddress({ case: owner.id, bank: id })) ?? []);
+    const same = asHung.length === 0 && banks.every((bank, index) => bank === owner.banks[index]);
+    return same ? owner : { ...owner, banks, ...(asHung.length > 0 ? { asHung } : {}) };
   });
   return { ...job, cases };
 }
@@ -54,6 +57,24 @@ function newestByBank(log: readonly LogEntryOf<Length>[]): ReadonlyMap<string, r
     newest.set(entry.bank, ofBank);
   });
   return new Map([...newest].map(([bank, readings]) => [bank, [...readings.values()]]));
+}
+
+/** Of doors, each by its newest at the side it is hinged on. */
+function newestByDoor(log: readonly LogEntryOf<Length>[]): ReadonlyMap<string, readonly HungReading[]> {
+  const newest = new Map<string, HungReading>();
+  const byDoor = new Map<string, readonly HungReading[]>();
+  log.forEach((entry, index) => {
+    if (entry.kind !== 'reading' || entry.door === undefined) return;
+    const { what, place: hand, length, door } = entry;
+    if ((what !== 'hinge' && what !== 'leaf') || (hand !== 'left' && hand !== 'right')) return;
+    const { bank: id = '' } = readAddress(door);
+    newest.set([door, what, hand].join(' '), { what, door: id, hand, length, path: `log[${index}].length` });
+  });
+  for (const [key, reading] of newest) {
+    const door = key.slice(0, key.lastIndexOf(' ', key.lastIndexOf(' ') - 1));
+    byDoor.set(door, [...(byDoor.get(door) ?? []), reading]);
+  }
+  return byDoor;
 }
 
 /** The readings of one thing, of one drawer where one is named. */

@@ -19,16 +19,23 @@ import {
   number,
   object,
   oneOf,
+  oneSetOf,
   optional,
   required,
   text,
   yesNo,
   type Reader,
 } from '../reading';
+import { said } from '../words';
 
 const words = text(2000);
 const id = text(40, 1);
-const where = { bank: optional(text(90, 1)), drawer: optional(id), part: optional(text(200, 1)) };
+const where = {
+  bank: optional(text(90, 1)),
+  door: optional(text(90, 1)),
+  drawer: optional(id),
+  part: optional(text(200, 1)),
+};
 const entry = { id: required(text(40, 1)), at: required(moment), by: optional(text(200, 1)) };
 
 const reading = object<ReadingOf<Length>>({
@@ -43,13 +50,18 @@ const reading = object<ReadingOf<Length>>({
   device: optional(oneOf('typed', 'laser', 'caliper')),
 });
 
-const step = object<StepDone>({
-  ...entry,
-  kind: required(oneOf('step')),
-  bank: required(text(90, 1)),
-  step: required(text(200, 1)),
-  undone: optional(yesNo),
-});
+const step = oneSetOf(
+  object<StepDone>({
+    ...entry,
+    kind: required(oneOf('step')),
+    bank: optional(text(90, 1)),
+    door: optional(text(90, 1)),
+    step: required(text(200, 1)),
+    undone: optional(yesNo),
+  }),
+  [['bank'], ['door']],
+  said('bank-or-door'),
+);
 
 const fault = object<Fault>({
   ...entry,

@@ -2,11 +2,15 @@ import type { Length } from '../length';
 import type { Deed } from './deed';
 
 /** What is measured back at the case. */
-export const MEASURED = ['width', 'slides', 'box-width', 'groove', 'thickness', 'reveal'] as const;
+export const MEASURED = [
+  ...(['width', 'slides', 'box-width', 'groove', 'thickness', 'reveal', 'packing', 'hinge', 'leaf'] as const),
+] as const;
 
 /**
  * `width`: the opening at a drawer's level; `slides`: between the hung slides there; `box-width`: a box as made;
- * `groove`: how deep its groove really is; `thickness`: a material; `reveal`: a gap as the front hangs.
+ * `groove`: how deep its groove really is; `thickness`: a material; `reveal`: a gap as the front hangs; `packing`: as made,
+ * on a side of a bank; of a door that hangs, open as far as it goes: `hinge`, how far its hinges stand in the opening, and
+ * `leaf`, how far its leaf does.
  */
 export type Measured = (typeof MEASURED)[number];
 
@@ -47,9 +51,10 @@ interface Entry extends Deed {
   readonly id: string;
 }
 
-/** Where in the job: a bank as `case/bank`, a drawer by its id; or a part of a case by its name. */
+/** Where in the job: a bank as `case/bank`, a drawer by its id; a door as `case/door`; or a part of a case by its name. */
 export interface Whereabouts {
   readonly bank?: string;
+  readonly door?: string;
   readonly drawer?: string;
   readonly part?: string;
 }
@@ -67,10 +72,12 @@ export interface ReadingOf<L> extends Entry, Whereabouts {
   readonly device?: 'typed' | 'laser' | 'caliper';
 }
 
-/** A step of the hanging or of the fronts, by its name (`d1/left`): done, or taken back. */
+/** A step of the hanging or of the fronts of a bank, or of a door, by its name (`d1/left`): done, or taken back. */
 export interface StepDone extends Entry {
   readonly kind: 'step';
-  readonly bank: string;
+  /** One of the two. */
+  readonly bank?: string;
+  readonly door?: string;
   readonly step: string;
   readonly undone?: boolean;
 }
@@ -109,6 +116,15 @@ export interface AsBuiltReading {
   readonly what: Measured;
   readonly drawer?: string;
   readonly place?: Place;
+  readonly length: Length;
+  readonly path: string;
+}
+
+/** What was measured at a door as it hangs, at the side it is hinged on. */
+export interface HungReading {
+  readonly what: 'hinge' | 'leaf';
+  readonly door: string;
+  readonly hand: 'left' | 'right';
   readonly length: Length;
   readonly path: string;
 }

@@ -1,3 +1,4 @@
+import type { LogEntryOf } from './log';
 import type { BankOf, CaseOf, DrawerOf, JobDocument } from './types';
 
 /** Fields of a case that minor 1 brought. */
@@ -10,8 +11,8 @@ const OF_WHOLE_CASES = [
  * The minor of the newest field of a document: 1 brought whole cases, 2 doors that are planned, trays, more ways of boxes,
  * 3 what holds boxes, by what slides are hung, doors as they hang.
  */
-export function minorOf({ cases, room, hinges }: JobDocument): number {
-  if (cases.some(({ banks }) => banks.some(isBankOfThree))) return 3;
+export function minorOf({ cases, room, hinges, log = [] }: JobDocument): number {
+  if (cases.some(({ banks }) => banks.some(isBankOfThree)) || log.some(isEntryOfThree)) return 3;
   if (cases.some(({ doors = [], banks }) => doors.some(isDoorOfTwo) || banks.some(isBankOfTwo))) return 2;
   const whole = cases.some(
     (owner) =>
@@ -50,6 +51,12 @@ function isBankOfTwo(bank: Bank): boolean {
     isBoxOfTwo(bank.box) ||
     drawers.some(isDrawerOfTwo)
   );
+}
+
+const NEW_READINGS: readonly unknown[] = ['packing', 'hinge', 'leaf'];
+
+function isEntryOfThree(entry: LogEntryOf<string>): boolean {
+  return ('door' in entry && entry.door !== undefined) || ('what' in entry && NEW_READINGS.includes(entry.what));
 }
 
 function isBankOfThree({ box, drawers, mounting }: Bank): boolean {

@@ -15,7 +15,7 @@ import type {
 import type { CuttingOf, Gates, SawOf } from './cutting';
 import type { BandOf, FrameOf, FrontOf, PullOf, RunOf } from './front-types';
 import type { Joint } from './joints';
-import type { AsBuilt, LogEntryOf } from './log';
+import type { AsBuilt, HungReading, LogEntryOf } from './log';
 import type { BottomFit, LengthUnit, OwnSlideOf, SlideAdjustOf, SlideCutsOf, SlideScrewsOf } from './own-slide';
 import type { OpeningReadingOf } from './opening-readings';
 
@@ -294,7 +294,11 @@ export type WrittenBank = BankOf<Length>;
 export type Job = Omit<JobOf<Length>, 'cases'> & { readonly cases: readonly Case[] };
 export type Material = MaterialOf<Length>;
 export type OwnSlide = OwnSlideOf<Length>;
-export type Case = Omit<CaseOf<Length>, 'banks'> & { readonly banks: readonly Bank[] };
+/** A case as read, with what was measured at its doors as they hang (from the job’s log; never in a case of a file). */
+export type Case = Omit<CaseOf<Length>, 'banks'> & {
+  readonly banks: readonly Bank[];
+  readonly asHung?: readonly HungReading[];
+};
 /** A bank as read, with what was measured back in it (from the job’s log; never in a bank of a file). */
 export type Bank = BankOf<Length> & {
   readonly opening: OpeningOf<Length>;

@@ -86,9 +86,10 @@ function doorsOf(
   path: string,
   banks: readonly BankPlan[],
 ): readonly DoorPlan[] {
-  const { doors = [], build, at } = owner;
+  const { doors = [], build, at, asHung } = owner;
   const lineOf = lineIn(casework, banks);
-  return planDoors({ job, casework, doors, lineOf, framed: build?.frame !== undefined, path, raised: at?.y ?? ZERO });
+  const framed = build?.frame !== undefined;
+  return planDoors({ job, casework, doors, asHung, lineOf, framed, path, raised: at?.y ?? ZERO });
 }
 
 /** Where an edge of a drawer's front lies over the case's floor. */

@@ -72,6 +72,11 @@ describe('banks in the compartments of a case', () => {
     ];
     expect(minor({})).toBe(1);
     for (const each of news) expect([each, minor(each)]).toEqual([each, 2]);
+    // Of minor 3: what holds boxes, by what slides are hung, and what is written of doors.
+    for (const each of [{ box: { ...of.box, fixing: 'screw' } }, { mounting: { hanging: 'jig' } }])
+      expect([each, minor(each)]).toEqual([each, 3]);
+    const log = [{ id: '1', kind: 'step', at: '2026-11-28T09:00:00Z', door: 'c1/o1', step: 'open' }];
+    expect(writtenHere({ ...job(), log } as unknown as JobDocument).minor).toBe(3);
   });
 
   it('are the same objects again while nothing changes what they stand in', () => {

@@ -183,11 +183,18 @@ export function standsBack(bank: Bank, family: SlideFamily, front: Pick<Material
 }
 
 /** What is packed on either side, off the opening's width. */
-export function packOf({ pack }: Pick<Bank, 'pack'>, path: string): readonly Term[] {
+export function packOf(bank: Bank, path: string): readonly Term[] {
   return (['left', 'right'] as const).flatMap((side) => {
-    const by = pack?.[side] ?? ZERO;
-    return by > 0 ? [minus('packing', by, ofField(`${path}.pack.${side}`))] : [];
+    const made = packedAsMade(bank, side);
+    const by = made?.length ?? bank.pack?.[side] ?? ZERO;
+    return by > 0 ? [minus('packing', by, ofField(made?.path ?? `${path}.pack.${side}`))] : [];
   });
+}
+
+/** Packing as it was measured; of a bank that is only planned none is made. */
+export function packedAsMade(bank: Bank, side: 'left' | 'right'): AsBuiltReading | undefined {
+  if (bank.basis === 'planned') return undefined;
+  return readingsOf(bank, 'packing').find(({ place }) => place === side);
 }
 
 interface ToBeLong {

@@ -1,5 +1,6 @@
 import type { LookedAtTray, LookedAtTrays, Standing } from '../findings';
 import { add, nm, share, subtract, ZERO, type Length } from '../length';
+import { packedAsMade } from './making';
 import type { BankPlan, DrawerPlan } from './types';
 
 /** Banks that stand behind a door, as its hinges and leaves meet them. */
@@ -8,14 +9,17 @@ export function traysOf(banks: readonly BankPlan[]): readonly LookedAtTrays[] {
     const behind = bank.behind !== undefined || bank.front.mount === 'none';
     if (!behind || bank.compartment === undefined) return [];
     const trays = drawers.map((drawer) => trayOf(bank, drawer, opening.width.total));
-    return [{ path, compartment: bank.compartment, behind: bank.behind, pack: bank.pack, trays }];
+    const [left, right] = [packedAsMade(bank, 'left'), packedAsMade(bank, 'right')];
+    const packed = { ...(left ? { left } : {}), ...(right ? { right } : {}) };
+    return [{ path, compartment: bank.compartment, behind: bank.behind, pack: bank.pack, packed, trays }];
   });
 }
 
 function trayOf(bank: BankPlan['bank'], drawer: DrawerPlan, width: Length): LookedAtTray {
   const { place, path, dimensions, family } = drawer;
   const at = (name: keyof DrawerPlan['dimensions']): Length | undefined => dimensions[name]?.total;
-  const [left, right] = [bank.pack?.left ?? ZERO, bank.pack?.right ?? ZERO];
+  const packing = (side: 'left' | 'right'): Length => packedAsMade(bank, side)?.length ?? bank.pack?.[side] ?? ZERO;
+  const [left, right] = [packing('left'), packing('right')];
   const [wide, low, high] = [at('box.width'), at('box.bottomY'), at('box.height')];
   const beside = wide === undefined ? ZERO : share(subtract(width, left, right, wide), 2);
   const box: Standing | undefined =

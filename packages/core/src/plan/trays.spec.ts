@@ -35,6 +35,57 @@ function planned(bank: object = TRAYS, door: object = DOOR, over: object = FRAME
   };
 }
 
+const reading = (what: string, place: string, length: string, where: object) => ({
+  ...{ id: `${what} ${place}`, kind: 'reading', at: '2026-11-28T09:00:00Z', what, place, length },
+  ...where,
+});
+/** As built, with what was measured at the door and in the bank. */
+function hung(...log: readonly object[]) {
+  const bank = { ...TRAYS, basis: 'as-built', pack: { left: '17 mm' } };
+  const opening = { width: ['646 mm'], height: ['864 mm'], depth: ['554 mm'] };
+  return planned({ ...bank, opening }, DOOR, FRAMELESS, [{ path: 'log', value: log }]);
+}
+const AT_DOOR = { door: 'c1/o1' };
+
+describe('what is measured back at a door', () => {
+  it('counts in place of what its sheet says: hinges that stand in farther foul, and those that do not pass', () => {
+    // 12 mm and a plate of 2: 17 mm of packing keep 3 mm clear.
+    expect(hung().codes).not.toContain('HINGE_FOULS');
+    const found = hung(reading('hinge', 'left', '18 mm', AT_DOOR)).findings.find(({ code }) => code === 'HINGE_FOULS')!;
+    expect(found).toMatchObject({ severity: 'stop', params: { protrusion: 18e6, pack: 21e6 } });
+    expect(found.because!.terms[0]!.from).toEqual({ kind: 'field', path: 'log[0].length' });
+    // Within 3 mm of it is a warning; the newest reading counts.
+    const again = [reading('hinge', 'left', '18 mm', AT_DOOR), reading('hinge', 'left', '16 mm', AT_DOOR)];
+    const warned = hung(...again.map((each, index) => ({ ...each, id: String(index) }))).findings;
+    expect(warned.find(({ code }) => code === 'HINGE_FOULS')).toMatchObject({ severity: 'warn' });
+    expect(hung(reading('hinge', 'left', '12 mm', AT_DOOR)).codes).not.toContain('HINGE_FOULS');
+    // Of a side it is not hinged on, and of no door at all.
+    expect(hung(reading('hinge', 'right', '40 mm', AT_DOOR)).codes).not.toContain('HINGE_FOULS');
+    expect(hung(reading('hinge', 'left', '40 mm', { door: 'c1/o9' })).codes).not.toContain('HINGE_FOULS');
+  });
+
+  it('stops trays that would meet the leaf as it hangs, whatever angle it was to open to', () => {
+    expect(hung().codes).not.toContain('TRAY_HITS_DOOR');
+    const edge = 17 + 12.7;
+    expect(hung(reading('leaf', 'left', `${edge} mm`, AT_DOOR)).codes).not.toContain('TRAY_HITS_DOOR');
+    const found = hung(reading('leaf', 'left', `${edge + 0.5} mm`, AT_DOOR)).findings;
+    expect(found.find(({ code }) => code === 'TRAY_HITS_DOOR')).toMatchObject({
+      severity: 'stop',
+      params: { by: 500_000, measured: true },
+      remedies: [],
+    });
+  });
+
+  it('takes packing as it was made for boxes not cut yet, and packs it anew by hand', () => {
+    const made = hung(reading('packing', 'left', '18.5 mm', { bank: 'c1/t1' }));
+    const width = (of: ReturnType<typeof hung>) => of.bank.drawers[0]!.dimensions['box.width']!;
+    expect(width(hung()).total - width(made).total).toBe(1_500_000);
+    expect(width(made).terms.map(({ from }) => from)).toContainEqual({ kind: 'field', path: 'log[0].length' });
+    const thin = hung(reading('packing', 'left', '13 mm', { bank: 'c1/t1' }));
+    expect(thin.findings.find(({ code }) => code === 'HINGE_FOULS')).toMatchObject({ severity: 'stop', remedies: [] });
+  });
+});
+
 describe('trays behind a door', () => {
   it('have no faces, and share out the opening itself', () => {
     const { bank, written } = planned();

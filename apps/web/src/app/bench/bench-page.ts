@@ -30,6 +30,7 @@ import { CutStep } from './cut/cut-step';
 import { DivideStep } from './divide/divide-step';
 import { DrawingPane } from './drawing-pane';
 import { Findings } from './findings/findings-list';
+import { FitState } from './fit/fit-state';
 import { FitStep } from './fit/fit-step';
 import { FrontsStep } from './fronts/fronts-step';
 import { KeptNowhere } from './kept-nowhere';
@@ -86,6 +87,11 @@ export class BenchPage implements OnDestroy {
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly name = computed(() => this.document()?.name);
   protected readonly current = computed<Step>(() => STEPS.find((id) => id === this.step()) ?? 'measure');
+  private readonly fit = inject(FitState);
+  /** The whole case is seen while it is planned, and while its doors are hung. */
+  protected readonly ofCase = computed(
+    () => this.current() === 'case' || (this.current() === 'fit' && this.fit.view() === 'doors'),
+  );
   /** The step that is or was on the bench, while papers stand in its place. */
   protected readonly lastStep = signal<Step>('measure');
   /** The papers stand in the place of the steps. */

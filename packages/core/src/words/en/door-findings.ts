@@ -38,10 +38,17 @@ export const DOOR_FINDINGS = {
   ) =>
     `Hinge ${p.hinge} of door “${p.door}” stands ${w.size(p.protrusion)} in the opening at the ${SIDE[p.side]} when it is open; ${w.form(p.places.length, { one: 'tray', other: 'trays' })} ${w.list(p.places.map((place) => String(place + 1)))} on ${inSentence(w.say(p.slide))} ${w.form(p.places.length, { one: 'is', other: 'are' })} only ${w.size(p.clear)} clear there. Packed out by ${w.size(p.pack, 'packing')} they pass; every box behind this door then changes.`,
   TRAY_HITS_DOOR: (
-    p: { door: string; places: readonly number[]; side: 'left' | 'right'; opens: number; by: Length },
+    p: {
+      door: string;
+      places: readonly number[];
+      side: 'left' | 'right';
+      opens: number;
+      by: Length;
+      measured: boolean;
+    },
     w: Words,
   ) =>
-    `Door “${p.door}” opens to ${p.opens}° only: ${w.form(p.places.length, { one: 'tray', other: 'trays' })} ${w.list(p.places.map((place) => String(place + 1)))} would meet its leaf at the ${SIDE[p.side]} by ${w.size(p.by)}.`,
+    `Door “${p.door}” ${p.measured ? 'was measured as it hangs, open' : `opens to ${p.opens}° only`}: ${w.form(p.places.length, { one: 'tray', other: 'trays' })} ${w.list(p.places.map((place) => String(place + 1)))} would meet its leaf at the ${SIDE[p.side]} by ${w.size(p.by)}.`,
   LIP: ({ place, under }: { place: number; under: Length }, w: Words) =>
     `The floor lies ${w.size(under)} under the frame’s edge: the slides of tray ${place + 1} stand on it, and it would run against the frame. Raise them over it.`,
   NO_STOP: ({ door }: { door: string }) =>

@@ -23,6 +23,7 @@ export const ERRORS = {
   'whole-number-wanted': 'a whole number is wanted',
   'from-to': ({ least, most }: { least: number; most: number }) => `it must be from ${least} to ${most}`,
   'true-or-false': 'true or false is wanted',
+  'bank-or-door': 'a step is of a bank or of a door: give one of the two',
   'one-of': ({ allowed }: { allowed: readonly string[] }, w: Words) => `it must be ${either(allowed, w)}`,
   'list-wanted': 'a list is wanted',
   'list-of': (p: { least: number; most: number; has: number }) =>

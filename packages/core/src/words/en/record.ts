@@ -12,6 +12,9 @@ const MEASURED = {
   'measured/groove': 'depth of the groove',
   'measured/thickness': 'thickness',
   'measured/reveal': 'reveal as hung',
+  'measured/packing': 'packing as made',
+  'measured/hinge': 'the hinges stand in the opening',
+  'measured/leaf': 'the open leaf stands in the opening',
 };
 
 const READ_AT = { front: 'front', back: 'back', left: 'left', right: 'right', top: 'top', bottom: 'bottom' };
@@ -50,6 +53,11 @@ const STEPS = {
   'step/bored': 'bored from inside',
   'step/shift': 'front shifted to its gaps',
   'step/bores': 'bored for the pull',
+  'step/cups': 'hinges in the leaf',
+  'step/hinges': 'hinges let in',
+  'step/plates': 'plates in the case',
+  'step/hang-door': 'leaf hung',
+  'step/open': 'opened and tried',
 };
 
 /** What goes wrong in a shop. */
@@ -130,6 +138,9 @@ export const MEASURED_KINDS: Readonly<Record<MeasuredCode, SizeKind>> = {
   'measured/groove': 'reading',
   'measured/thickness': 'reading',
   'measured/reveal': 'gap',
+  'measured/packing': 'reading',
+  'measured/hinge': 'gap',
+  'measured/leaf': 'gap',
 };
 
 export const RECORD = {

@@ -15,6 +15,7 @@ export const STEP_WORDS = {
   'cut-view/boards': 'Boards',
   'cut-view/rack': 'Rack',
   'cut-view/files': 'Files',
+  'fit-view/doors': 'Doors',
   'fit-view/hang': 'Hang',
   'fit-view/measure': 'Measure back',
   'fit-view/fronts': 'Fronts',

@@ -23,6 +23,7 @@ export const CUT_WORDS: Readonly<Record<CutView, string>> = {
 };
 
 export const FIT_WORDS: Readonly<Record<FitView, string>> = {
+  doors: $localize`hinges cups plates leaf open`,
   hang: $localize`slides spacers steps install`,
   measure: $localize`as built levels caliper`,
   fronts: $localize`reveals spacers`,

@@ -31,7 +31,10 @@ export function spokenOf(document: JobDocument, log: readonly Pick<LogEntryDocum
   const { released = [], cut = [] } = document.cutting ?? {};
   const names = [
     ...[...released, ...cut].map(({ part }) => part),
-    ...[...(document.log ?? []), ...log].flatMap((entry) => ('bank' in entry ? [String(entry.bank)] : [])),
+    ...[...(document.log ?? []), ...log].flatMap((entry) => [
+      ...('bank' in entry ? [String(entry.bank)] : []),
+      ...('door' in entry ? [String(entry.door)] : []),
+    ]),
   ];
   return new Set(
     names.map(readAddress).flatMap(({ case: owner, bank }) => [owner, ...(bank === undefined ? [] : [bank])]),

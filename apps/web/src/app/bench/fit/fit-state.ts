@@ -1,7 +1,7 @@
 import { Injectable, signal } from '@angular/core';
 
 /** The views of the step Fit, in the order of the work. */
-export const FIT_VIEWS = ['hang', 'measure', 'fronts', 'record', 'paper'] as const;
+export const FIT_VIEWS = ['doors', 'hang', 'measure', 'fronts', 'record', 'paper'] as const;
 export type FitView = (typeof FIT_VIEWS)[number];
 
 /** What is looked at in the step Fit. */

@@ -3,6 +3,7 @@ import { Views } from '../../ui/views';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { type BankPlan, said } from '@zabble/core';
 import { CaseCaution } from './case-caution';
+import { doorsOfCase } from './bank-key';
 import { FIT_VIEWS, FitState } from './fit-state';
 import { FrontsView } from './fronts-view';
 import { MeasureBack } from './measure-back';
@@ -21,11 +22,15 @@ import { WhoField } from './who-field';
     label="Views of the fitting"
     beside="flex flex-wrap items-center gap-x-4 gap-y-2 max-sm:grid max-sm:grid-cols-3 max-sm:gap-1"
     [views]="views()"
-    [view]="state.view()"
+    [view]="view()"
     (viewChange)="look($event)"
   >
     <z-who-field beside class="ml-auto max-sm:ml-0" />
-    @switch (state.view()) {
+    @switch (view()) {
+      @case ('doors') {
+        <z-step-walk [bank]="bank()" which="doors" />
+        <z-case-caution [bank]="bank()" />
+      }
       @case ('hang') {
         <z-step-walk [bank]="bank()" which="hang" />
         <z-case-caution [bank]="bank()" />
@@ -49,8 +54,17 @@ export class FitStep {
   readonly bank = input.required<BankPlan>();
   protected readonly state = inject(FitState);
   private readonly speech = inject(Speech);
+  private readonly doors = doorsOfCase(this.bank);
   protected readonly views = computed(() =>
-    FIT_VIEWS.map((id) => ({ id, name: this.speech.say(said(`fit-view/${id}`)) })),
+    FIT_VIEWS.filter((id) => id !== 'doors' || this.doors().length > 0).map((id) => ({
+      id,
+      name: this.speech.say(said(`fit-view/${id}`)),
+    })),
+  );
+
+  /** A case without doors has none to hang. */
+  protected readonly view = computed(() =>
+    this.state.view() === 'doors' && this.doors().length === 0 ? 'hang' : this.state.view(),
   );
 
   protected look(id: string): void {

@@ -4,7 +4,9 @@ import { Store } from '@ngrx/store';
 import {
   millimetres,
   nm,
+  readAddress,
   turnBasis,
+  writeAddress,
   writeExact,
   writeLength,
   type BankPlan,
@@ -21,7 +23,7 @@ import { logFeature } from '../../store/log/log.reducer';
 import { selectLog } from '../../store/log/log.selectors';
 import { Says } from '../../ui/says';
 import { Size } from '../../fields/size';
-import { bankKey } from './bank-key';
+import { bankKey, doorsOfCase } from './bank-key';
 import { BoxFits } from './box-fits';
 import { FitState } from './fit-state';
 import { ReadingEntry, type TakenSize } from './reading-entry';
@@ -66,14 +68,21 @@ export class MeasureBack {
   protected readonly here = this.store.selectSignal(logFeature.selectHere);
   protected readonly reached = this.store.selectSignal(logFeature.selectReached);
   protected readonly named = bankKey(this.bank);
-  protected readonly subjects = SUBJECTS;
+  private readonly doors = doorsOfCase(this.bank);
+  /** Doors where the case has any, packing where something is packed. */
+  protected readonly subjects = computed(() =>
+    SUBJECTS.filter(({ on }) => (on === 'door' ? this.doors().length > 0 : on !== 'bank' || this.packed())),
+  );
   protected readonly what = signal<(typeof SUBJECTS)[number]['what']>('width');
   protected readonly at = signal(0);
   protected readonly subject = computed(() => SUBJECTS.find(({ what }) => what === this.what()) ?? SUBJECTS[0]);
   protected readonly planned = computed(() => this.bank().bank.basis === 'planned');
-  protected readonly rows = computed((): readonly Row[] =>
-    this.what() === 'thickness' ? this.materialRows() : this.drawerRows(),
-  );
+  protected readonly rows = computed((): readonly Row[] => {
+    const { on } = this.subject();
+    if (on === 'material') return this.materialRows();
+    if (on === 'door') return this.doorRows();
+    return on === 'bank' ? this.bankRows() : this.drawerRows();
+  });
   protected readonly row = computed(() => this.rows()[this.at()] ?? this.rows()[0]);
   protected readonly about = computed(() => this.row()?.planned ?? this.row()?.newest?.length ?? millimetres(3));
 
@@ -105,17 +114,33 @@ export class MeasureBack {
   protected keep({ length, device }: TakenSize): void {
     const [row, unit] = [this.row(), this.showing()?.unit ?? 'mm'];
     if (!row) return;
-    const where = this.what() === 'thickness' ? { material: row.of } : { bank: this.named(), drawer: row.of };
     this.writer.add({
       kind: 'reading',
       what: this.what(),
-      ...where,
+      ...this.where(row),
       ...(row.place === undefined ? {} : { place: row.place }),
       length: device === 'typed' ? writeExact(length, unit) : writeExact(length, 'mm'),
       ...(row.planned === undefined ? {} : { against: writeExact(row.planned, unit) }),
       device,
     });
     this.at.update((at) => Math.min(at + 1, this.rows().length - 1));
+  }
+
+  /** Where in the job it was measured. */
+  private where({ of }: Row) {
+    const { on } = this.subject();
+    if (on === 'material') return { material: of };
+    if (on === 'door') return { door: this.doorKey(of) };
+    return on === 'bank' ? { bank: this.named() } : { bank: this.named(), drawer: of };
+  }
+
+  private doorKey(door: string): string {
+    return writeAddress({ case: readAddress(this.named()).case, bank: door });
+  }
+
+  private packed(): boolean {
+    const { pack, behind, front } = this.bank().bank;
+    return pack !== undefined || behind !== undefined || front.mount === 'none';
   }
 
   /** The planned readings are set aside; what was measured back counts from now on. */
@@ -157,6 +182,33 @@ export class MeasureBack {
         ...this.readings(
           (each) => each.bank === named && each.what === what && each.drawer === drawer.id && each.place === place,
         ),
+      })),
+    );
+  }
+
+  private bankRows(): readonly Row[] {
+    const [bank, what, named] = [this.bank(), this.what(), this.named()];
+    const [first] = bank.drawers;
+    return this.subject().places.flatMap((place) =>
+      first
+        ? [
+            {
+              ...{ of: '', name: $localize`The bank`, place, planned: plannedOf(bank, what, first, place) },
+              ...this.readings((each) => each.bank === named && each.what === what && each.place === place),
+            },
+          ]
+        : [],
+    );
+  }
+
+  /** Every leaf, at the side it is hinged on. */
+  private doorRows(): readonly Row[] {
+    const what = this.what();
+    return this.doors().flatMap(({ id, leaves }) =>
+      leaves.map(({ hinged, protrusion }) => ({
+        ...{ of: id, name: $localize`Door ${id}`, place: hinged },
+        planned: what === 'hinge' ? protrusion : undefined,
+        ...this.readings((each) => each.door === this.doorKey(id) && each.what === what && each.place === hinged),
       })),
     );
   }

@@ -14,15 +14,19 @@ import { Store } from '@ngrx/store';
 import {
   drawHanging,
   drawSlideHoles,
+  doorBefore,
+  doorSteps,
   isOfFront,
   frontSteps,
   hangSteps,
-  isBought,
   partsOf,
+  said,
   stepsDone,
   toCut,
   walkHeld,
   type BankPlan,
+  writeAddress,
+  type DoorStep,
   type FrontStep,
   type HangStep,
 } from '@zabble/core';
@@ -36,68 +40,50 @@ import { Who } from '../../device/who';
 import { isWriting } from '../../ui/is-writing';
 import { Says } from '../../ui/says';
 import { cutPatch } from '../cut/records';
-import { bankKey } from './bank-key';
+import { bankKey, doorsOfCase } from './bank-key';
+import { DoorStepBody } from './door-step-body';
 import { FrontStepBody } from './front-step-body';
 import { HangDrawing } from './hang-drawing';
 import { HangStepBody } from './hang-step-body';
-
-type AnyStep = HangStep | FrontStep;
+import { titleOf, type AnyStep } from './step-titles';
 
 /** Why nothing is done yet. */
 const HELD = {
   forecast: $localize`Held until the opening is measured as built: nothing is hung by planned sizes.`,
   mend: $localize`Held by what is to mend: see the findings of this bank.`,
+  door: $localize`Held until its door hangs: what stands behind it goes by how its hinges really stand. See Doors.`,
   hung: $localize`Held until the boxes are hung and trued: fronts fit the case as it hangs.`,
 } as const;
 
-const TITLES: Readonly<Record<AnyStep['kind'], string>> = {
-  'build-out': $localize`Build the sides out`,
-  spacer: $localize`Cut the spacer`,
-  left: $localize`Left slide`,
-  right: $localize`Right slide`,
-  strips: $localize`Fix the strips`,
-  guide: $localize`Guides at the walls`,
-  kicker: $localize`Kicker over it`,
-  member: $localize`Member on the box`,
-  notch: $localize`Notch the back`,
-  hooks: $localize`Bore the back for the hooks`,
-  locks: $localize`Locks under the front corners`,
-  adjust: $localize`Adjust it`,
-  wax: $localize`Wax it`,
-  test: $localize`Try the box`,
-  lock: $localize`Lock it`,
-  reveal: $localize`Cut spacers for the gaps`,
-  hold: $localize`Hold the front`,
-  drive: $localize`Screw it home`,
-  pull: $localize`Fit the pull`,
-  jig: $localize`Make the jig`,
-  stand: $localize`Stand the box in the opening`,
-  carry: $localize`Carry the height over`,
-  pins: $localize`Pins in the box front`,
-  tape: $localize`Tape on the box front`,
-  glue: $localize`Quick glue on the box front`,
-  wide: $localize`Wide holes in the box front`,
-  wedges: $localize`Wedge the front`,
-  tack: $localize`Tack it`,
-  bored: $localize`Bore from inside`,
-  shift: $localize`Shift it to its gaps`,
-  bores: $localize`Bore for the pull`,
+const HANDS = { left: $localize`left leaf`, right: $localize`right leaf` };
+
+const WALKS = {
+  doors: $localize`The doors, step by step`,
+  hang: $localize`The hanging, step by step`,
+  fronts: $localize`The fronts, step by step`,
 };
+
+/** A step of a walk, and how the log names it. */
+interface Walked {
+  /** Of its own in this walk. */
+  readonly name: string;
+  readonly own: AnyStep;
+  readonly place?: number;
+  readonly entry: { readonly bank?: string; readonly door?: string; readonly step: string };
+}
 
 /** One step at a time, to be read from a step away; what is done is kept, and others at the case see it at once. */
 @Component({
   selector: 'z-step-walk',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FrontStepBody, HangDrawing, HangStepBody, Says],
+  imports: [DoorStepBody, FrontStepBody, HangDrawing, HangStepBody, Says],
   templateUrl: './step-walk.html',
   host: { '(document:keydown.arrowRight)': 'key(1, $event)', '(document:keydown.arrowLeft)': 'key(-1, $event)' },
 })
 export class StepWalk {
   readonly bank = input.required<BankPlan>();
-  readonly which = input.required<'hang' | 'fronts'>();
-  protected readonly title = computed(() =>
-    this.which() === 'hang' ? $localize`The hanging, step by step` : $localize`The fronts, step by step`,
-  );
+  readonly which = input.required<'doors' | 'hang' | 'fronts'>();
+  protected readonly title = computed(() => WALKS[this.which()]);
   private readonly edits = inject(JobEdits);
   private readonly speech = inject(Speech);
   private readonly who = inject(Who);
@@ -115,9 +101,8 @@ export class StepWalk {
     source: this.walk,
     computation: () => undefined,
   });
-  protected readonly titles = TITLES;
   /** What the person at this device did last, to be taken back at once. */
-  protected readonly last = linkedSignal<string, AnyStep | undefined>({
+  protected readonly last = linkedSignal<string, Walked | undefined>({
     source: this.walk,
     computation: () => undefined,
   });
@@ -127,11 +112,32 @@ export class StepWalk {
       ? [this.titleOf(last), this.drawerOf(last)].filter(Boolean).join(', ')
       : '';
   });
-  protected readonly steps = computed((): readonly AnyStep[] =>
-    this.which() === 'hang' ? hangSteps(this.bank()) : frontSteps(this.bank()),
-  );
   private readonly named = bankKey(this.bank);
-  protected readonly done = computed(() => stepsDone(this.log(), this.named()));
+  private readonly owner = computed(() =>
+    this.plan()?.cases.find(({ path }) => this.bank().path.startsWith(`${path}.`)),
+  );
+  private readonly doors = doorsOfCase(this.bank);
+  protected readonly steps = computed((): readonly Walked[] => {
+    const [bank, which] = [this.bank(), this.which()];
+    if (which === 'doors') return this.doors().flatMap((door) => doorSteps(door).map((own) => this.ofDoor(own)));
+    const steps = which === 'hang' ? hangSteps(bank) : frontSteps(bank);
+    return steps.map((own) => ({
+      ...{ name: own.name, own, entry: { bank: this.named(), step: own.name } },
+      ...(own.place === undefined ? {} : { place: own.place }),
+    }));
+  });
+  protected readonly done = computed(() => {
+    const log = this.log();
+    const ofEach = new Map(
+      this.steps().map(({ entry: { bank, door } }) => [bank ?? door ?? '', stepsDone(log, bank ?? door ?? '')]),
+    );
+    return new Map(
+      this.steps().flatMap(({ name, entry }) => {
+        const deed = ofEach.get(entry.bank ?? entry.door ?? '')?.get(entry.step);
+        return deed ? [[name, deed] as const] : [];
+      }),
+    );
+  });
   protected readonly count = computed(() => this.steps().filter(({ name }) => this.done().has(name)).length);
   /** The first that is not done, where nobody looks elsewhere. */
   protected readonly index = computed(() => {
@@ -139,15 +145,16 @@ export class StepWalk {
     const end = first < 0 ? this.steps().length : this.steps().length - 1;
     return Math.min(this.at() ?? (first < 0 ? end : first), end);
   });
-  protected readonly step = computed((): AnyStep | undefined => this.steps()[this.index()]);
-  protected readonly hangStep = computed(() => {
-    const step = this.step();
-    return step && this.which() === 'hang' ? (step as HangStep) : undefined;
-  });
-  protected readonly frontStep = computed(() => {
-    const step = this.step();
-    return step && this.which() === 'fronts' ? (step as FrontStep) : undefined;
-  });
+  protected readonly step = computed((): Walked | undefined => this.steps()[this.index()]);
+  protected readonly hangStep = computed(() =>
+    this.which() === 'hang' ? (this.step()?.own as HangStep | undefined) : undefined,
+  );
+  protected readonly frontStep = computed(() =>
+    this.which() === 'fronts' ? (this.step()?.own as FrontStep | undefined) : undefined,
+  );
+  protected readonly doorStep = computed(() =>
+    this.which() === 'doors' ? (this.step()?.own as DoorStep | undefined) : undefined,
+  );
   protected readonly opening = computed(() => {
     const step = this.hangStep();
     return step && drawHanging(this.bank(), step, new Set(this.done().keys()));
@@ -157,7 +164,9 @@ export class StepWalk {
     return step && drawSlideHoles(this.bank(), step);
   });
   protected readonly held = computed(() => {
-    const held = walkHeld(this.bank(), this.which());
+    const which = this.which();
+    if (which === 'doors') return '';
+    const held = walkHeld(this.bank(), which) ?? (which === 'hang' && this.doorWaits() ? 'door' : undefined);
     return held ? HELD[held] : '';
   });
   /** Parts of the front of this step that are not cut yet: it can’t be held up. */
@@ -169,6 +178,17 @@ export class StepWalk {
       (part) => part.use.path === path && part.use.place === step.place && isOfFront(part.use.role) && toCut(part),
     );
   });
+  /** What a door of this step still waits for before it is cut: it can’t be hung. */
+  protected readonly unmade = computed(() => {
+    const [door, job, plan, owner] = [this.doorStep()?.door, this.job(), this.plan(), this.owner()];
+    if (door === undefined || !job || !plan) return '';
+    const held = partsOf(job, plan).parts.find(
+      ({ use, release }) =>
+        use.case === owner?.id && use.node === door && use.role.startsWith('door') && release !== 'now',
+    );
+    return held ? this.speech.say(said(`when/${held.release}`)) : '';
+  });
+  protected readonly waits = computed(() => this.uncut().length > 0 || this.unmade() !== '');
   protected readonly hung = computed(() => this.bank().bank.gates?.hung !== undefined);
   protected readonly drawer = computed(() => {
     const step = this.step();
@@ -183,27 +203,40 @@ export class StepWalk {
     });
   }
 
-  /** What a step is called: a slide of wood is none of metal. */
-  protected titleOf({ kind, place }: AnyStep): string {
-    const family = this.bank().drawers[place ?? -1]?.family;
-    if ((kind === 'left' || kind === 'right') && family && !isBought(family)) {
-      if (family.cuts?.batten) return kind === 'left' ? $localize`Left batten` : $localize`Right batten`;
-      return kind === 'left' ? $localize`Left runner` : $localize`Right runner`;
-    }
-    return TITLES[kind];
+  protected titleOf({ own, place }: Walked): string {
+    return titleOf(own, this.bank().drawers[place ?? -1]?.family);
   }
 
-  private drawerOf({ place }: AnyStep): string {
+  /** Whose step it is: a drawer's, or a leaf's of a door. */
+  private drawerOf({ own, place }: Walked): string {
+    if ('door' in own) {
+      const leaf = own.hand === undefined ? '' : `, ${HANDS[own.hand]}`;
+      return $localize`door ${own.door}${leaf}`;
+    }
     const drawer = this.bank().drawers[place ?? -1];
     return drawer ? $localize`drawer ${drawer.place + 1}${drawer.name ? `, ${drawer.name}` : ''}` : '';
+  }
+
+  private ofDoor(own: DoorStep): Walked {
+    const door = writeAddress({ case: this.owner()?.id ?? '', bank: own.door });
+    return { name: `${own.door} ${own.name}`, own, entry: { door, step: own.name } };
+  }
+
+  /** The door before this bank is not hung yet. */
+  private doorWaits(): boolean {
+    const owner = this.owner();
+    const door = owner?.casework && doorBefore(owner.doors, owner.casework, this.bank().bank);
+    if (!owner || !door) return false;
+    const done = stepsDone(this.log(), writeAddress({ case: owner.id, bank: door.id }));
+    return doorSteps(door).some(({ name }) => !done.has(name));
   }
 
   /** Done, by its own press, and on to the next. */
   protected finish(): void {
     const [step, index] = [this.step(), this.index()];
-    if (!step || this.uncut().length > 0) return;
+    if (!step || this.waits()) return;
     if (!this.done().has(step.name)) {
-      this.writer.add({ kind: 'step', bank: this.named(), step: step.name });
+      this.writer.add({ kind: 'step', ...step.entry });
       this.last.set(step);
     }
     const further = this.steps().findIndex(({ name }, place) => place > index && !this.done().has(name));
@@ -227,7 +260,7 @@ export class StepWalk {
     const last = this.last();
     if (!last) return;
     const place = this.steps().findIndex(({ name }) => name === last.name);
-    this.writer.add({ kind: 'step', bank: this.named(), step: last.name, undone: true });
+    this.writer.add({ kind: 'step', ...last.entry, undone: true });
     this.last.set(undefined);
     if (place >= 0) this.at.set(place);
   }
@@ -236,7 +269,7 @@ export class StepWalk {
     const step = this.step();
     if (!step) return;
     this.at.set(this.index());
-    this.writer.add({ kind: 'step', bank: this.named(), step: step.name, undone: true });
+    this.writer.add({ kind: 'step', ...step.entry, undone: true });
   }
 
   protected key(by: number, event: Event): void {

@@ -45,6 +45,8 @@ describe('what the plan says of a thing that is measured back', () => {
       'groove',
       'thickness',
       'reveal',
+      'packing',
+      'hinge',
     ]);
   });
 });

@@ -15,6 +15,8 @@ export interface Subject {
   readonly name: string;
   readonly places: readonly Place[];
   readonly device: 'laser' | 'caliper';
+  /** What it is measured on, where that is no drawer. */
+  readonly on?: 'material' | 'bank' | 'door';
   readonly says: string;
 }
 
@@ -51,6 +53,7 @@ export const SUBJECTS: readonly [Subject, ...Subject[]] = [
     what: 'thickness',
     name: $localize`Thickness`,
     places: [],
+    on: 'material',
     device: 'caliper',
     says: $localize`Each sheet in three places; write down the one you work with.`,
   },
@@ -61,30 +64,57 @@ export const SUBJECTS: readonly [Subject, ...Subject[]] = [
     device: 'caliper',
     says: $localize`The gap beside a front as it hangs.`,
   },
+  {
+    what: 'packing',
+    name: $localize`Packing`,
+    places: ['left', 'right'],
+    device: 'caliper',
+    on: 'bank',
+    says: $localize`As thick as it came out, from the opening’s edge. Boxes not yet cut follow it.`,
+  },
+  {
+    what: 'hinge',
+    name: $localize`Hinges`,
+    places: ['left', 'right'],
+    device: 'caliper',
+    on: 'door',
+    says: $localize`How far they stand in the opening with the door open as far as it goes. What stands behind it is judged by it.`,
+  },
+  {
+    what: 'leaf',
+    name: $localize`Open leaf`,
+    places: ['left', 'right'],
+    device: 'laser',
+    on: 'door',
+    says: $localize`How far the leaf itself stands before the opening with the door open as far as it goes.`,
+  },
 ];
+
+type Planned = (bank: BankPlan, drawer: DrawerPlan, place: Place | undefined) => Length | undefined;
+
+const PLANNED: Readonly<Partial<Record<Measured, Planned>>> = {
+  width: ({ opening }) => opening.width.total,
+  slides: ({ opening }, { family }) => nm(opening.width.total - takenBySlides(family)),
+  'box-width': (_, { dimensions }) => dimensions['box.width']?.total,
+  groove: ({ bank }, { place }) => {
+    const plain = bank.drawers[place];
+    return plain && drawerSettings(bank, plain).box.groove?.depth;
+  },
+  reveal: revealOf,
+  packing: ({ bank: { pack } }, _, place) => (place === 'left' || place === 'right' ? pack?.[place] : undefined),
+};
 
 /** What the plan says of it now; undefined where it says nothing. */
 export function plannedOf(bank: BankPlan, what: Measured, drawer: DrawerPlan, place?: Place): Length | undefined {
-  switch (what) {
-    case 'width':
-      return bank.opening.width.total;
-    case 'slides':
-      return nm(bank.opening.width.total - takenBySlides(drawer.family));
-    case 'box-width':
-      return drawer.dimensions['box.width']?.total;
-    case 'groove': {
-      const plain = bank.bank.drawers[drawer.place];
-      return plain && drawerSettings(bank.bank, plain).box.groove?.depth;
-    }
-    case 'reveal':
-      return revealOf(bank, drawer, place);
-    case 'thickness':
-      return undefined;
-  }
+  return PLANNED[what]?.(bank, drawer, place);
 }
 
 /** Between two fronts the gap; beside and at the ends the inset gaps. Overlay fronts lap there: there is no gap. */
-function revealOf({ bank, drawers }: BankPlan, { place: at }: DrawerPlan, place?: Place): Length | undefined {
+function revealOf(
+  { bank, drawers }: BankPlan,
+  { place: at }: DrawerPlan,
+  place: Place | undefined,
+): Length | undefined {
   const { front } = bank;
   const inset = front.mount === 'inset';
   if (place === 'top') return at === 0 ? (inset ? front.top : undefined) : front.gap;

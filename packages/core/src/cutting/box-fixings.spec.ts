@@ -1,11 +1,9 @@
 import { BANK, sample } from '../job/sample.spec-data';
 import { patched, type Patch } from '../reading';
-import { partsOf } from '../cutting';
+import { partsOf } from './parts';
 import { boxFixingRows } from '../fixing';
 import { inMillimetres, millimetres } from '../length';
-import { bankHardware, boxFixings } from './box-fixings';
-import { plan, readJobDocument } from './plan';
-import type { DrawerPlan } from './types';
+import { bankHardware, boxFixings, plan, readJobDocument, type DrawerPlan } from '../plan';
 
 function made(...patches: readonly Patch[]) {
   const reading = readJobDocument(
