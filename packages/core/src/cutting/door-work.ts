@@ -43,13 +43,13 @@ function sawnIn(cut: MemberCut, { door, path }: DoorPlan): MemberCut {
 /** Grooves, tongues and the panel's rabbet of a framed door. */
 function framed(
   { materials }: Job,
-  { door, path, thickness }: DoorPlan,
+  { door, path, thickness, play }: DoorPlan,
   role: MemberRole,
 ): readonly PartCut<MemberRole>[] {
   const { frame } = door;
   const panel = materials.find(({ id }) => id === frame?.panel)?.thickness;
   if (!frame || panel === undefined) return [];
-  const work = frameWork({ ...frame, wood: thickness, panel, tongue: tongueOf(frame), path: `${path}.frame` });
+  const work = frameWork({ ...frame, play, wood: thickness, panel, tongue: tongueOf(frame), path: `${path}.frame` });
   const ends = frame.corner === 'mitre' && role === 'door-rail' ? [] : frameTongue(work);
   return (WORKED[role]?.(work, ends) ?? []).map((cut) => ({ role, ...cut }));
 }

@@ -20,7 +20,9 @@ export function compareHinges(plan: DoorPlan, table: ReadonlyMap<string, Hinge>)
   const { door, path, leaves } = plan;
   const [leaf] = leaves;
   if (!leaf) return [];
-  return [...table.values()].map((hinge) => {
+  return [...table.values()].map((row) => {
+    // The one in use as it was tried.
+    const hinge = row.id === plan.hinge.id ? plan.hinge : row;
     const { width, height, weight_kg, hinged } = leaf;
     const cup = cupSetting(door, hinge, hinged, path);
     const count = hingesWanted(hinge, width.total, height.total, weight_kg);

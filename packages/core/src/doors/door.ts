@@ -60,6 +60,8 @@ export interface DoorPlan {
   readonly door: Door;
   readonly hinge: Hinge;
   readonly thickness: Length;
+  /** What its panels have in their grooves; nothing of one of one piece. */
+  readonly play: Length;
   readonly opening: DoorOpening;
   readonly leaves: readonly Leaf[];
   readonly pieces: readonly DoorPiece[];

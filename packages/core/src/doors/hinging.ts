@@ -59,10 +59,15 @@ export function cupSetting(door: Door, hinge: Hinge, hand: Hand, path: string): 
   if (plate === undefined) return { plate: best(plates) ?? ZERO };
   const tab = tally(
     plus('overlay-wanted', overlay, ofField(`${path}.${hand}`)),
-    minus('base-of-hinge', base, ofFigure(hinge.id, 'overlay.base')),
+    minus('base-of-hinge', base, door.trial ? ofField(`${path}.trial.overlay`) : ofFigure(hinge.id, 'overlay.base')),
     plus('height-of-plate', plate, door.plates ? ofField(`${path}.plates`) : undefined),
   );
   return { plate, tab };
+}
+
+/** A hinge as a trial of it gave: where with a tab and a plate it lapped by so much, its base is what it lapped less both. */
+export function asTried(hinge: Hinge, { trial }: Door): Hinge {
+  return trial && hinge.bore ? { ...hinge, base: nm(trial.overlay - trial.tab + trial.plate) } : hinge;
 }
 
 /** Whether a hinge serves the overlay on a side: made for it, and with a cup that can be bored. `cup` is its setting there. */

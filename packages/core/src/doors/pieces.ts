@@ -28,6 +28,8 @@ export interface LeafStock {
   readonly size: LeafSize;
   readonly wood: Material;
   readonly panel: Material | undefined;
+  /** What its panels have in their grooves. */
+  readonly play: Length;
 }
 
 type Frame = NonNullable<Door['frame']>;
@@ -85,6 +87,7 @@ interface Framing {
   readonly rows: Lights;
   readonly of: (role: Member['role'], length: Tally, wide: Tally) => Member;
   readonly field: (name: string) => Source;
+  readonly play: Length;
 }
 
 function framed(stock: LeafStock, frame: Frame, panel: Material): readonly Piece[] {
@@ -101,6 +104,7 @@ function framed(stock: LeafStock, frame: Frame, panel: Material): readonly Piece
   };
   const framing: Framing = {
     ...{ frame, size, rail, middle, between, upBetween, of, field, tongue: tongueOf(frame) },
+    play: stock.play,
     columns: lightsOf(between, across, middle, frame.stile),
     rows: lightsOf(upBetween, down, middle, rail),
   };
@@ -152,10 +156,10 @@ function parting(framing: Framing): readonly Piece[] {
 }
 
 /** A panel a light, in its grooves all round by their depth less half the play. */
-function panels({ frame, columns, rows, of, field }: Framing): readonly Piece[] {
+function panels({ frame, columns, rows, of, field, play: loose }: Framing): readonly Piece[] {
   const grooves = plusTimes('groove', 2, frame.groove, field('groove'));
-  const play = minus('play', frame.play, field('play'));
-  const into = subtract(frame.groove, nm(Math.floor(frame.play / 2)));
+  const play = minus('play', loose, field('play'));
+  const into = subtract(frame.groove, nm(Math.floor(loose / 2)));
   return rows.from.flatMap((y, row) =>
     columns.from.map((x, column): Piece => {
       const [high, broad] = [lightTally(rows, row), lightTally(columns, column)];

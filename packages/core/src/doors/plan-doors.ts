@@ -16,19 +16,29 @@ import {
   type Tally,
   type Unit,
 } from '../length';
-import { weightOf } from '../timber';
+import { moistureRise, weightOf } from '../timber';
 import type { DoorPiece, DoorPlan, Hung, Leaf } from './door';
 import type { Door, Hand } from './written';
 import { doorOpening, topOf, type DoorOpening } from './door-opening';
 import type { Hinge } from './hinge';
-import { carriedBy, cupLine, cupSetting, hingePlaces, hingesWanted, protrusionOf, takenOnWall } from './hinging';
+import {
+  asTried,
+  carriedBy,
+  cupLine,
+  cupSetting,
+  hingePlaces,
+  hingesWanted,
+  protrusionOf,
+  takenOnWall,
+} from './hinging';
 import { doorLap, leavesOf, type LeafSize } from './leaf';
+import { panelPlay } from './panel-play';
 import { piecesOf } from './pieces';
 import { hingeTable, usualHinge } from './table';
 
 /** What the doors of a case are worked out from. */
 export interface DoorStock {
-  readonly job: Pick<WrittenJob, 'unit' | 'materials' | 'hinges'>;
+  readonly job: Pick<WrittenJob, 'unit' | 'materials' | 'hinges' | 'climate'>;
   readonly casework: CaseworkPlan;
   readonly doors: readonly Door[];
   readonly framed: boolean;
@@ -59,7 +69,9 @@ export function planDoors(stock: DoorStock): readonly DoorPlan[] {
     const door = opening ? lined(stock, written, opening) : written;
     const wood = stock.job.materials.find(({ id }) => id === door.material);
     const hinge = table.get(door.hinge?.family ?? usualHinge(door.mount, stock.framed));
-    return opening && wood && hinge ? [planDoor(stock, { door, path, opening, wood, hinge })] : [];
+    return opening && wood && hinge
+      ? [planDoor(stock, { door, path, opening, wood, hinge: asTried(hinge, door) })]
+      : [];
   });
 }
 
@@ -91,13 +103,15 @@ function planDoor(stock: DoorStock, found: Found): DoorPlan {
   const { materials } = stock.job;
   const panel = materials.find(({ id }) => id === door.frame?.panel);
   const sizes = leavesOf(door, opening, path);
-  const bare = sizes.map((size, leaf) => piecesOf({ door, path, leaf, size, wood, panel }));
+  const air = { unit: stock.job.unit, rise: moistureRise(stock.job.climate) };
+  const play = panelPlay(door, panel, sizes[0]?.width.total ?? ZERO, air);
+  const bare = sizes.map((size, leaf) => piecesOf({ door, path, leaf, size, wood, panel, play }));
   const leaves = sizes.map((size, leaf) => hung(stock, found, size, leaf, weightOfAll(bare[leaf] ?? [], materials)));
   const pieces = bare.flatMap((all, leaf) =>
     all.map((piece): DoorPiece => ({ ...piece, cuts: boredInto(piece, leaves[leaf], hinge) })),
   );
   return {
-    ...{ id: door.id, path, door, hinge, thickness: wood.thickness, opening, leaves, pieces },
+    ...{ id: door.id, path, door, hinge, thickness: wood.thickness, play, opening, leaves, pieces },
     members: together(pieces.map(({ member }) => member)),
     opens: door.opens ?? hinge.opens,
   };

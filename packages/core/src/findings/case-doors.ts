@@ -170,7 +170,7 @@ function wallThin({ job, exact }: LookedAtCase, plan: DoorPlan): readonly Findin
   const panel = job.materials.find((each) => each.id === door.frame?.panel)?.thickness;
   const found =
     door.frame && panel !== undefined
-      ? thinWall({ frame: door.frame, path: `${path}.frame`, wood, panel }, exact)
+      ? thinWall({ frame: { ...door.frame, play: plan.play }, path: `${path}.frame`, wood, panel }, exact)
       : undefined;
   if (!found) return [];
   const { wall, least, width, patches } = found;

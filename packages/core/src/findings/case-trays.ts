@@ -85,7 +85,11 @@ function foul(
   const { hinged: side, asHung } = leaf;
   const protrusion = standsIn(leaf);
   const clear = nm(Math.min(...met.map((each) => each.clear)));
-  const inHand = asHung?.hinge !== undefined || door.hinge.origin === 'own' || looked.owner.gates?.hinges !== undefined;
+  const inHand =
+    asHung?.hinge !== undefined ||
+    door.door.trial !== undefined ||
+    door.hinge.origin === 'own' ||
+    looked.owner.gates?.hinges !== undefined;
   const pack = add(protrusion, inHand ? CLEAR : CLEAR_UNSEEN);
   const places = [...new Set(met.map(({ tray }) => tray.place))];
   const params = { door: door.id, side, hinge: first.hinge + 1, places, slide: first.tray.called };

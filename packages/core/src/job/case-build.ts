@@ -241,6 +241,8 @@ export interface DoorOf<L> {
   readonly hinge?: { readonly family: string; readonly side?: 'left' | 'right'; readonly count?: number };
   /** Plates at hand, by what they stand off. */
   readonly plates?: readonly L[];
+  /** What a trial hinge gave: bored with this tab, on this plate, it lapped by so much. */
+  readonly trial?: { readonly tab: L; readonly plate: L; readonly overlay: L };
   /** In degrees. */
   readonly opens?: number;
   readonly pull?: { readonly projection?: L; readonly fromEdge?: L; readonly width?: L };
@@ -253,7 +255,9 @@ export interface DoorOf<L> {
 }
 
 /** A door's frame: that of a front, its corners told, and what parts it into lights. */
-export interface DoorFrameOf<L> extends FrameOf<L> {
+export interface DoorFrameOf<L> extends Omit<FrameOf<L>, 'play'> {
+  /** 1/8 in (3 mm) of sheet goods where it is left out; of solid wood as much as the panel grows. */
+  readonly play?: L;
   /** As wide as the rails where it is left out. */
   readonly middle?: L;
   readonly corner?: 'stub' | 'plain' | 'mitre';

@@ -12,7 +12,11 @@ const OF_WHOLE_CASES = [
  * 3 what holds boxes, by what slides are hung, doors as they hang.
  */
 export function minorOf({ cases, room, hinges, log = [] }: JobDocument): number {
-  if (cases.some(({ banks }) => banks.some(isBankOfThree)) || log.some(isEntryOfThree)) return 3;
+  if (
+    cases.some(({ banks, doors = [] }) => banks.some(isBankOfThree) || doors.some(isDoorOfThree)) ||
+    log.some(isEntryOfThree)
+  )
+    return 3;
   if (cases.some(({ doors = [], banks }) => doors.some(isDoorOfTwo) || banks.some(isBankOfTwo))) return 2;
   const whole = cases.some(
     (owner) =>
@@ -57,6 +61,10 @@ const NEW_READINGS: readonly unknown[] = ['packing', 'hinge', 'leaf'];
 
 function isEntryOfThree(entry: LogEntryOf<string>): boolean {
   return ('door' in entry && entry.door !== undefined) || ('what' in entry && NEW_READINGS.includes(entry.what));
+}
+
+function isDoorOfThree({ trial, frame }: Door): boolean {
+  return trial !== undefined || (frame !== undefined && frame.play === undefined);
 }
 
 function isBankOfThree({ box, drawers, mounting }: Bank): boolean {

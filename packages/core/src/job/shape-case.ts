@@ -286,6 +286,7 @@ export const shelves = object<ShelvesOf<L>>({
 
 const doorFrame = object<DoorFrameOf<L>>({
   ...frameFields,
+  play: optional(any),
   middle: optional(some),
   corner: optional(oneOf('stub', 'plain', 'mitre')),
   tenon: optional(any),
@@ -315,6 +316,9 @@ export const doorFields: Fields<DoorOf<L>> = {
     }),
   ),
   plates: optional(list(any, 1, 20)),
+  trial: optional(
+    object<NonNullable<DoorOf<L>['trial']>>({ tab: required(any), plate: required(any), overlay: required(signed) }),
+  ),
   opens: optional(number(1, 270)),
   pull: optional(
     object<NonNullable<DoorOf<L>['pull']>>({

@@ -167,6 +167,26 @@ describe('hinges', () => {
     }
   });
 
+  it('as a trial of one gave: what it lapped, less its tab, with its plate, is its base; and it is in hand', () => {
+    const door = { ...DOOR, left: '16 mm', hinge: { family: 'cup-110-full' } };
+    const of = (more: object) => {
+      const { plan: whole, codes } = planned([{ ...door, ...more }], FRAMELESS);
+      return { leaf: whole.doors[0]!.leaves[0]!, codes };
+    };
+    // 16 − 13 + 2 = 5 mm by the table; it lapped 1 mm less, so that 1 mm more of tab is wanted: on no plate 4 mm.
+    expect(of({}).leaf.cup).toMatchObject({ plate: 2e6, tab: { total: 5e6 } });
+    const { leaf } = of({ trial: { tab: '5 mm', plate: '2 mm', overlay: '15 mm' } });
+    expect(leaf.cup).toMatchObject({ plate: 0, tab: { total: 4e6 } });
+    expect(leaf.cup!.tab!.terms.map(({ from }) => from)).toContainEqual({
+      kind: 'field',
+      path: 'cases[0].doors[0].trial.overlay',
+    });
+    // 12 + 13 − 12, on no plate.
+    expect(leaf.protrusion).toBe(13e6);
+    // As planned, it changes nothing.
+    expect(of({ trial: { tab: '5 mm', plate: '2 mm', overlay: '16 mm' } }).leaf.cup!.tab!.total).toBe(5e6);
+  });
+
   it('own rows are the row they are like with figures of their own', () => {
     const hinges = [{ id: 'mine', like: 'cup-110-full', overlay: { base: '10 mm' }, zone: '40 mm', load_kg: 9 }];
     const { plan: whole } = planned([{ ...DOOR, hinge: { family: 'mine' }, left: '14 mm' }], FRAMELESS, { hinges });
@@ -203,6 +223,30 @@ describe('framed doors', () => {
     expect(of(door, 'door-panel')).toEqual(near([[1, h - 114 + 18 - 3, w - 114 + 18 - 3]]));
     expect(of(parts({ corner: 'plain' }), 'door-rail')).toEqual(near([[2, w - 114, 57]]));
     expect(of(parts({ corner: 'mitre' }), 'door-rail')).toEqual(near([[2, w, 57]]));
+  });
+
+  it('panels have the usual play, of solid wood as much as they grow: Wood Handbook, ch. 13', () => {
+    const frame = { stile: '57 mm', groove: '10 mm', panel: 'ply6' };
+    const panelOf = (more: object, job: object = { unit: 'mm' }) => {
+      const { plan: whole } = planned([{ ...DOOR, frame: { ...frame, ...more } }], FRAMELESS, job);
+      const [door] = whole.doors;
+      const panel = door!.members.find(({ role }) => role === 'door-panel')!;
+      return { play: door!.play, wide: panel.width.total, whole: door!.leaves[0]!.width.total - 114e6 + 20e6 };
+    };
+    for (const [more, job, play] of [
+      [{}, { unit: 'mm' }, 3e6],
+      [{}, { unit: 'in' }, 3_175_000],
+      [{ play: '2 mm' }, { unit: 'mm' }, 2e6],
+    ] as const) {
+      const found = panelOf(more, job);
+      expect([found.play, found.whole - found.wide]).toEqual([play, play]);
+    }
+    // Solid ash across the grain, in made-up air: the width of the panel × 0.00274 × the rise.
+    const solid = panelOf({ panel: 'ash19' });
+    expect(solid.whole - solid.wide).toBe(solid.play);
+    const two = panelOf({ panel: 'ash19', lights: { across: 2, down: 1 } });
+    expect(two.play).toBeLessThan(solid.play / 1.5);
+    expect(solid.play).toBeGreaterThan(0.005 * solid.whole);
   });
 
   it('lights alike to the nanometre; put together again they make the door', () => {

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { valueAt, writeExact, type DoorOf, type DoorPlan, type OwnHingeOf, type Patch } from '@zabble/core';
+import { nm, valueAt, writeExact, type DoorOf, type DoorPlan, type OwnHingeOf, type Patch } from '@zabble/core';
 import { Size } from '../../fields/size';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -16,6 +16,7 @@ import {
   HUNG_FIELDS,
   PULL_FIELDS,
   SHEET_FIELDS,
+  TRIAL_FIELDS,
 } from './door-fields';
 import type { WrittenCase } from '../../store/case/nodes';
 import type { WayField } from './case-way';
@@ -47,6 +48,7 @@ export class DoorCard {
   protected readonly hungFields = HUNG_FIELDS;
   protected readonly builtFields = BUILT_FIELDS;
   protected readonly sheetFields = SHEET_FIELDS;
+  protected readonly trialFields = TRIAL_FIELDS;
   protected readonly fieldsOf = { frame: FRAME_FIELDS, band: BAND_FIELDS, pull: PULL_FIELDS };
   protected readonly title = computed(() => $localize`Door ${this.plan().id}`);
   private readonly written = computed(() => valueAt(this.document(), this.plan().path) as DoorOf<string> | undefined);
@@ -61,6 +63,10 @@ export class DoorCard {
     const place = this.sheets().findIndex(({ id }) => id === this.plan().hinge.id);
     return place < 0 ? undefined : `hinges[${place}]`;
   });
+
+  protected readonly tried = computed(() => this.written()?.trial !== undefined);
+  /** Only what has a cup is tried before it is bored for good. */
+  protected readonly canBeTried = computed(() => this.plan().leaves.some(({ cup }) => cup?.tab !== undefined));
 
   /** Drawers of the case its edges may be level with. */
   protected readonly lineFields = computed((): readonly WayField[] => {
@@ -136,6 +142,21 @@ export class DoorCard {
       ? { path: `${path}.hinge.family`, value: row.id }
       : { path: `${path}.hinge`, value: { family: row.id } };
     this.put($localize`hinge from its sheet`, [{ path: 'hinges', value: [...this.sheets(), row] }, family]);
+  }
+
+  /** It begins as it is planned, to be written over by what the trial gave. */
+  protected try(begun: boolean): void {
+    const { path, id, door, leaves } = this.plan();
+    const unit = this.document()?.unit ?? 'mm';
+    const [leaf] = leaves;
+    const tab = leaf?.cup?.tab;
+    if (!leaf || !tab) return;
+    const overlay = door.mount === 'overlay' ? door[leaf.hinged] : nm(-door[leaf.hinged]);
+    const [bored, plate, lapped] = [tab.total, leaf.cup?.plate ?? nm(0), overlay].map((each) => writeExact(each, unit));
+    const value = begun ? { tab: bored, plate, overlay: lapped } : undefined;
+    this.put(begun ? $localize`trial hinge of ${id}` : $localize`no trial of ${id}`, [
+      { path: `${path}.trial`, value },
+    ]);
   }
 
   private put(name: string, patches: readonly Patch[]): void {

@@ -51,6 +51,13 @@ export const HUNG_FIELDS: readonly WayField[] = [
   },
 ];
 
+/** What a trial hinge was bored with, what it stood on, and what it lapped. */
+export const TRIAL_FIELDS: readonly WayField[] = [
+  size('tab', $localize`From the edge to its cup`),
+  size('plate', $localize`On a plate of`),
+  size('overlay', $localize`It lapped by`),
+];
+
 export const BAND_FIELDS: readonly WayField[] = [
   size('thickness', $localize`Thickness of the band`),
   {
@@ -80,7 +87,7 @@ export const FRAME_FIELDS: readonly WayField[] = [
   size('groove', $localize`Groove deep`),
   size('grooveWidth', $localize`Groove wide`, true, $localize`as the panel`),
   size('grooveFrom', $localize`Groove from the face`, true, $localize`in the middle`),
-  size('play', $localize`Play of the panel`),
+  size('play', $localize`Play of the panel`, true, usual),
   { kind: 'material', name: 'panel', label: $localize`Panel of` },
   { kind: 'count', name: 'lights.across', label: $localize`Lights across`, placeholder: '1' },
   { kind: 'count', name: 'lights.down', label: $localize`Lights down`, placeholder: '1' },

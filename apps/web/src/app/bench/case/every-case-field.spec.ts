@@ -80,6 +80,7 @@ const FULL: readonly Patch[] = [
         },
         ...{ gap: '1/8 in', material: 'ply18', hinge: { family: 'h1' }, basis: 'as-built', pull: {} },
         opening: { width: ['18 in'], height: ['20 in'] },
+        trial: { tab: '3/16 in', plate: '0 in', overlay: '1/2 in' },
         frame: { stile: '2 in', groove: '3/8 in', play: '1/8 in', panel: 'ply18' },
       },
     ],
