@@ -22,7 +22,7 @@ import { reachOf } from './corners';
 import type { Role } from './roles';
 import type { BoxPaths, BoxStock } from './stock';
 
-export type CutKind = JointCut | 'grip' | 'groove' | 'notch' | 'bore' | 'batten-groove';
+export type CutKind = JointCut | 'bevel' | 'grip' | 'groove' | 'notch' | 'bore' | 'batten-groove';
 
 /** Where on a part it lies; of frames besides: the edge (edges) that look to a panel, and a panel's back. */
 export type CutPlace =

@@ -24,9 +24,12 @@ const STRIP = 50;
 /** Templates at full size for a bank: its pulls, the backs of undermount boxes, and its slides' screws; alike ones once. */
 export function drawTemplates(plan: BankPlan, words: Words): readonly Template[] {
   const all = plan.drawers.flatMap((drawer) =>
-    [pullTemplate(drawer, words), backTemplate(drawer, words), screwTemplate(drawer, words)].flatMap(
-      (each) => each ?? [],
-    ),
+    [
+      pullTemplate(drawer, words),
+      bracketTemplate(drawer, words),
+      backTemplate(drawer, words),
+      screwTemplate(drawer, words),
+    ].flatMap((each) => each ?? []),
   );
   const alike = new Map<string, Template>();
   for (const template of all) {
@@ -77,6 +80,41 @@ function pullTemplate({ bores, dimensions, place }: DrawerPlan, words: Words): T
     apart: own.length > 1 ? nm(Math.round((Math.max(...xs) - Math.min(...xs)) * 1e6)) : undefined,
   };
   return { title: said('template/pull'), places: [place + 1], drawing, says: [where, said('template/bores', sizes)] };
+}
+
+/** A bracket's screw is bored for; common practice. */
+const PILOT = 2.5;
+
+/**
+ * The holes of one bracket, from the front's lower left corner seen from behind; turned over for the other side. What it
+ * carries was measured over the opening's floor.
+ */
+function bracketTemplate({ brackets, dimensions, place }: DrawerPlan, words: Words): Template | undefined {
+  const [width, bottom] = [dimensions['front.width'], dimensions['front.bottomY']];
+  const [first] = brackets;
+  if (!first || !width || !bottom) return undefined;
+  const own = brackets.filter(({ x }) => x.total === first.x.total);
+  const x = inMillimetres(first.x.total);
+  const ys = own.map(({ y }) => inMillimetres(y.total));
+  const [wide, high] = [x + ROUND, Math.max(...ys) + ROUND];
+  const floor = -inMillimetres(bottom.total);
+  const shapes: readonly Shape[] = [
+    line('edge', 0, 0, wide, 0),
+    line('edge', 0, 0, 0, high),
+    ...(floor > 0
+      ? [line('tick', 0, floor, wide, floor), note(words.say(said('template/opening-floor')), 2, floor + 2)]
+      : []),
+    ...ys.map((y): Shape => ({ kind: 'circle', role: 'bore', x, y, diameter: PILOT })),
+    ...ys.map((y): Shape => line('centre-line', x - 8, y, x + 8, y)),
+  ];
+  const drawing = { x: 0, y: -2 * LETTERS, width: wide, height: high + 3 * LETTERS, shapes };
+  const sizes = { in: first.x.total, up: own.map(({ y }) => y.total) };
+  return {
+    title: said('template/brackets'),
+    places: [place + 1],
+    drawing,
+    says: [said('template/bracket-holes', sizes)],
+  };
 }
 
 /** Two bores far apart are two knobs, not the two screws of a bar. */

@@ -1,5 +1,6 @@
 export * from './bays';
 export * from './blank';
+export * from './brackets';
 export * from './frame';
 export * from './frame-work';
 export * from './fronts';

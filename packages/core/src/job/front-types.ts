@@ -30,6 +30,8 @@ export interface FrontOf<L> {
   readonly frame?: FrameOf<L>;
   readonly run?: RunOf<L>;
   readonly pull?: PullOf<L>;
+  /** Brackets it is screwed to, of a pull-out that carries a door: holes over the opening's floor, and in from the box's sides. */
+  readonly brackets?: { readonly up: readonly L[]; readonly in?: L };
 }
 
 export type Edge = 'top' | 'bottom' | 'left' | 'right';
@@ -78,7 +80,8 @@ export interface PullOf<L> {
   /** How far it stands out before the front. */
   readonly projection?: L;
   /** Of one that is made: a strip on the front, so long, so high, so thick. */
-  readonly made?: { readonly material: string; readonly length: L; readonly height: L };
+  /** `angle`: its lower edge is bevelled by so many degrees, for fingers to find it. */
+  readonly made?: { readonly material: string; readonly length: L; readonly height: L; readonly angle?: number };
   /** Of a grip cut out of the front's upper edge. */
   readonly grip?: { readonly width: L; readonly height: L; readonly radius?: L; readonly fromTop?: L };
 }

@@ -67,8 +67,14 @@ function isDoorOfThree({ trial, frame }: Door): boolean {
   return trial !== undefined || (frame !== undefined && frame.play === undefined);
 }
 
-function isBankOfThree({ box, drawers, mounting }: Bank): boolean {
-  return has(box, 'fixing') || has(mounting, 'hanging') || drawers.some((drawer) => has(drawer.box, 'fixing'));
+function isBankOfThree({ box, drawers, front, mounting }: Bank): boolean {
+  return (
+    has(box, 'fixing') ||
+    has(mounting, 'hanging') ||
+    has(front, 'brackets') ||
+    has(front.pull?.made, 'angle') ||
+    drawers.some((drawer) => has(drawer.box, 'fixing'))
+  );
 }
 
 function isFrontOfTwo(front: Bank['front']): boolean {

@@ -5,6 +5,7 @@ import {
   list,
   named,
   needing,
+  number,
   object,
   oneOf,
   optional,
@@ -52,7 +53,12 @@ const pullFields = object<PullOf<L>>({
   kind: optional(oneOf('bought', 'made', 'grip', 'none')),
   projection: optional(any),
   made: optional(
-    object<NonNullable<PullOf<L>['made']>>({ material: required(id), length: required(some), height: required(some) }),
+    object<NonNullable<PullOf<L>['made']>>({
+      material: required(id),
+      length: required(some),
+      height: required(some),
+      angle: optional(number(1, 60)),
+    }),
   ),
   grip: optional(
     object<NonNullable<PullOf<L>['grip']>>({
@@ -96,6 +102,9 @@ const frontFields = object<FrontOf<L>>({
   frame: optional(object<FrameOf<L>>(frameFields)),
   run: optional(run),
   pull: optional(pull),
+  brackets: optional(
+    object<NonNullable<FrontOf<L>['brackets']>>({ up: required(list(some, 1, 20)), in: optional(any) }),
+  ),
 });
 const OF_FRONTS = ['top', 'bottom', 'left', 'right', 'gap', 'material'] as const;
 export const front = needing(frontFields, 'mount', { overlay: OF_FRONTS, inset: OF_FRONTS }, (mount) =>

@@ -2,7 +2,7 @@ import { BOTTOMS, boxStock, type BoxStock } from '../box';
 import { boxJoints, frontScrews, slideHardware, type BoxFixing, type CaseHardware, type FrontOnBox } from '../fixing';
 import { lap } from '../fronts';
 import { drawerSettings, type Job, type Material } from '../job';
-import { nm, share, subtract, ZERO, type Length } from '../length';
+import { millimetres, nm, share, subtract, ZERO, type Length } from '../length';
 import type { BankPlan, DrawerPlan } from './types';
 
 /** What holds the box of a drawer, and its front on it; what has no size yet is left away. */
@@ -32,6 +32,7 @@ function stockOf(job: Job, { bank }: BankPlan, drawer: BankPlan['bank']['drawers
 
 /** From inside the box; where the front is the box's own its corner says what holds it. */
 function frontFixing(job: Job, bank: BankPlan, drawer: DrawerPlan, stock: BoxStock): readonly BoxFixing[] {
+  if (drawer.brackets.length > 0) return [bracketFixing(drawer)];
   const on = onBox(job, bank, drawer, stock);
   if (!on) return [];
   const { count, marks, long } = frontScrews(on);
@@ -42,6 +43,20 @@ function frontFixing(job: Job, bank: BankPlan, drawer: DrawerPlan, stock: BoxSto
     },
   ];
 }
+
+/** Screwed to its brackets in place of the box front; their holes are bored from its back. */
+function bracketFixing({ brackets }: DrawerPlan): BoxFixing {
+  const marks = brackets.map(
+    ({ x, y }) => ({ kind: 'screw', along: x.total, in: y.total, across: BRACKET_BORE }) as const,
+  );
+  return {
+    ...{ kind: 'screw', one: 'drawer-front', other: 'side', joints: 2, count: brackets.length, glue: false },
+    ...{ on: 'drawer-front', marks },
+  };
+}
+
+/** Pilot of a bracket's screw; common practice. */
+const BRACKET_BORE = millimetres(2.5);
 
 /** The box front, and where it lies behind its drawer front; nothing where either has no size, or there is only one. */
 function onBox(job: Job, plan: BankPlan, drawer: DrawerPlan, stock: BoxStock): FrontOnBox | undefined {

@@ -146,6 +146,7 @@ function drawerDocument(drawer: DrawerPlan, hasFront: boolean) {
     ...some('runner', sizes(drawer, 'runner')),
     ...some('screw', sizes(drawer, 'screw')),
     bores: drawer.bores.map(({ x, y }) => ({ x: mm(x), y: mm(y) })),
+    ...(drawer.brackets.length > 0 ? { brackets: drawer.brackets.map(({ x, y }) => ({ x: mm(x), y: mm(y) })) } : {}),
     load: {
       box_kg: rounded(box),
       front_kg: rounded(front),

@@ -1,5 +1,6 @@
 import { battenGroove, type Part, type PartCut } from '../box';
 import {
+  bracketHoles,
   frameGroove,
   frameTongue,
   frameWork,
@@ -7,12 +8,14 @@ import {
   panelRabbet,
   pullBores,
   pullScrew,
+  type Bore,
   type Pulled,
 } from '../fronts';
 import { railOf, type Pull } from '../job';
 import {
   minus,
   negated,
+  nm,
   plus,
   tally,
   unlessZero,
@@ -63,8 +66,10 @@ export function planDrawer(facts: BankFacts, making: Making, box: BoxPlan, face:
       ...battenCuts(making, dimensions),
       ...framedCuts(facts, making),
       ...gripCut(facts),
+      ...bevelCut(facts, making),
     ],
     bores: pulled ? pullBores(pulled) : [],
+    brackets: bracketsOf(facts, drawer.id, dimensions),
     ...(making.holes ? { holes: making.holes } : {}),
     load: {
       box: partsWeight(box.parts, material),
@@ -92,6 +97,14 @@ function growthOf({ bank, moistureRise }: BankFacts, { front }: Making, height: 
       ofTable('species', species.id),
     ),
   );
+}
+
+/** Holes of its brackets; none of trays, or while a size is not known. */
+function bracketsOf({ bank, path, opening }: BankFacts, drawer: string, of: DrawerDimensions): readonly Bore[] {
+  const { 'front.width': width, 'front.height': height, 'front.bottomY': bottomY, 'box.width': box } = of;
+  if (bank.front.mount === 'none' || !width || !height || !bottomY || !box) return [];
+  const sizes = { width, height, bottomY, opening: opening.width.total, box: box.total };
+  return bracketHoles({ front: bank.front, path: `${path}.front`, drawer, ...sizes });
 }
 
 /** Pulls that are made: one, or two where the front has two. */
@@ -127,6 +140,15 @@ function gripCut({ bank, path }: BankFacts): readonly PartCut[] {
   };
   const sizes = { width: size('width', width), height: size('height', height), ...more };
   return [{ role: 'drawer-front', kind: 'grip', where: 'upper edge', sizes }];
+}
+
+/** The lower edge of a pull that is made, bevelled: so far in as its angle takes over its thickness, to the nanometre. */
+function bevelCut({ bank, path }: BankFacts, { material }: Making): readonly PartCut[] {
+  const { made, kind } = bank.front.pull ?? {};
+  if (kind !== 'made' || made?.angle === undefined) return [];
+  const reach = nm(Math.round(material(made.material).thickness * Math.tan((made.angle * Math.PI) / 180)));
+  const depth = tally(plus('reach-of-bevel', reach, ofField(`${path}.front.pull.made.angle`)));
+  return [{ role: 'pull', kind: 'bevel', where: 'lower edge', sizes: { depth } }];
 }
 
 /** Grooves, tongues and the panel's rabbet of a framed front. */

@@ -69,6 +69,8 @@ export interface DrawerPlan {
   readonly machining: readonly PartCut[];
   /** Bores for its pulls, on the front as cut. */
   readonly bores: readonly Bore[];
+  /** Holes for the brackets its front is screwed to, on the front. */
+  readonly brackets: readonly Bore[];
   /** Holes for its slide in the case. */
   readonly holes?: CaseHoles;
   readonly load: Load;

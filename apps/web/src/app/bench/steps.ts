@@ -40,7 +40,8 @@ const STANDINGS: Readonly<Record<Step, (bank: BankPlan, stopped: boolean) => Sta
     isPlanned(bank) ? { state: 'wants', said: said('standing/planned') } : done(said('standing/as-built')),
   slides: ({ drawers }) =>
     done(said('standing/kinds', { count: new Set(drawers.map(({ family }) => family.id)).size })),
-  divide: ({ drawers }) => done(said('standing/fronts', { count: drawers.length })),
+  divide: ({ bank, drawers }) =>
+    done(said(bank.front.mount === 'none' ? 'standing/trays' : 'standing/fronts', { count: drawers.length })),
   boxes: ({ drawers }) => {
     const heights = new Set(drawers.map(({ dimensions }) => dimensions['box.height']?.total)).size;
     return done(said('standing/heights', { count: heights }));

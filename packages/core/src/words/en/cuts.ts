@@ -7,6 +7,7 @@ const KINDS = {
   'cut/tongue': 'tongue',
   'cut/tails': 'tails',
   'cut/mitre': 'mitre',
+  'cut/bevel': 'bevel',
   'cut/grip': 'grip',
   'cut/groove': 'groove',
   'cut/notch': 'notch',

@@ -35,6 +35,7 @@ export const STEP_WORDS = {
   'standing/planned': 'planned sizes',
   'standing/as-built': 'as built',
   'standing/kinds': ({ count }: { count: number }, w: Words) => w.count(count, { one: 'kind', other: 'kinds' }),
+  'standing/trays': ({ count }: { count: number }, w: Words) => w.count(count, { one: 'tray', other: 'trays' }),
   'standing/fronts': ({ count }: { count: number }, w: Words) => w.count(count, { one: 'front', other: 'fronts' }),
   'standing/heights': ({ count }: { count: number }, w: Words) =>
     w.count(count, { one: 'box height', other: 'box heights' }),

@@ -15,6 +15,10 @@ const STICK_EDGES = { lower: 'under', upper: 'top', left: 'left', right: 'right'
 export const TEMPLATES = {
   ...MARKS,
   'template/pull': 'Pull',
+  'template/brackets': 'Brackets of the front',
+  'template/opening-floor': 'floor of the opening',
+  'template/bracket-holes': (p: { in: Length; up: readonly Length[] }, w: Words) =>
+    `${w.mark(p.in, 'spacer')} in from the edge, ${w.list(p.up.map((up) => w.mark(up, 'spacer')))} up from the lower edge; from behind, turned over for the other side`,
   'template/back': 'Back for its slides',
   'template/screws': ({ family }: { family: Said }, w: Words) => `Screw line, ${w.say(family)}`,
   'template/top-edge': 'top edge of the front',

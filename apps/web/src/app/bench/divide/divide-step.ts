@@ -127,6 +127,17 @@ export class DivideStep {
     return drawer.makeup ? $localize`takes the rest` : '';
   }
 
+  /** Trays behind a door have no fronts: they share the opening itself. */
+  protected readonly trays = computed(() => this.bank().bank.front.mount === 'none');
+
+  protected heightOf(number: number): string {
+    return $localize`Front height of drawer ${number}`;
+  }
+
+  protected shareOf(number: number): string {
+    return $localize`Share of tray ${number}`;
+  }
+
   protected choose(drawer: DrawerPlan): void {
     this.store.dispatch(SessionActions.drawerChosen({ drawer: drawer.id }));
   }

@@ -30,6 +30,15 @@ const HELD: WayField = {
   ],
 };
 
+/** Of a pull-out that stands on the floor and carries its door on brackets. */
+const BRACKETS: readonly WayField[] = [
+  { kind: 'lengths', name: 'front.brackets.up', label: $localize`Bracket holes over the opening’s floor` },
+  {
+    ...{ kind: 'length', name: 'front.brackets.in', label: $localize`In from the box’s sides` },
+    ...{ optional: true, placeholder: '0' },
+  },
+];
+
 /** Ways fronts are made and put on: a box’s own, by what is seen of the case beside them, held by this or that. */
 @Component({
   selector: 'z-front-ways',
@@ -43,6 +52,7 @@ export class FrontWays {
   protected readonly fields = computed((): readonly WayField[] => {
     const { front, compartment } = this.bank().bank;
     const seen = front.mount === 'overlay' && compartment !== undefined ? REVEALS : [];
-    return [OWN, HELD, ...seen];
+    const onBrackets = front.mount !== 'none' && this.bank().drawers.some(({ family }) => family.onFloor === true);
+    return [OWN, HELD, ...seen, ...(onBrackets ? BRACKETS : [])];
   });
 }

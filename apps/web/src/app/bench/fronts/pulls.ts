@@ -164,6 +164,7 @@ export class Pulls {
             { kind: 'material', name: 'made.material', label: $localize`Made of` },
             size('made.length', $localize`Long`),
             size('made.height', $localize`High`),
+            { kind: 'count', name: 'made.angle', label: $localize`Lower edge bevelled, degrees`, placeholder: '–' },
           ] as const)
         : []),
       ...(kind === 'grip'

@@ -37,6 +37,7 @@ export const FIELD_WORDS: Readonly<Record<string, string>> = {
   boxHeight: $localize`box height`,
   boxSameAs: $localize`box shared with`,
   boxShorter: $localize`box shorter`,
+  brackets: $localize`brackets`,
   build: $localize`how the case is made`,
   buildOut: $localize`build-outs`,
   by: $localize`by whom`,

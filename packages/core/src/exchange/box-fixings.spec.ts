@@ -1,7 +1,9 @@
 import { BANK, sample } from '../job/sample.spec-data';
 import { patched, type Patch } from '../reading';
-import { partsOf } from './parts';
+import { partsOf } from '../cutting';
+import { drawTemplates } from '../drawing';
 import { boxFixingRows } from '../fixing';
+import { ENGLISH, wordsIn } from '../words';
 import { inMillimetres, millimetres } from '../length';
 import { bankHardware, boxFixings, plan, readJobDocument, type DrawerPlan } from '../plan';
 
@@ -116,5 +118,50 @@ describe('what holds a box', () => {
       4 * under.bank.drawers.length,
       8 * under.bank.drawers.length,
     ]);
+  });
+
+  it('is on brackets of a pull-out that carries a door: their holes as far over its edge as that laps the floor', () => {
+    const front = {
+      ...sample.cases[0]!.banks[0]!.front,
+      bottom: '12 mm',
+      brackets: { up: ['40 mm', '120 mm'], in: '8 mm' },
+    };
+    const base = [
+      { path: 'front', value: front },
+      { path: 'slide', value: { family: 'tray-base' } },
+      { path: 'drawers', value: [{ id: 'd1' }] },
+    ];
+    const { bank, of, parts } = made(...base);
+    const [drawer] = bank.drawers;
+    const [width, box] = [size(drawer!, 'front.width'), size(drawer!, 'box.width')];
+    // y + bottom lap; equal laps: y + (face − opening) / 2 comes to the same. Common practice.
+    const ys = drawer!.brackets.map(({ y }) => inMillimetres(y.total));
+    expect(ys).toEqual([52, 52, 132, 132]);
+    const [left, right] = drawer!.brackets.map(({ x }) => x.total);
+    expect(left! + right!).toBe(width);
+    expect(right! - left!).toBe(box - 2 * millimetres(8));
+    const held = of(0).filter(({ one }) => one === 'drawer-front');
+    expect(held.map(({ other, count, on }) => `${other} ${count} ${on}`)).toEqual(['side 4 drawer-front']);
+    expect(parts.find(({ use }) => use.role === 'drawer-front')!.fixings).toHaveLength(4);
+    const words = wordsIn(ENGLISH, { unit: 'mm', step: millimetres(0.5) });
+    const template = drawTemplates(bank, words).find(({ title }) => title.code === 'template/brackets')!;
+    expect(template.says.map(words.say).join()).toContain('52.0 mm and 132.0 mm up from the lower edge');
+    // A hole over the face's upper edge is nobody's.
+    const over = made({ path: 'front', value: { ...front, brackets: { up: ['9000 mm'] } } }, ...base.slice(1));
+    expect(over.bank.drawers[0]!.brackets).toEqual([]);
+  });
+
+  it('bevels the lower edge of a pull that is made, by its angle over its thickness', () => {
+    const pull = { school: 'centre', purchase: '10 mm', kind: 'made' };
+    const wood = { material: 'front', length: '100 mm', height: '16 mm' };
+    const cuts = (angle?: number) =>
+      made({ path: 'front.pull', value: { ...pull, made: { ...wood, ...(angle === undefined ? {} : { angle }) } } })
+        .parts.filter(({ use }) => use.role === 'pull')
+        .flatMap(({ machining }) => machining);
+    expect(cuts()).toEqual([]);
+    const [cut] = cuts(45);
+    const thickness = made().job.materials.find(({ id }) => id === 'front')!.thickness;
+    expect(cut).toMatchObject({ kind: 'bevel', where: 'lower edge', sizes: { depth: { total: thickness } } });
+    expect(cuts(30)[0]!.sizes['depth']!.total).toBe(Math.round(thickness * Math.tan(Math.PI / 6)));
   });
 });
