@@ -179,7 +179,7 @@ export const DEEDS: readonly { readonly fields: readonly string[]; readonly does
     },
   },
   {
-    fields: ['material', 'length', 'height'].map((name) => `cases[].banks[].front.pull.made.${name}`),
+    fields: ['material', 'length', 'height', 'angle'].map((name) => `cases[].banks[].front.pull.made.${name}`),
     does: async (page) => {
       await step('Fronts', 'bank b2')(page);
       await page.getByText('made', { exact: true }).click();
@@ -187,6 +187,7 @@ export const DEEDS: readonly { readonly fields: readonly string[]; readonly does
       await page.locator(`[data-path="${at}.length"]`).waitFor();
       await page.evaluate(writeAt, { path: `${at}.material`, value: '' });
       await fill(page, [`${at}.length`, `${at}.height`]);
+      await page.evaluate(writeAt, { path: `${at}.angle`, value: '30' });
     },
   },
   {

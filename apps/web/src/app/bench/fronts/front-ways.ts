@@ -52,7 +52,8 @@ export class FrontWays {
   protected readonly fields = computed((): readonly WayField[] => {
     const { front, compartment } = this.bank().bank;
     const seen = front.mount === 'overlay' && compartment !== undefined ? REVEALS : [];
-    const onBrackets = front.mount !== 'none' && this.bank().drawers.some(({ family }) => family.onFloor === true);
+    const onFloor = this.bank().drawers.some(({ family }) => family.onFloor === true);
+    const onBrackets = front.brackets !== undefined || (front.mount !== 'none' && onFloor);
     return [OWN, HELD, ...seen, ...(onBrackets ? BRACKETS : [])];
   });
 }
