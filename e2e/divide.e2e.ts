@@ -23,6 +23,8 @@ test('a joint is dragged and snaps: only the two fronts beside it change, in one
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect.poll(() => heights(page)).toEqual(before);
   await expect(page.getByRole('button', { name: /^Undo/ })).toBeDisabled();
+  // The undo is a change too: what comes next begins from it.
+  await kept(page);
 });
 
 test('a joint is nudged by keys, an increment at a time', async ({ page }) => {

@@ -1,3 +1,4 @@
+import { ApplicationRef, Component, computed, inject, input } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideStore, Store } from '@ngrx/store';
 import { patched } from '@zabble/core';
@@ -9,6 +10,18 @@ import { selectNewer } from './job.selectors';
 import { logFeature } from '../log/log.reducer';
 
 const BANK = 'cases[0].banks[0]';
+
+@Component({ selector: 'z-given', template: '{{ width() }}' })
+class Given {
+  readonly width = input.required<string>();
+}
+
+@Component({ template: `<z-given [width]="width()" />`, imports: [Given] })
+class Host {
+  private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
+  protected readonly width = computed(() => String(this.document()?.cases[0]?.banks[0]?.opening?.width[0]));
+}
+
 const at = (field: string, value: unknown) => ({ path: `${BANK}.${field}`, value });
 
 describe('an edit', () => {
@@ -28,6 +41,21 @@ describe('an edit', () => {
         sync: 'kept',
       }),
     );
+  });
+
+  it('is on the screen before the next key is heard, that goes by what it is given', async () => {
+    const fixture = TestBed.createComponent(Host);
+    TestBed.inject(ApplicationRef).attachView(fixture.componentRef.hostView);
+    fixture.detectChanges();
+    const part = fixture.debugElement.children[0]!.componentInstance as Given;
+    const wider = (): string | undefined =>
+      edits.apply('wider', [at('opening.width', [`${Number.parseFloat(part.width()) + 1} mm`])]);
+    // Three keys in a row, each a task of its own, with no frame between them.
+    for (let key = 0; key < 3; key += 1) {
+      wider();
+      await Promise.resolve();
+    }
+    expect(now()?.cases[0]?.banks[0]?.opening?.width).toEqual(['603 mm']);
   });
 
   it('that changes nothing is none', () => {

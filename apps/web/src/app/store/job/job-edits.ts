@@ -1,5 +1,5 @@
 import { Speech, begun } from '../../words/speech';
-import { inject, Injectable } from '@angular/core';
+import { ApplicationRef, inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   patched,
@@ -26,6 +26,7 @@ const WISH = /\.(division|drawers)\b/;
 export class JobEdits {
   private readonly store = inject(Store);
   private readonly speech = inject(Speech);
+  private readonly page = inject(ApplicationRef);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly log = this.store.selectSignal(selectLog);
@@ -47,7 +48,18 @@ export class JobEdits {
       : undefined;
     if (refused) return this.speech.say(saidOf(refused));
     this.store.dispatch(JobActions.edited({ name, document, ...(merge === undefined ? {} : { merge }) }));
+    this.showNow();
     return undefined;
+  }
+
+  /**
+   * What is on the screen follows before the next press or key is heard: keys held down come faster than frames, and the
+   * next edit goes by what the screen was given.
+   */
+  private showNow(): void {
+    queueMicrotask(() => {
+      if (!this.page.destroyed) this.page.tick();
+    });
   }
 
   /** A size as the job writes it, exactly. */
