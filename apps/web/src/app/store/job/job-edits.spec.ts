@@ -1,4 +1,4 @@
-import { ApplicationRef, Component, computed, inject, input } from '@angular/core';
+import { ApplicationRef, ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideStore, Store } from '@ngrx/store';
 import { patched } from '@zabble/core';
@@ -11,12 +11,16 @@ import { logFeature } from '../log/log.reducer';
 
 const BANK = 'cases[0].banks[0]';
 
-@Component({ selector: 'z-given', template: '{{ width() }}' })
+@Component({ selector: 'z-given', changeDetection: ChangeDetectionStrategy.OnPush, template: '{{ width() }}' })
 class Given {
   readonly width = input.required<string>();
 }
 
-@Component({ template: `<z-given [width]="width()" />`, imports: [Given] })
+@Component({
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  template: `<z-given [width]="width()" />`,
+  imports: [Given],
+})
 class Host {
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly width = computed(() => String(this.document()?.cases[0]?.banks[0]?.opening?.width[0]));
