@@ -1,15 +1,11 @@
 import type { Job, Run } from '../job';
-import { nm, ZERO, type Length } from '../length';
+import { nm, type Length } from '../length';
 import type { BankPlan, Plan } from '../plan';
-import { stagesIn, type Direction, type Piece, type SawnPanel } from '../sheets';
+import { stagesIn, type Direction, type SawnPanel } from '../sheets';
 import type { CutPart } from './cut-part';
+import { treeRun, type RunPiece } from './tree-run';
+import { cutsOf, inRow, lengthened, lengthOf, narrowed, taken } from './panel-cuts';
 import { sawOf } from './saw';
-
-/** Fronts kept together on a sheet, in their order. */
-export interface RunPiece {
-  readonly names: readonly string[];
-  readonly piece: Omit<Piece, 'mayTurn'>;
-}
 
 /** Fronts one after the other, as they lie on the sheet. */
 interface Column {
@@ -19,8 +15,6 @@ interface Column {
   readonly wide: Length;
   readonly panel: SawnPanel;
 }
-
-type Child = Extract<SawnPanel, { kind: 'cuts' }>['children'][number];
 
 /** How fronts lie: their heights along the sheet where the grain runs up, else across it. */
 interface Lie {
@@ -33,12 +27,17 @@ const ACROSS: Lie = { within: 'rip', beside: 'cross' };
 
 /**
  * Panels for grain-matched fronts: one down each bank with a run of its own, one for all banks of a case whose run goes
- * across (those whose grain runs up apart from the others). A run of one front is no run.
+ * across (those whose grain runs up apart from the others), or for all that hangs at its front, doors too, where the case
+ * is told how it is made. A run of one front is no run.
  */
 export function grainRuns(job: Job, { cases }: Plan, parts: readonly CutPart[]): readonly RunPiece[] {
   const { kerf } = sawOf(job);
-  return cases.flatMap(({ id, banks, run }, index) => {
+  return cases.flatMap(({ id, banks, run, fronts }, index) => {
     const across = run && job.cases[index]?.run;
+    if (across && fronts)
+      return fronts.flatMap((tree, place) =>
+        treeRun(place === 0 ? id : `${id}/${place + 1}`, tree, across, { parts: ofCase(parts, id), kerf }),
+      );
     if (across)
       return [UP, ACROSS].flatMap((lie) => {
         const alike = banks.filter(({ bank }) => lieOf(bank) === lie);
@@ -58,6 +57,10 @@ function lieOf({ front }: BankPlan['bank']): Lie {
 
 function pieceOf(id: string, { names, long, wide, panel }: Column): RunPiece {
   return { names, piece: { id, length: long, width: wide, made: { panel, stages: stagesIn(panel) } } };
+}
+
+function ofCase(parts: readonly CutPart[], id: string): readonly CutPart[] {
+  return parts.filter(({ use }) => use.case === id);
 }
 
 interface Laying {
@@ -107,45 +110,4 @@ function rowOf(id: string, banks: readonly BankPlan[], run: Run, laying: Laying)
   const whole = nm(lengthOf(children, kerf) + run.trim);
   const [long, wide] = lie === UP ? [along, whole] : [whole, along];
   return [pieceOf(`${id}/run`, { names, long, wide, panel: cutsOf(lie.beside, children, whole, kerf) })];
-}
-
-/** What is lost between two fronts: a strip where one is cut out, else what the saw takes. */
-function taken({ kerf, strip }: Run): number {
-  return kerf + (strip ?? ZERO);
-}
-
-/** Children with what is cut out between them: a strip of its own where it is wider than two cuts of the saw. */
-function inRow(children: readonly Child[], between: number, kerf: Length): readonly Child[] {
-  const strip = nm(between - 2 * kerf);
-  const lost: readonly Child[] = strip > 0 ? [{ size: strip, panel: { kind: 'rest' } }] : [];
-  return children.flatMap((child, index) => (index === 0 ? [child] : [...lost, child]));
-}
-
-function lengthOf(children: readonly Child[], kerf: Length): number {
-  return children.reduce((sum, { size }) => sum + size, 0) + kerf * Math.max(0, children.length - 1);
-}
-
-/** Cuts, and what is left over after the last: trim. */
-function cutsOf(direction: Direction, children: readonly Child[], whole: Length, kerf: Length): SawnPanel {
-  const left = nm(whole - lengthOf(children, kerf) - kerf);
-  return {
-    kind: 'cuts',
-    direction,
-    inOrder: true,
-    children: left > 0 ? [...children, { size: left, panel: { kind: 'rest' } }] : children,
-  };
-}
-
-/** A part narrower than its column is cut to its own size. */
-function narrowed(panel: SawnPanel, size: Length, whole: Length, kerf: Length, direction: Direction): SawnPanel {
-  return size === whole ? panel : cutsOf(direction, [{ size, panel }], whole, kerf);
-}
-
-/** A column that ends before the longest does has more left over. */
-function lengthened(panel: SawnPanel, long: Length, kerf: Length, direction: Direction): SawnPanel {
-  if (panel.kind !== 'cuts') return panel;
-  const parts = panel.children.filter(
-    ({ panel: child }, index) => child.kind !== 'rest' || index < panel.children.length - 1,
-  );
-  return cutsOf(direction, parts, long, kerf);
 }

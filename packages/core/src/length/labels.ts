@@ -124,6 +124,7 @@ export const PLAIN_LABELS = [
   'front',
   'front-above',
   'front-beyond-clear',
+  'front-or-leaf',
   'front-over-box',
   'gap',
   'gap-above',

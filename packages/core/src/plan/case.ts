@@ -24,7 +24,8 @@ import type { SlideFamily } from '../slides';
 import { contentsWeight, tipping, usualFill, type Balance, type Stand, type Weighed } from '../stability';
 import type { Surroundings } from './facts';
 import { caseStockOf, caseworkOf } from './in-compartments';
-import { rowRun } from './runs';
+import { frontTrees } from './front-tree';
+import { rowRun, wholeRun } from './runs';
 import { lookedAtBank } from './looked-at-bank';
 import { traysOf } from './trays-of';
 import { standOf } from './stand';
@@ -50,7 +51,6 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   for (const bank of inLineOrder(owner.banks))
     planned.set(bank, shop.bankPlan(around, bank, `${path}.banks[${owner.banks.indexOf(bank)}]`));
   const banks = owner.banks.map((bank) => planned.get(bank) as BankPlan);
-  const run = rowRun(owner, path, banks);
   const casework = caseworkOf(shop.job, owner, path);
   const stand = standOf(owner, casework, shop.job.materials);
   const balance = stand && balanceOf(stand, banks);
@@ -64,7 +64,7 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
     name: owner.name,
     path,
     banks,
-    ...(run ? { run } : {}),
+    ...panelsOf(owner, path, casework, { banks, doors }),
     ...sharedWidths(owner, path, banks),
     ...(stand ? { stand } : {}),
     ...(balance ? { balance } : {}),
@@ -77,6 +77,18 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   const ofCase = [...findings, ...caseFindings(shop, facts, whole)];
   const ofBanks = [...collisions, ...(looked ? lookOverTrays(looked) : [])];
   return { ...whole, findings, banks: withFindings(banks, ofCase, ofBanks) };
+}
+
+/** What comes from one panel: all that hangs at the front of a case that is told how it is made, else its banks in a row. */
+function panelsOf(
+  owner: Case,
+  path: string,
+  casework: CaseworkPlan | undefined,
+  { banks, doors }: Pick<CasePlan, 'banks' | 'doors'>,
+): Pick<CasePlan, 'run' | 'fronts'> {
+  const fronts = casework && owner.run ? frontTrees(casework, banks, doors) : [];
+  const run = casework ? wholeRun(owner, path, fronts[0]) : rowRun(owner, path, banks);
+  return { ...(run ? { run } : {}), ...(fronts.length > 0 ? { fronts } : {}) };
 }
 
 function doorsOf(

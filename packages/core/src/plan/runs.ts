@@ -1,7 +1,21 @@
 import { grainRun, lap, type GrainRun } from '../fronts';
 import type { Bank, Case } from '../job';
-import { minus, plus, tally, unlessZero, type Source, type Tally, label, ofDimension, ofField } from '../length';
+import {
+  minus,
+  plus,
+  plusTimes,
+  tally,
+  unlessZero,
+  ZERO,
+  type Length,
+  type Source,
+  type Tally,
+  label,
+  ofDimension,
+  ofField,
+} from '../length';
 import type { BankFacts } from './facts';
+import { gapsAcross, type FrontTree } from './front-tree';
 import type { BankPlan, DrawerPlan } from './types';
 
 /** The fronts of one bank down a panel, by its own run or its case's; absent without a run or without heights. */
@@ -49,6 +63,40 @@ export function rowRun(owner: Case, casePath: string, banks: readonly BankPlan[]
     ...bandOf(first.bank, first.path),
     meeting: ['right', 'left'],
   });
+}
+
+/** What hangs at the front of a case that is told how it is made, across one panel: its fronts, and its doors beside them. */
+export function wholeRun(owner: Case, casePath: string, tree: FrontTree | undefined): GrainRun | undefined {
+  const { run } = owner;
+  if (!run || !tree || tree.kind === 'face') return undefined;
+  const field = (name: string): Source => ofField(`${casePath}.run.${name}`);
+  const across = widest(tree);
+  const joints = across.length - 1;
+  const strip = run.strip ?? ZERO;
+  return {
+    panel: tally(
+      ...across.map((width) => plus('front-or-leaf', width)),
+      unlessZero(plusTimes('kerf', joints, run.kerf, field('kerf'))),
+      unlessZero(plusTimes('strip-cut-out', joints, strip, field('strip'))),
+      unlessZero(plus('trim', run.trim, field('trim'))),
+    ),
+    jumps: gapsAcross(tree).map((gap) =>
+      tally(
+        plus('gap', gap),
+        minus('kerf', run.kerf, field('kerf')),
+        unlessZero(minus('strip-cut-out', strip, field('strip'))),
+      ),
+    ),
+  };
+}
+
+/** The widths that make a tree as wide as it is. */
+function widest(tree: FrontTree): readonly Length[] {
+  if (tree.kind === 'face') return [tree.face.blank.width];
+  const all = tree.children.map(widest);
+  if (tree.along === 'x') return all.flat();
+  const sum = (widths: readonly Length[]): number => widths.reduce((total, each) => total + each, 0);
+  return all.reduce((most, each) => (sum(each) > sum(most) ? each : most));
 }
 
 /** What stands open between two neighbouring fronts: the divider less what both lap it; the gap where none is given. */

@@ -5,6 +5,7 @@ import type { DivisionProblem, Held } from '../division';
 import type { Finding } from '../findings';
 import type { Bore, GrainRun, WidthShare } from '../fronts';
 import type { Bank, BottomFit } from '../job';
+import type { FrontTree } from './front-tree';
 import type { Length, Tally, Unit } from '../length';
 import type { Carrier, CaseHoles, Packing, Stack } from '../mounting';
 import type { Opening } from '../opening';
@@ -109,6 +110,8 @@ export interface CasePlan {
   readonly banks: readonly BankPlan[];
   /** Its doors; none where it is not told how it is made. */
   readonly doors: readonly DoorPlan[];
+  /** Of a case that is told how it is made: what of its front may come from one panel, the largest such panel first. */
+  readonly fronts?: readonly FrontTree[];
   /** Fronts of all banks from one panel, across; each bank's own run is down it. */
   readonly run?: GrainRun;
   /** What neighbouring banks lap their divider by, where one is given: `(t − g)/2`. */

@@ -45,7 +45,7 @@ export class PanelDrawing {
   readonly drawing = input.required<Drawing>();
   readonly label = input.required<string>();
   /** What stands on each part, by the id of its drawer (`bank/drawer` where several banks are drawn). */
-  readonly numbers = input.required<Readonly<Record<string, number>>>();
+  readonly numbers = input.required<Readonly<Record<string, number | string>>>();
   protected readonly room = ROOM;
   protected readonly drawn = computed(() => {
     const { width, height, shapes } = this.drawing();

@@ -73,6 +73,7 @@ const PLAIN: Readonly<Record<PlainLabel, string>> = {
   'below-top-edge': 'below the top edge',
   bore: 'bore',
   'bracket-over-floor': 'bracket’s hole over the opening’s floor',
+  'front-or-leaf': 'front, or leaf of a door',
   'in-from-box': 'in from the box’s side',
   'reach-of-bevel': 'the bevel reaches in',
   'side-of-box': 'side of the box, from the front’s left edge',

@@ -52,17 +52,24 @@ type Way = 'single' | 'down' | 'across';
           @for (run of runs(); track run.says) {
             <dt class="caption">{{ run.says }}</dt>
             <dd class="text-xl"><z-size kind="part" [length]="run.run.panel.total" /></dd>
-            <dt i18n class="caption">The figure</dt>
-            <dd i18n>
-              @if (jump(run.run); as off) {
-                jumps by <z-size kind="gap" [length]="off" /> at a joint
-              } @else {
-                runs through unbroken
-              }
-            </dd>
+            @if (run.run.jumps.length > 0) {
+              <dt i18n class="caption">The figure</dt>
+              <dd i18n>
+                @if (jump(run.run); as off) {
+                  jumps by <z-size kind="gap" [length]="off" /> at a joint
+                } @else {
+                  runs through unbroken
+                }
+              </dd>
+            }
           }
         </dl>
       </div>
+      @if (withDoors()) {
+        <p i18n class="caption">
+          Doors of one piece come from it too where they are of the fronts’ material and the grain of fronts runs up.
+        </p>
+      }
     } @else {
       <p i18n class="caption">Cut from one panel, in their order, the grain runs through the fronts.</p>
     }
@@ -86,7 +93,7 @@ export class PanelRun {
   protected readonly ways = computed(() => [
     { way: 'single' as const, label: $localize`One by one` },
     { way: 'down' as const, label: $localize`From one panel, down the bank` },
-    ...((this.owner()?.banks.length ?? 0) > 1
+    ...((this.owner()?.banks.length ?? 0) + (this.owner()?.doors.length ?? 0) > 1
       ? [{ way: 'across' as const, label: $localize`From one panel, across the case` }]
       : []),
   ]);
@@ -114,15 +121,20 @@ export class PanelRun {
     const shared = this.job()?.cases.find(({ id }) => id === owner?.id)?.run;
     if (this.way() === 'across' && owner && shared) {
       const drawing = drawRow(owner, shared);
-      const numbers = Object.fromEntries(
-        owner.banks.flatMap((bank) => bank.drawers.map(({ id, place }) => [`${bank.id}/${id}`, place + 1] as const)),
-      );
+      const numbers = Object.fromEntries([
+        ...owner.banks.flatMap((bank) => bank.drawers.map(({ id, place }) => [`${bank.id}/${id}`, place + 1] as const)),
+        ...owner.doors.flatMap(({ id, leaves }) =>
+          leaves.map((_, leaf) => [leaves.length > 1 ? `${id} ${leaf + 1}` : id, id] as const),
+        ),
+      ]);
       return drawing ? [{ drawing, label: $localize`The panel across the case with its cuts`, numbers }] : [];
     }
     const drawing = drawPanel(this.bank());
     const numbers = Object.fromEntries(this.bank().drawers.map(({ id, place }) => [id, place + 1]));
     return drawing ? [{ drawing, label: $localize`The panel with its cuts`, numbers }] : [];
   });
+
+  protected readonly withDoors = computed(() => this.way() === 'across' && (this.owner()?.doors.length ?? 0) > 0);
 
   /** The largest jump, either way; nothing where the figure runs through. */
   protected jump({ jumps }: GrainRun) {
