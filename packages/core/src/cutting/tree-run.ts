@@ -1,6 +1,6 @@
 import type { Run } from '../job';
 import { nm, type Length } from '../length';
-import type { FrontFace, FrontTree } from '../plan';
+import type { FrontFace, FrontTree } from '../fronts';
 import { stagesIn, type Direction, type Piece, type SawnPanel } from '../sheets';
 import type { CutPart } from './cut-part';
 import { cutsOf, inRow, lengthened, lengthOf, narrowed, taken, type Child } from './panel-cuts';

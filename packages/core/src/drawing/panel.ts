@@ -1,6 +1,7 @@
 import type { Run } from '../job';
 import { inMillimetres, nm, ZERO, type Length } from '../length';
-import { treeSize, type BankPlan, type CasePlan, type DrawerPlan, type FrontFace, type FrontTree } from '../plan';
+import { treeSize, type FrontFace, type FrontTree } from '../fronts';
+import type { BankPlan, CasePlan, DrawerPlan } from '../plan';
 import type { Box, Drawing } from './shapes';
 
 /** The panel a bank's fronts are cut from, in their order, with what the saw takes between them; undefined without a run. */

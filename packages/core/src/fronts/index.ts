@@ -3,6 +3,7 @@ export * from './blank';
 export * from './brackets';
 export * from './frame';
 export * from './frame-work';
+export * from './front-tree';
 export * from './fronts';
 export * from './heights';
 export * from './least';

@@ -24,7 +24,7 @@ import type { SlideFamily } from '../slides';
 import { contentsWeight, tipping, usualFill, type Balance, type Stand, type Weighed } from '../stability';
 import type { Surroundings } from './facts';
 import { caseStockOf, caseworkOf } from './in-compartments';
-import { frontTrees } from './front-tree';
+import { frontTrees } from './front-faces';
 import { rowRun, wholeRun } from './runs';
 import { lookedAtBank } from './looked-at-bank';
 import { traysOf } from './trays-of';

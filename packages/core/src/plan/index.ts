@@ -1,7 +1,6 @@
 export { usualBuildOutStock } from './build-outs';
 export * from './document';
 export { bankHardware, boxFixings } from './box-fixings';
-export { frontTree, treeSize, gapsAcross, type FrontFace, type FrontTree } from './front-tree';
 export { caseFixings } from './case-fixings';
 export { caseStockOf, caseworkOf } from './in-compartments';
 export * from './asked';

@@ -1,4 +1,4 @@
-import { grainRun, lap, type GrainRun } from '../fronts';
+import { gapsAcross, grainRun, lap, type FrontTree, type GrainRun } from '../fronts';
 import type { Bank, Case } from '../job';
 import {
   minus,
@@ -15,7 +15,6 @@ import {
   ofField,
 } from '../length';
 import type { BankFacts } from './facts';
-import { gapsAcross, type FrontTree } from './front-tree';
 import type { BankPlan, DrawerPlan } from './types';
 
 /** The fronts of one bank down a panel, by its own run or its case's; absent without a run or without heights. */

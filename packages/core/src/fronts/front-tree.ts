@@ -1,9 +1,5 @@
-import type { CaseworkPlan } from '../casework';
-import type { DoorPlan } from '../doors';
-import { lap } from '../fronts';
-import type { Band, Edge } from '../job';
+import type { Edge } from '../job';
 import { add, nm, subtract, ZERO, type Length } from '../length';
-import type { BankPlan, DrawerPlan } from './types';
 
 /** A drawer front or a leaf of a door where it hangs: over the case's own lower left corner. */
 export interface FrontFace {
@@ -30,70 +26,6 @@ export type FrontTree =
       readonly children: readonly FrontTree[];
       readonly gaps: readonly Length[];
     };
-
-/** What hangs at the front of a case that is told how it is made: fronts in one piece, and leaves of doors in one piece. */
-export function frontFaces(
-  casework: Pick<CaseworkPlan, 'front'>,
-  banks: readonly BankPlan[],
-  doors: readonly DoorPlan[],
-): readonly FrontFace[] {
-  return [...banks.flatMap((bank) => facesOfBank(casework, bank)), ...doors.flatMap(facesOfDoor)];
-}
-
-function facesOfBank({ front }: Pick<CaseworkPlan, 'front'>, plan: BankPlan): readonly FrontFace[] {
-  const place = front.compartments.find(({ id }) => id === plan.bank.compartment);
-  if (!place || plan.bank.front.mount === 'none' || plan.bank.front.frame) return [];
-  const x = subtract(place.x, lap(plan.bank.front, 'left'));
-  return plan.drawers.flatMap((drawer) => faceOfDrawer(plan, drawer, x, place.y));
-}
-
-function faceOfDrawer(plan: BankPlan, drawer: DrawerPlan, x: Length, floor: Length): readonly FrontFace[] {
-  const { 'front.width': width, 'front.height': height, 'front.bottomY': bottom } = drawer.dimensions;
-  const part = drawer.parts.find(({ role }) => role === 'drawer-front');
-  if (!part || !width || !height || !bottom) return [];
-  const y = add(floor, bottom.total);
-  return [
-    {
-      of: { bank: plan.path, place: drawer.place, drawer: drawer.id },
-      material: part.material,
-      up: part.upright === true,
-      x: { from: x, to: add(x, width.total) },
-      y: { from: y, to: add(y, height.total) },
-      blank: {
-        width: part.blank?.length.total ?? width.total,
-        height: part.blank?.width.total ?? height.total,
-      },
-      band: bandsOf(plan.bank.front.band),
-    },
-  ];
-}
-
-function facesOfDoor({ id, door, leaves, pieces }: DoorPlan): readonly FrontFace[] {
-  if (door.frame) return [];
-  return leaves.flatMap(({ x, y, width, height }, leaf): readonly FrontFace[] => {
-    const slab = pieces.find((piece) => piece.leaf === leaf && piece.member.role === 'door')?.member;
-    if (!slab) return [];
-    return [
-      {
-        of: { door: id, leaf, leaves: leaves.length },
-        material: slab.material,
-        up: true,
-        x: { from: x, to: add(x, width.total) },
-        y: { from: y, to: add(y, height.total) },
-        blank: {
-          width: slab.blank?.width.total ?? width.total,
-          height: slab.blank?.length.total ?? height.total,
-        },
-        band: bandsOf(door.band),
-      },
-    ];
-  });
-}
-
-function bandsOf(band: Band | undefined): FrontFace['band'] {
-  const at = (edge: Edge): Length => (band?.edges.includes(edge) ? band.thickness : ZERO);
-  return { left: at('left'), right: at('right'), top: at('top'), bottom: at('bottom') };
-}
 
 /** Faces that may come from one panel: of one material, their grain one way; in the order they come. */
 export function facesAlike(faces: readonly FrontFace[]): readonly (readonly FrontFace[])[] {
@@ -146,16 +78,6 @@ function between(before: Group, after: Group, along: 'x' | 'y'): Length {
   return along === 'x'
     ? add(subtract(after.from, before.to), one?.right ?? ZERO, other?.left ?? ZERO)
     : add(subtract(before.from, after.to), one?.bottom ?? ZERO, other?.top ?? ZERO);
-}
-
-/** Everything at the front of a case that may come from one panel, the most of it first; what is alone of its kind is no run. */
-export function frontTrees(
-  casework: Pick<CaseworkPlan, 'front'>,
-  banks: readonly BankPlan[],
-  doors: readonly DoorPlan[],
-): readonly FrontTree[] {
-  const groups = facesAlike(frontFaces(casework, banks, doors)).filter(({ length }) => length > 1);
-  return [...groups].sort((a, b) => b.length - a.length).flatMap((faces) => frontTree(faces) ?? []);
 }
 
 /** How wide and high the blanks of a tree are together, with so much lost between each two. */
