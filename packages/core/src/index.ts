@@ -71,6 +71,7 @@ export {
   sheetParts,
   takenSheets,
   toCut,
+  isOfDoor,
   walkHeld,
   type Bought,
   sheetsToBuy,

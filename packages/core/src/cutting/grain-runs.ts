@@ -1,113 +1,84 @@
-import type { Job, Run } from '../job';
-import { nm, type Length } from '../length';
+import type { FrontFace, FrontTree } from '../fronts';
+import type { Job } from '../job';
+import { ZERO } from '../length';
 import type { BankPlan, Plan } from '../plan';
-import { stagesIn, type Direction, type SawnPanel } from '../sheets';
 import type { CutPart } from './cut-part';
-import { treeRun, type RunPiece } from './tree-run';
-import { cutsOf, inRow, lengthened, lengthOf, narrowed, taken } from './panel-cuts';
 import { sawOf } from './saw';
-
-/** Fronts one after the other, as they lie on the sheet. */
-interface Column {
-  readonly names: readonly string[];
-  /** Along the sheet (and its grain), and across it. */
-  readonly long: Length;
-  readonly wide: Length;
-  readonly panel: SawnPanel;
-}
-
-/** How fronts lie: their heights along the sheet where the grain runs up, else across it. */
-interface Lie {
-  /** Cuts between the fronts of a bank, and between banks. */
-  readonly within: Direction;
-  readonly beside: Direction;
-}
-const UP: Lie = { within: 'cross', beside: 'rip' };
-const ACROSS: Lie = { within: 'rip', beside: 'cross' };
+import { ACROSS, treeRun, UP, type Lie, type PartTree, type RunPiece } from './tree-run';
 
 /**
  * Panels for grain-matched fronts: one down each bank with a run of its own, one for all banks of a case whose run goes
  * across (those whose grain runs up apart from the others), or for all that hangs at its front, doors too, where the case
  * is told how it is made. A run of one front is no run.
  */
-export function grainRuns(job: Job, { cases }: Plan, parts: readonly CutPart[]): readonly RunPiece[] {
+export function grainRuns(job: Job, plan: Plan, parts: readonly CutPart[]): readonly RunPiece[] {
   const { kerf } = sawOf(job);
-  return cases.flatMap(({ id, banks, run, fronts }, index) => {
+  return plan.cases.flatMap((owner, index) => {
+    const { id, banks, run } = owner;
     const across = run && job.cases[index]?.run;
-    if (across && fronts)
-      return fronts.flatMap((tree, place) =>
-        treeRun(place === 0 ? id : `${id}/${place + 1}`, tree, across, { parts: ofCase(parts, id), kerf }),
-      );
-    if (across)
-      return [UP, ACROSS].flatMap((lie) => {
-        const alike = banks.filter(({ bank }) => lieOf(bank) === lie);
-        return rowOf(alike.length === banks.length ? id : `${id}/${lie.within}`, alike, across, { parts, kerf, lie });
-      });
+    if (across) {
+      const laying = { run: across, kerf, trim: { x: across.trim, y: across.trim } };
+      return treesAcross(owner, parts).flatMap(({ name, tree, lie }) => treeRun(name, tree, { ...laying, lie }));
+    }
     return banks.flatMap((bank) => {
       const own = bank.bank.front.run;
-      const column = own && columnOf(bank, own, { parts, kerf, lie: lieOf(bank.bank) });
-      return column && column.names.length > 1 ? [pieceOf(`${id}/${bank.id}/run`, column)] : [];
+      if (!own) return [];
+      const laying = { run: own, kerf, trim: { x: ZERO, y: own.trim }, lie: lieOf(bank) };
+      return treeRun(`${id}/${bank.id}`, columnOf(bank, parts), laying);
     });
   });
 }
 
-function lieOf({ front }: BankPlan['bank']): Lie {
-  return front.grain === 'up' ? UP : ACROSS;
-}
-
-function pieceOf(id: string, { names, long, wide, panel }: Column): RunPiece {
-  return { names, piece: { id, length: long, width: wide, made: { panel, stages: stagesIn(panel) } } };
-}
-
-function ofCase(parts: readonly CutPart[], id: string): readonly CutPart[] {
-  return parts.filter(({ use }) => use.case === id);
-}
-
-interface Laying {
-  readonly parts: readonly CutPart[];
-  readonly kerf: Length;
+interface Across {
+  readonly name: string;
+  readonly tree: PartTree;
   readonly lie: Lie;
 }
 
-/** The fronts of one bank in their order; undefined where it has none to cut. */
-function columnOf({ path }: BankPlan, run: Run, { parts, kerf, lie }: Laying): Column | undefined {
-  const fronts = parts.filter(({ use }) => use.path === path && use.role === 'drawer-front');
-  if (fronts.length === 0) return undefined;
-  const sizes = fronts.map(({ name, length, width }) => {
-    const [along, aside] = lie === UP ? [length.total, width.total] : [width.total, length.total];
-    return { name, along, aside };
+/** What of a case comes from one panel, for each panel there is. */
+function treesAcross({ id, banks, fronts }: Plan['cases'][number], parts: readonly CutPart[]): readonly Across[] {
+  if (fronts) {
+    const own = parts.filter(({ use }) => use.case === id);
+    return fronts.flatMap((front, place) => {
+      const tree = cutFrom(front, own);
+      const name = place === 0 ? id : `${id}/${place + 1}`;
+      return tree ? [{ name, tree, lie: firstOf(front).up ? UP : ACROSS }] : [];
+    });
+  }
+  return [UP, ACROSS].map((lie) => {
+    const alike = banks.filter((bank) => lieOf(bank) === lie);
+    const columns = alike.map((bank) => columnOf(bank, parts)).filter(({ children }) => children.length > 0);
+    const name = alike.length === banks.length ? id : `${id}/${lie.y}`;
+    return { name, tree: { along: 'x', children: columns }, lie };
   });
-  const aside = nm(Math.max(...sizes.map((size) => size.aside)));
-  const children = inRow(
-    sizes.map((size) => ({
-      size: size.along,
-      panel: narrowed({ kind: 'part', piece: size.name, turned: false }, size.aside, aside, kerf, lie.beside),
-    })),
-    taken(run),
-    kerf,
-  );
-  const whole = nm(lengthOf(children, kerf) + run.trim);
-  const [long, wide] = lie === UP ? [whole, aside] : [aside, whole];
-  return { names: fronts.map(({ name }) => name), long, wide, panel: cutsOf(lie.within, children, whole, kerf) };
 }
 
-/** The columns of several banks side by side as the fronts hang, each as long as the longest. */
-function rowOf(id: string, banks: readonly BankPlan[], run: Run, laying: Laying): readonly RunPiece[] {
-  const { kerf, lie } = laying;
-  const columns = banks.flatMap((bank) => columnOf(bank, run, laying) ?? []);
-  const names = columns.flatMap((column) => column.names);
-  if (names.length < 2) return [];
-  const sizes = columns.map(({ long, wide, panel }) => {
-    const [along, aside] = lie === UP ? [long, wide] : [wide, long];
-    return { along, aside, panel };
-  });
-  const along = nm(Math.max(...sizes.map((size) => size.along)));
-  const children = inRow(
-    sizes.map(({ aside, panel }) => ({ size: aside, panel: lengthened(panel, along, kerf, lie.within) })),
-    taken(run),
-    kerf,
-  );
-  const whole = nm(lengthOf(children, kerf) + run.trim);
-  const [long, wide] = lie === UP ? [along, whole] : [whole, along];
-  return [pieceOf(`${id}/run`, { names, long, wide, panel: cutsOf(lie.beside, children, whole, kerf) })];
+function lieOf({ bank: { front } }: BankPlan): Lie {
+  return front.grain === 'up' ? UP : ACROSS;
+}
+
+/** The fronts of one bank that are still to be cut, from the top down. */
+function columnOf({ path }: BankPlan, parts: readonly CutPart[]) {
+  const children = parts.filter(({ use }) => use.path === path && use.role === 'drawer-front');
+  return { along: 'y', children } as const;
+}
+
+/** What is still to be cut of a front; nothing where all of it is. */
+function cutFrom(tree: FrontTree, parts: readonly CutPart[]): PartTree | undefined {
+  if (tree.kind === 'face') return parts.find((part) => isOf(tree.face, part));
+  const children = tree.children.flatMap((child) => cutFrom(child, parts) ?? []);
+  return children.length > 0 ? { along: tree.along, children } : undefined;
+}
+
+function isOf({ of }: FrontFace, { use, name }: CutPart): boolean {
+  if ('bank' in of) return use.role === 'drawer-front' && use.path === of.bank && use.place === of.place;
+  const number = of.leaves > 1 ? ` ${of.leaf + 1}` : '';
+  return use.role === 'door' && use.node === of.door && name.endsWith(`door ${of.door}${number}`);
+}
+
+/** They are alike, one tells for all. */
+function firstOf(tree: FrontTree): FrontFace {
+  let at = tree;
+  while (at.kind === 'split') at = at.children[0] as FrontTree;
+  return at.face;
 }

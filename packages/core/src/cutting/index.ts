@@ -17,4 +17,5 @@ export * from './sheet-parts';
 export * from './taken';
 export { sheetsToBuy, type ToBuy } from './to-buy';
 export * from './called';
+export { isOfDoor } from './door-work';
 export { memberParts } from './member-parts';

@@ -1,5 +1,6 @@
 import { inMillimetres, millimetres, nm, subtract, ZERO, type Length, type Said } from '../length';
 import type { PartCut } from '../box';
+import { BRACKET_PILOT } from '../fronts';
 import type { BankPlan, DrawerPlan } from '../plan';
 import { said, saidKey, type Words } from '../words';
 import type { Drawing, Line, Shape, Words as Written } from './shapes';
@@ -82,9 +83,6 @@ function pullTemplate({ bores, dimensions, place }: DrawerPlan, words: Words): T
   return { title: said('template/pull'), places: [place + 1], drawing, says: [where, said('template/bores', sizes)] };
 }
 
-/** A bracket's screw is bored for; common practice. */
-const PILOT = 2.5;
-
 /**
  * The holes of one bracket, from the front's lower left corner seen from behind; turned over for the other side. What it
  * carries was measured over the opening's floor.
@@ -104,7 +102,7 @@ function bracketTemplate({ brackets, dimensions, place }: DrawerPlan, words: Wor
     ...(floor > 0
       ? [line('tick', 0, floor, wide, floor), note(words.say(said('template/opening-floor')), 2, floor + 2)]
       : []),
-    ...ys.map((y): Shape => ({ kind: 'circle', role: 'bore', x, y, diameter: PILOT })),
+    ...ys.map((y): Shape => ({ kind: 'circle', role: 'bore', x, y, diameter: inMillimetres(BRACKET_PILOT) })),
     ...ys.map((y): Shape => line('centre-line', x - 8, y, x + 8, y)),
   ];
   const drawing = { x: 0, y: -2 * LETTERS, width: wide, height: high + 3 * LETTERS, shapes };

@@ -2,9 +2,9 @@ import { BANK, sample } from '../job/sample.spec-data';
 import { patched, type Patch } from '../reading';
 import { partsOf } from '../cutting';
 import { drawTemplates } from '../drawing';
-import { boxFixingRows } from '../fixing';
+import { boxFixingRows, frontScrews } from '../fixing';
 import { ENGLISH, wordsIn } from '../words';
-import { inMillimetres, millimetres } from '../length';
+import { inMillimetres, millimetres, nm } from '../length';
 import { bankHardware, boxFixings, plan, readJobDocument, type DrawerPlan } from '../plan';
 
 function made(...patches: readonly Patch[]) {
@@ -98,8 +98,46 @@ describe('what holds a box', () => {
     expect(
       made({ path: 'front.asBox', value: true })
         .of(0)
-        .some(({ one }) => one === 'drawer-front'),
+        .some(({ other }) => other === 'box-front'),
     ).toBe(false);
+  });
+
+  it('goes through the face that is the box’s own front into its sides, at their middles', () => {
+    const butt = { path: 'box.corner', value: { joint: 'butt-sides-run' } };
+    const { of, bank, parts } = made(butt, { path: 'front.asBox', value: true });
+    const [front] = of(0);
+    expect(told(of(0))[0]).toMatch(/^drawer-front>side: \d+ screw \d+ \+glue$/);
+    expect(front!.on).toBe('drawer-front');
+    const [drawer] = bank.drawers;
+    const [left, right] = [...new Set(front!.marks.map(({ along }) => along))].sort((a, b) => a - b);
+    // Over the whole front the box lies in the middle: laps alike.
+    expect(left! + right!).toBe(size(drawer!, 'front.width'));
+    expect(right! - left!).toBe(size(drawer!, 'box.width') - millimetres(11.8));
+    const up = size(drawer!, 'box.bottomY') - size(drawer!, 'front.bottomY');
+    for (const { in: inwards } of front!.marks) {
+      expect(inwards).toBeGreaterThan(up);
+      expect(inwards).toBeLessThan(up + size(drawer!, 'box.height'));
+    }
+    const face = parts.find(({ use }) => use.role === 'drawer-front' && use.place === 0)!;
+    expect(face.fixings).toHaveLength(front!.count);
+    const tongue = { path: 'box.corner', value: { joint: 'half-blind', depth: '6 mm' } };
+    expect(told(made(tongue, { path: 'front.asBox', value: true }).of(0))[0]).toBe('drawer-front>side: 0 glue +glue');
+  });
+
+  it('has the screws of a front in fewer rows where three do not go', () => {
+    const on = { unit: 'mm', width: millimetres(500), floor: millimetres(12), longest: millimetres(29) } as const;
+    const rowsOf = (height: number, front: number): readonly number[] => {
+      const sizes = { height: millimetres(height), front: { width: millimetres(520), height: millimetres(front) } };
+      const { marks, count } = frontScrews({ ...on, ...sizes, at: { x: nm(0), y: nm(0) }, bores: [] });
+      const rows = [...new Set(marks.map(({ in: up }) => up))];
+      return [count, rows.length, marks.length];
+    };
+    expect(rowsOf(200, 230)).toEqual([6, 3, 6]);
+    expect(rowsOf(110, 230)).toEqual([6, 2, 6]);
+    expect(rowsOf(70, 230)).toEqual([6, 1, 6]);
+    expect(rowsOf(70, 90)).toEqual([4, 1, 4]);
+    // Nothing is 25 mm clear of the groove and of the edge.
+    expect(rowsOf(60, 90)).toEqual([4, 0, 0]);
   });
 
   it('comes together over a bank, with slides and their screws', () => {

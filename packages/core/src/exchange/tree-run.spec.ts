@@ -1,9 +1,10 @@
-import { inMillimetres, millimetres } from '../length';
+import { inMillimetres, millimetres, nm } from '../length';
 import { plan, readJobDocument } from '../plan';
 import { wholeBank, wholeJob } from '../plan/whole-case.spec-data';
 import { drawRow } from '../drawing/panel';
 import { grainRuns } from '../cutting/grain-runs';
-import { partsOf } from '../cutting';
+import { bestOf, partsOf, rulesOf, sawOf } from '../cutting';
+import { layOut, lyingIn } from '../sheets';
 
 const FRONT = {
   ...{ mount: 'overlay', top: '8 mm', bottom: '8 mm', left: '8 mm', right: '7 mm', gap: '3 mm' },
@@ -14,7 +15,19 @@ const DOOR = {
   ...{ gap: '3 mm', material: 'ply18', hinge: { family: 'cup-110-full' } },
 };
 
-function cased(door: object = {}, front: object = {}) {
+/** A pair over a bank, beside the other: its column is parted from the top down, the pair in it from side to side. */
+const STACKED = {
+  layout: {
+    id: 'front',
+    across: [
+      { id: 'left', size: '400 mm' },
+      { id: 'r', down: [{ id: 'right', size: '300 mm' }, { id: 'low' }] },
+    ],
+  },
+};
+const stackedBank = wholeBank('b2', 'low', 2, { front: { ...FRONT, left: '7 mm', right: '8 mm' } });
+
+function cased(door: object = {}, front: object = {}, over: object = {}, more: readonly object[] = []) {
   const owner = {
     ...{ style: 'frameless', run: { kerf: '3 mm', trim: '10 mm' }, doors: [{ ...DOOR, ...door }] },
     build: {
@@ -22,9 +35,10 @@ function cased(door: object = {}, front: object = {}) {
       back: { kind: 'applied', material: 'ply6' },
     },
     layout: { id: 'front', across: [{ id: 'left', size: '400 mm' }, { id: 'right' }] },
+    ...over,
   };
   const bank = wholeBank('b1', 'left', 3, { front: { ...FRONT, ...front } });
-  const read = readJobDocument(wholeJob(owner, [bank], { unit: 'mm', saw: { kerf: '3 mm' } }));
+  const read = readJobDocument(wholeJob(owner, [bank, ...more], { unit: 'mm', saw: { kerf: '3 mm' } }));
   if (!read.ok) throw new Error(JSON.stringify(read.errors));
   const made = plan(read.job);
   const { parts } = partsOf(read.job, made);
@@ -50,6 +64,35 @@ describe('fronts and doors of a whole case from one panel', () => {
     expect(whole.run!.panel.total).toBe(run!.piece.width);
     const high = ['d1', 'd2', 'd3'].reduce((sum, id) => sum + sized(`b1/${id}/face`).length.total, 6_000_000);
     expect(run!.piece.length).toBe(Math.max(high, leaf.length.total) + millimetres(10));
+  });
+
+  it('lie on the sheet so, whatever of them is cut already', () => {
+    const pair = { leaves: 2, hinge: undefined };
+    const ways = [cased(), cased(pair), cased(pair, {}, STACKED, [stackedBank])];
+    for (const { job, plan: whole, parts } of ways)
+      for (const gone of [
+        [],
+        ['door o1'],
+        ['door o1 1'],
+        ['b1/d2/face'],
+        ['b1/d1/face', 'b1/d2/face', 'b1/d3/face'],
+        ['b2/d1/face', 'b2/d2/face'],
+      ]) {
+        const left = parts.filter(({ name }) => !gone.some((each) => name.endsWith(each)));
+        const made = { unit: 'mm', step: millimetres(0.5), cases: [whole] } as const;
+        for (const { names, piece } of grainRuns(job, made, left)) {
+          const rules = { ...rulesOf(sawOf(job)), trim: nm(0) };
+          const sheet = { length: piece.length, width: piece.width };
+          const task = { pieces: [{ ...piece, mayTurn: false }], rules, stock: [{ id: 's', ...sheet, count: 1 }] };
+          const { layout } = bestOf(layOut(task), 10)!;
+          const lying = lyingIn(layout.sheets[0]!, rules).filter((each) => each.piece);
+          expect(lying.map((each) => each.piece)).toEqual(names);
+          for (const { piece: name, long, wide } of lying) {
+            const part = parts.find((each) => each.name === name)!;
+            expect([name, long, wide]).toEqual([name, part.length.total, part.width.total]);
+          }
+        }
+      }
   });
 
   it('takes a pair leaf by leaf; what is framed, of other stock or grained across stays apart', () => {

@@ -1,15 +1,23 @@
 import { BOTTOMS, type BoxStock, type Part, type Role } from '../box';
 import { CORNERS, type Corner, type Joint, type LaidFixing, type Material } from '../job';
 import { nm, share, type Length, type Unit } from '../length';
-import { densityOf } from '../timber';
 import { ACROSS, pocketInFromEnd, type FixingMark } from './marks';
-import { brad, connectorScrew, FIXING_ROWS, pocketScrew, spaced, woodScrew, type Entered } from './rules';
+import { brad, FIXING_ROWS, GLUED, isHard, longOf, spaced } from './rules';
 
 /** A drawer as what holds it needs it. */
 export interface HeldBox {
   readonly unit: Unit;
   readonly stock: BoxStock;
   readonly parts: readonly Part[];
+  /** The drawer front where it is the box's own: what it is of, how wide the box is, and where its lower left corner lies on it. */
+  readonly face?: BoxFace;
+}
+
+export interface BoxFace {
+  readonly wood: Material;
+  readonly width: Length;
+  readonly x: Length;
+  readonly y: Length;
 }
 
 /** What holds a kind of joint of a box. */
@@ -28,14 +36,12 @@ export interface BoxFixing {
   readonly marks: readonly FixingMark[];
 }
 
-/** Glue alone on a butt end holds nothing: it is screwed besides, common practice. A heavier wood is hard to a screw. */
+/** Glue alone on a butt end holds nothing: it is screwed besides. Common practice. */
 const OF_JOINT: Readonly<Partial<Record<Joint, LaidFixing>>> = {
   'butt-sides-run': 'screw',
   'butt-ends-run': 'screw',
   'pocket-screw': 'pocket-screw',
 };
-const HARD = 550;
-const GLUED: ReadonlySet<LaidFixing> = new Set(['brad', 'dowel', 'loose-tenon', 'biscuit']);
 
 /** What holds the corners and the bottom of a box; bound by its parts. */
 export function boxJoints(held: HeldBox): readonly BoxFixing[] {
@@ -55,75 +61,79 @@ function kindOf(joint: Joint, told: LaidFixing | undefined): LaidFixing {
   return told === undefined || (told === 'glue' && usual !== undefined) ? (usual ?? 'glue') : told;
 }
 
-/** The part it goes through, and the one it enters: a side that covers the end, or an end that covers the sides. */
-function throughAt(joint: Joint, kind: LaidFixing, end: Role): readonly [on: Role, into: Role] {
-  const covers = CORNERS[joint].reach.sides === 1 && joint !== 'mitre';
-  return covers || kind === 'pocket-screw' ? [end, 'side'] : ['side', end];
+/**
+ * The part it goes through, and the one it enters: a side that covers the end, or an end that covers the sides, as a drawer
+ * front does that is the box's own. A pocket stands in the part that butts.
+ */
+function throughAt(joint: Joint, kind: LaidFixing, end: CornerAt['end']): readonly [on: Role, into: Role] {
+  const covers = end === 'drawer-front' || (CORNERS[joint].reach.sides === 1 && joint !== 'mitre');
+  const butts = end === 'drawer-front' ? 'side' : end;
+  if (kind === 'pocket-screw') return butts === 'side' ? ['side', end] : [end, 'side'];
+  return covers ? [end, 'side'] : ['side', end];
 }
 
 interface CornerAt {
   readonly at: 'front' | 'back';
-  readonly end: 'box-front' | 'back';
+  readonly end: 'box-front' | 'back' | 'drawer-front';
   readonly corner: Corner;
   readonly side: Sized;
   readonly board: Sized;
+  /** What the end is of. */
+  readonly wood: Material;
+  readonly face: BoxFace | undefined;
 }
 
 function cornerOf(held: HeldBox, at: 'front' | 'back'): readonly BoxFixing[] {
   const { stock } = held;
-  // The drawer front itself is screwed on where it is the box's own: what holds it stands with the front.
-  if (at === 'front' && stock.faced) return [];
-  const end = at === 'front' ? 'box-front' : 'back';
+  const first = stock.faced ? 'drawer-front' : 'box-front';
+  const end = at === 'front' ? first : 'back';
   const corner = at === 'front' ? stock.frontCorner : stock.backCorner;
   const [side, board] = [partOf(held, 'side'), partOf(held, end)];
-  return side && board ? [fixedCorner(held, { at, end, corner, side, board })] : [];
+  if (!side || !board) return [];
+  const face = end === 'drawer-front' ? held.face : undefined;
+  const wood = face?.wood ?? (at === 'front' ? stock.ends : stock.back);
+  return [fixedCorner(held, { at, end, corner, side, board, wood, face })];
 }
 
 function fixedCorner({ stock, unit }: HeldBox, here: CornerAt): BoxFixing {
-  const { at, end, side, board } = here;
+  const { end, side, board, face } = here;
   const { joint } = here.corner;
   const kind = kindOf(joint, stock.box.fixing);
   const common = { kind, one: end, other: 'side', joints: 2 } as const;
   if (kind === 'glue') return { ...common, count: 0, glue: true, marks: [] };
   const [on, into] = throughAt(joint, kind, end);
   const { places, glue } = spaced(nm(Math.min(side.width.total, board.width.total)), FIXING_ROWS[kind]);
-  const wood = into === 'side' ? stock.sides : endWood(stock, at);
-  const long = longOf(kind, on === 'side' ? side.thickness : board.thickness, wood, unit);
+  const wood = into === 'side' ? stock.sides : here.wood;
+  const entered = wood.kind === 'solid' ? 'end-grain' : 'edge';
+  const long = longOf(kind, on === 'side' ? side.thickness : board.thickness, entered, unit);
   return {
     ...{ ...common, count: 2 * places.length, on },
     glue: glue || GLUED.has(kind) || (kind === 'screw' && OF_JOINT[joint] === 'screw'),
     ...(long === undefined ? {} : { long }),
     ...(kind === 'pocket-screw' ? { thread: isHard(wood) ? 'fine' : 'coarse' } : {}),
     marks: placesAlong(here, kind, on).flatMap((along) =>
-      places.map((up) => ({ kind, along, in: up, across: ACROSS[kind] })),
+      places.map((up) => ({
+        kind,
+        along,
+        in: on === 'drawer-front' ? nm(up + (face?.y ?? 0)) : up,
+        across: ACROSS[kind],
+      })),
     ),
   };
 }
 
 /** Where along the part they go through: in the middle of what they enter; a pocket so far from the end it stands in. */
-function placesAlong({ at, corner, side, board }: CornerAt, kind: LaidFixing, on: Role): readonly Length[] {
+function placesAlong(here: CornerAt, kind: LaidFixing, on: Role): readonly Length[] {
+  const { at, end, corner, side, board, face } = here;
+  const half = share(side.thickness, 2);
+  if (on === 'drawer-front') return face ? [nm(face.x + half), nm(face.x + face.width - half)] : [];
   if (on !== 'side') {
-    const inFrom = kind === 'pocket-screw' ? pocketInFromEnd(board.thickness) : share(side.thickness, 2);
+    const inFrom = kind === 'pocket-screw' ? pocketInFromEnd(board.thickness) : half;
     return [inFrom, nm(board.length.total - inFrom)];
   }
-  const inFrom = nm(share(board.thickness, 2) + (corner.short ?? 0));
+  const pocket = kind === 'pocket-screw' && end === 'drawer-front';
+  const inFrom = pocket ? pocketInFromEnd(side.thickness) : nm(share(board.thickness, 2) + (corner.short ?? 0));
   return [at === 'front' ? inFrom : nm(side.length.total - inFrom)];
-}
-
-function endWood({ ends, back }: BoxStock, at: 'front' | 'back'): Material {
-  return at === 'front' ? ends : back;
-}
-
-function longOf(kind: LaidFixing, first: Length, into: Material, unit: Unit): Length | undefined {
-  const entered: Entered = into.kind === 'solid' ? 'end-grain' : 'edge';
-  if (kind === 'pocket-screw') return pocketScrew(first, unit);
-  if (kind === 'connector-screw') return connectorScrew(first, unit);
-  if (kind === 'screw') return woodScrew(first, entered, unit);
-  return kind === 'brad' ? brad(first, entered, unit) : undefined;
-}
-
-function isHard(wood: Material): boolean {
-  return wood.kind === 'solid' && densityOf(wood) >= HARD;
 }
 
 /** Brads on all edges of a bottom that is applied below; one in grooves is only let in. */

@@ -1,19 +1,8 @@
 import type { Body, CaseStock, CaseworkPlan, MemberRole } from '../casework';
 import type { LaidFixing, Material } from '../job';
 import { add, nm, subtract, type Length } from '../length';
-import { densityOf } from '../timber';
 import { jointsOf, lengthOf, type Joint } from './joints';
-import {
-  brad,
-  connectorScrew,
-  FIXING_ROWS,
-  pocketScrew,
-  spaced,
-  spacedOnStrip,
-  woodScrew,
-  type Entered,
-  type Spaced,
-} from './rules';
+import { FIXING_ROWS, GLUED, isHard, longOf, spaced, spacedOnStrip, type Entered, type Spaced } from './rules';
 
 /** What holds one joint of a case. */
 export interface Fixing {
@@ -37,9 +26,6 @@ const FRAME: ReadonlySet<MemberRole> = new Set<MemberRole>([
   'frame-middle-rail',
 ]);
 
-/** Heavier wood is hard to a screw; common practice, from memory. In kg/m³. */
-const HARD = 550;
-
 /** What holds every joint of a case, in the order of its members. Pure; bound by the pairs of members. */
 export function fixingsOf(stock: CaseStock, casework: Pick<CaseworkPlan, 'bodies'>): readonly Fixing[] {
   return jointsOf(casework).map((joint) => fixingOf(stock, joint));
@@ -49,17 +35,15 @@ function fixingOf(stock: CaseStock, joint: Joint): Fixing {
   const kind = kindOf(stock, joint);
   if (kind === 'glue') return { kind, joint, places: [], glue: true };
   const { places, glue } = spacedOf(kind, joint);
-  const long = longOf(stock, kind, joint);
+  const long = lengthIn(stock, kind, joint);
   return {
     ...{ kind, joint, places: places.map((place) => add(joint.along.from, place)) },
     glue: glue || GLUED.has(kind),
     ...(long === undefined ? {} : { long }),
-    ...(kind === 'pocket-screw' ? { thread: isHard(stock, joint.other) ? 'fine' : 'coarse' } : {}),
+    ...(kind === 'pocket-screw' ? { thread: isHard(materialOf(stock, joint.other)) ? 'fine' : 'coarse' } : {}),
     ...(joint.one.role === 'worktop' && materialOf(stock, joint.one)?.kind === 'solid' ? { slotted: true } : {}),
   };
 }
-
-const GLUED: ReadonlySet<LaidFixing> = new Set(['brad', 'dowel', 'loose-tenon', 'biscuit']);
 
 function kindOf({ build }: CaseStock, joint: Joint): LaidFixing {
   const { kind, one, other, letIn } = joint;
@@ -89,15 +73,12 @@ function spacedOf(kind: Exclude<LaidFixing, 'glue'>, joint: Joint): Spaced {
   return spaced(lengthOf(joint), FIXING_ROWS[kind]);
 }
 
-function longOf(stock: CaseStock, kind: LaidFixing, joint: Joint): Length | undefined {
+function lengthIn(stock: CaseStock, kind: LaidFixing, joint: Joint): Length | undefined {
   const { one, other } = joint;
-  const { unit } = stock;
-  if (kind === 'pocket-screw') return pocketScrew(thick(one.role === 'worktop' ? other : one), unit);
+  // A pocket stands in the part itself.
+  if (kind === 'pocket-screw') return longOf(kind, thick(one.role === 'worktop' ? other : one), 'edge', stock.unit);
   const [first, second] = isThroughOne(joint) ? [one, other] : [other, one];
-  const through = thickThrough(first, joint);
-  if (kind === 'connector-screw') return connectorScrew(through, unit);
-  if (kind === 'screw') return woodScrew(through, entered(stock, second, joint), unit);
-  return kind === 'brad' ? brad(through, entered(stock, second, joint), unit) : undefined;
+  return longOf(kind, thickThrough(first, joint), entered(stock, second, joint), stock.unit);
 }
 
 /** What is laid on is fixed through itself; what butts, through what it butts against; tops and fillers, from inside. */
@@ -120,9 +101,4 @@ function thick({ x, y, z }: Body): Length {
 
 function materialOf({ materials }: CaseStock, { material }: Body): Material | undefined {
   return materials.find(({ id }) => id === material);
-}
-
-function isHard(stock: CaseStock, body: Body): boolean {
-  const material = materialOf(stock, body);
-  return material?.kind === 'solid' && densityOf(material) >= HARD;
 }

@@ -51,17 +51,18 @@ export function frontScrews(of: FrontOnBox): FrontScrews {
   return { count, ...(long === undefined ? {} : { long }), marks: marksOf(of, count, wide) };
 }
 
+/** In as many rows as go on the box front: three of a high one, two, or one. */
 function marksOf(of: FrontOnBox, count: number, wide: boolean): readonly FixingMark[] {
   const heights = clearHeights(of);
-  const rows = spread(heights, count === MANY && !wide ? 3 : 2, of.height / 2);
-  // A box too low for two rows has them in one.
-  const only = heights[Math.floor(heights.length / 2)];
-  const all = rows.length > 0 || only === undefined ? rows : [nm(only)];
-  const columns = all.length === 0 ? [] : columnsOf(of, count / all.length, all);
-  const marks = all.flatMap((up) =>
-    columns.map((along): FixingMark => ({ kind: 'screw', along, in: up, across: ACROSS.screw })),
-  );
-  return marks.length === count ? marks : [];
+  for (const many of count === MANY && !wide ? [3, 2, 1] : [2, 1]) {
+    const rows = spread(heights, many, of.height / 2);
+    const columns = rows.length > 0 ? columnsOf(of, count / many, rows) : [];
+    if (columns.length > 0)
+      return rows.flatMap((up) =>
+        columns.map((along): FixingMark => ({ kind: 'screw', along, in: up, across: ACROSS.screw })),
+      );
+  }
+  return [];
 }
 
 /** Heights that are clear of edges, groove, slide and panel. */
@@ -101,6 +102,11 @@ function steps(from: number, to: number): readonly number[] {
 
 /** So many of what is clear, from the first to the last as evenly as it lies; none where two would meet. */
 function spread(clear: readonly number[], count: number, middle: number): readonly Length[] {
+  if (count === 1)
+    return clear
+      .slice(Math.floor(clear.length / 2))
+      .slice(0, 1)
+      .map(nm);
   const [first, last] = [clear[0], clear.at(-1)];
   if (first === undefined || last === undefined || last - first < CLEAR * (count - 1)) return [];
   const found = Array.from({ length: count }, (_, index) => {

@@ -1,4 +1,4 @@
-export { boxJoints, type BoxFixing } from './box-joints';
+export { boxJoints, type BoxFace, type BoxFixing } from './box-joints';
 export { fixingsOf, type Fixing } from './fixings';
 export { frontScrews, type FrontOnBox } from './front-screws';
 export { doorHardware, hardwareOf, studsOf, type CaseHardware } from './hardware';

@@ -1,5 +1,6 @@
-import type { LaidFixing } from '../job';
+import type { LaidFixing, Material } from '../job';
 import { add, inches, millimetres, nm, share, subtract, ZERO, type Length, type Unit } from '../length';
+import { densityOf } from '../timber';
 
 /** How fixings of a kind stand along a joint. Common practice, every figure of this file. */
 export interface FixingRow {
@@ -57,6 +58,16 @@ function evenly(length: Length, first: Length, count: number): readonly Length[]
   const step = (length - 2 * first) / (count - 1);
   return Array.from({ length: count }, (_, index) => nm(Math.round(first + index * step)));
 }
+
+/** Heavier wood is hard to a screw; common practice, from memory. In kg/m³. */
+const HARD = 550;
+
+export function isHard(wood: Material | undefined): boolean {
+  return wood?.kind === 'solid' && densityOf(wood) >= HARD;
+}
+
+/** What is glued besides. */
+export const GLUED: ReadonlySet<LaidFixing> = new Set(['brad', 'dowel', 'loose-tenon', 'biscuit']);
 
 /** What the second part offers a screw: its face, so thick, its edge, or its end grain. */
 export type Entered = { readonly face: Length } | 'edge' | 'end-grain';
@@ -124,4 +135,12 @@ export function brad(first: Length, entered: Entered, unit: Unit): Length | unde
   const most = typeof entered === 'object' ? subtract(entered.face, BRAD_LEFT) : INTO_EDGE;
   const wanted = Math.min(3 * first, add(first, most));
   return BRADS[unit].filter((length) => length <= wanted && length > first).at(-1);
+}
+
+/** How long a fixing of a kind is that goes through the first part: by its own list; nothing of those that have none. */
+export function longOf(kind: LaidFixing, first: Length, entered: Entered, unit: Unit): Length | undefined {
+  if (kind === 'pocket-screw') return pocketScrew(first, unit);
+  if (kind === 'connector-screw') return connectorScrew(first, unit);
+  if (kind === 'screw') return woodScrew(first, entered, unit);
+  return kind === 'brad' ? brad(first, entered, unit) : undefined;
 }

@@ -1,5 +1,6 @@
 import type { Front } from '../job';
 import {
+  millimetres,
   minus,
   nm,
   ofDimension,
@@ -15,6 +16,9 @@ import {
 } from '../length';
 import { lap } from './fronts';
 import type { Bore } from './pull';
+
+/** A bracket's screw is bored for; common practice. */
+export const BRACKET_PILOT = millimetres(2.5);
 
 /** A front on brackets, as their holes are placed. */
 export interface Bracketed {

@@ -10,6 +10,7 @@ import {
   type Source,
   type Tally,
   type Label,
+  type PlainLabel,
   ofField,
 } from '../length';
 import { bandedEdges } from './blank';
@@ -27,8 +28,8 @@ export interface RunFacts {
   readonly run: Run;
   /** Path of the run in the job document. */
   readonly path: string;
-  readonly blanks: readonly { readonly size: Length; readonly label: Label; readonly from: Source }[];
-  /** What stands open after each blank but the last. */
+  readonly blanks: readonly { readonly size: Length; readonly label: Label | PlainLabel; readonly from?: Source }[];
+  /** What stands open at each joint; of more rows than one at the joints of all. */
   readonly gaps: readonly { readonly gap: Tally }[];
   readonly band: Band | undefined;
   readonly bandPath: string;
@@ -44,11 +45,12 @@ export function grainRun({ run, path, blanks, gaps, band, bandPath, meeting }: R
   const field = (name: string): Source => ofField(`${path}.${name}`);
   const bands = bandedEdges(band, meeting);
   const strip = run.strip ?? ZERO;
+  const cuts = Math.max(0, blanks.length - 1);
   return {
     panel: tally(
       ...blanks.map(({ size, label, from }) => plus(label, size, from)),
-      unlessZero(plusTimes('kerf', gaps.length, run.kerf, field('kerf'))),
-      unlessZero(plusTimes('strip-cut-out', gaps.length, strip, field('strip'))),
+      unlessZero(plusTimes('kerf', cuts, run.kerf, field('kerf'))),
+      unlessZero(plusTimes('strip-cut-out', cuts, strip, field('strip'))),
       unlessZero(plus('trim', run.trim, field('trim'))),
     ),
     jumps: gaps.map(({ gap }) =>

@@ -40,41 +40,42 @@ function belongs({ drawers }: Bank, { drawer }: AsBuiltReading): boolean {
   return drawer === undefined || drawers.some(({ id }) => id === drawer);
 }
 
-function newestByBank(log: readonly LogEntryOf<Length>[]): ReadonlyMap<string, readonly AsBuiltReading[]> {
-  const newest = new Map<string, Map<string, AsBuiltReading>>();
+type OfGroup<R> = ReadonlyMap<string, readonly R[]>;
+
+/** The newest reading of every thing at its place, by what it was measured at; `told` says both, or nothing. */
+function newestBy<R>(
+  log: readonly LogEntryOf<Length>[],
+  told: (entry: Reading, path: string) => { readonly at: string; readonly reading: R } | undefined,
+  same: (reading: R) => string,
+): OfGroup<R> {
+  const newest = new Map<string, Map<string, R>>();
   log.forEach((entry, index) => {
-    if (entry.kind !== 'reading' || entry.bank === undefined || entry.what === 'thickness') return;
-    const { what, drawer, place, length } = entry;
-    const ofBank = newest.get(entry.bank) ?? new Map<string, AsBuiltReading>();
-    const reading = {
-      what,
-      length,
-      path: `log[${index}].length`,
-      ...(drawer === undefined ? {} : { drawer }),
-      ...(place === undefined ? {} : { place }),
-    };
-    ofBank.set([what, drawer, place].join(' '), reading);
-    newest.set(entry.bank, ofBank);
+    const found = entry.kind === 'reading' ? told(entry, `log[${index}].length`) : undefined;
+    if (!found) return;
+    const group = newest.get(found.at) ?? new Map<string, R>();
+    group.set(same(found.reading), found.reading);
+    newest.set(found.at, group);
   });
-  return new Map([...newest].map(([bank, readings]) => [bank, [...readings.values()]]));
+  return new Map([...newest].map(([at, readings]) => [at, [...readings.values()]]));
 }
 
-/** Of doors, each by its newest at the side it is hinged on. */
-function newestByDoor(log: readonly LogEntryOf<Length>[]): ReadonlyMap<string, readonly HungReading[]> {
-  const newest = new Map<string, HungReading>();
-  const byDoor = new Map<string, readonly HungReading[]>();
-  log.forEach((entry, index) => {
-    if (entry.kind !== 'reading' || entry.door === undefined) return;
-    const { what, place: hand, length, door } = entry;
-    if ((what !== 'hinge' && what !== 'leaf') || (hand !== 'left' && hand !== 'right')) return;
-    const { bank: id = '' } = readAddress(door);
-    newest.set([door, what, hand].join(' '), { what, door: id, hand, length, path: `log[${index}].length` });
-  });
-  for (const [key, reading] of newest) {
-    const door = key.slice(0, key.lastIndexOf(' ', key.lastIndexOf(' ') - 1));
-    byDoor.set(door, [...(byDoor.get(door) ?? []), reading]);
-  }
-  return byDoor;
+function newestByBank(log: readonly LogEntryOf<Length>[]): OfGroup<AsBuiltReading> {
+  const told = ({ bank: at, what, drawer, place, length }: Reading, path: string) => {
+    if (at === undefined || what === 'thickness') return undefined;
+    const where = { ...(drawer === undefined ? {} : { drawer }), ...(place === undefined ? {} : { place }) };
+    return { at, reading: { what, length, path, ...where } };
+  };
+  return newestBy<AsBuiltReading>(log, told, ({ what, drawer, place }) => [what, drawer, place].join(' '));
+}
+
+/** Of doors, at the side they are hinged on. */
+function newestByDoor(log: readonly LogEntryOf<Length>[]): OfGroup<HungReading> {
+  const told = ({ door: at, what, place: hand, length }: Reading, path: string) => {
+    if (at === undefined || (what !== 'hinge' && what !== 'leaf')) return undefined;
+    if (hand !== 'left' && hand !== 'right') return undefined;
+    return { at, reading: { what, door: readAddress(at).bank ?? '', hand, length, path } };
+  };
+  return newestBy<HungReading>(log, told, ({ what, hand }) => `${what} ${hand}`);
 }
 
 /** The readings of one thing, of one drawer where one is named. */

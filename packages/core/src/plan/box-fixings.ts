@@ -1,8 +1,16 @@
 import { BOTTOMS, boxStock, type BoxStock } from '../box';
-import { boxJoints, frontScrews, slideHardware, type BoxFixing, type CaseHardware, type FrontOnBox } from '../fixing';
-import { lap } from '../fronts';
+import {
+  boxJoints,
+  frontScrews,
+  slideHardware,
+  type BoxFace,
+  type BoxFixing,
+  type CaseHardware,
+  type FrontOnBox,
+} from '../fixing';
+import { BRACKET_PILOT, lap } from '../fronts';
 import { drawerSettings, type Job, type Material } from '../job';
-import { millimetres, nm, share, subtract, ZERO, type Length } from '../length';
+import { nm, share, subtract, ZERO, type Length } from '../length';
 import type { BankPlan, DrawerPlan } from './types';
 
 /** What holds the box of a drawer, and its front on it; what has no size yet is left away. */
@@ -10,7 +18,9 @@ export function boxFixings(job: Job, bank: BankPlan, drawer: DrawerPlan): readon
   const plain = bank.bank.drawers[drawer.place];
   if (!plain) return [];
   const stock = stockOf(job, bank, plain);
-  return [...boxJoints({ unit: job.unit, stock, parts: drawer.parts }), ...frontFixing(job, bank, drawer, stock)];
+  const face = stock.faced ? faceOf(job, bank, drawer) : undefined;
+  const held = { unit: job.unit, stock, parts: drawer.parts, ...(face ? { face } : {}) };
+  return [...boxJoints(held), ...frontFixing(job, bank, drawer, stock)];
 }
 
 /** Slides, pulls and all their screws for a bank. */
@@ -30,6 +40,13 @@ function stockOf(job: Job, { bank }: BankPlan, drawer: BankPlan['bank']['drawers
   return boxStock(drawerSettings(bank, drawer).box, material, bank.front);
 }
 
+/** The drawer front that is the box's own. */
+function faceOf({ materials }: Job, bank: BankPlan, drawer: DrawerPlan): BoxFace | undefined {
+  const wood = materials.find(({ id }) => id === drawer.frontMaterial);
+  const width = drawer.dimensions['box.width']?.total;
+  return wood && width !== undefined ? { wood, width, ...behindFront(bank, drawer, width) } : undefined;
+}
+
 /** From inside the box; where the front is the box's own its corner says what holds it. */
 function frontFixing(job: Job, bank: BankPlan, drawer: DrawerPlan, stock: BoxStock): readonly BoxFixing[] {
   if (drawer.brackets.length > 0) return [bracketFixing(drawer)];
@@ -47,16 +64,13 @@ function frontFixing(job: Job, bank: BankPlan, drawer: DrawerPlan, stock: BoxSto
 /** Screwed to its brackets in place of the box front; their holes are bored from its back. */
 function bracketFixing({ brackets }: DrawerPlan): BoxFixing {
   const marks = brackets.map(
-    ({ x, y }) => ({ kind: 'screw', along: x.total, in: y.total, across: BRACKET_BORE }) as const,
+    ({ x, y }) => ({ kind: 'screw', along: x.total, in: y.total, across: BRACKET_PILOT }) as const,
   );
   return {
     ...{ kind: 'screw', one: 'drawer-front', other: 'side', joints: 2, count: brackets.length, glue: false },
     ...{ on: 'drawer-front', marks },
   };
 }
-
-/** Pilot of a bracket's screw; common practice. */
-const BRACKET_BORE = millimetres(2.5);
 
 /** The box front, and where it lies behind its drawer front; nothing where either has no size, or there is only one. */
 function onBox(job: Job, plan: BankPlan, drawer: DrawerPlan, stock: BoxStock): FrontOnBox | undefined {

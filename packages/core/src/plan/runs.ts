@@ -3,10 +3,8 @@ import type { Bank, Case } from '../job';
 import {
   minus,
   plus,
-  plusTimes,
   tally,
   unlessZero,
-  ZERO,
   type Length,
   type Source,
   type Tally,
@@ -66,27 +64,17 @@ export function rowRun(owner: Case, casePath: string, banks: readonly BankPlan[]
 
 /** What hangs at the front of a case that is told how it is made, across one panel: its fronts, and its doors beside them. */
 export function wholeRun(owner: Case, casePath: string, tree: FrontTree | undefined): GrainRun | undefined {
-  const { run } = owner;
-  if (!run || !tree || tree.kind === 'face') return undefined;
-  const field = (name: string): Source => ofField(`${casePath}.run.${name}`);
-  const across = widest(tree);
-  const joints = across.length - 1;
-  const strip = run.strip ?? ZERO;
-  return {
-    panel: tally(
-      ...across.map((width) => plus('front-or-leaf', width)),
-      unlessZero(plusTimes('kerf', joints, run.kerf, field('kerf'))),
-      unlessZero(plusTimes('strip-cut-out', joints, strip, field('strip'))),
-      unlessZero(plus('trim', run.trim, field('trim'))),
-    ),
-    jumps: gapsAcross(tree).map((gap) =>
-      tally(
-        plus('gap', gap),
-        minus('kerf', run.kerf, field('kerf')),
-        unlessZero(minus('strip-cut-out', strip, field('strip'))),
-      ),
-    ),
-  };
+  if (!owner.run || !tree || tree.kind === 'face') return undefined;
+  return grainRun({
+    run: owner.run,
+    path: `${casePath}.run`,
+    blanks: widest(tree).map((size) => ({ size, label: 'front-or-leaf' })),
+    // Each face has bands of its own: they are in what stands between the blanks.
+    gaps: gapsAcross(tree).map((gap) => ({ gap: tally(plus('gap', gap)) })),
+    band: undefined,
+    bandPath: '',
+    meeting: ['right', 'left'],
+  });
 }
 
 /** The widths that make a tree as wide as it is. */

@@ -24,7 +24,7 @@ import { Say } from '../../words/say';
     @if (byHand().length > 0) {
       <p i18n class="caption">
         Screws of the front of {byHand().length, plural, =1 {box} other {boxes}} {{ byHand().join(', ') }} have no place
-        25 mm clear of groove, slide, pull and panel: set them by hand.
+        25 mm (1 in) clear of groove, slide, pull and panel: set them by hand.
       </p>
     }`,
   host: { class: 'block' },

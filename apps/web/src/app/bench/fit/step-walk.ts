@@ -16,6 +16,8 @@ import {
   drawSlideHoles,
   doorBefore,
   doorSteps,
+  isMember,
+  isOfDoor,
   isOfFront,
   frontSteps,
   hangSteps,
@@ -184,7 +186,7 @@ export class StepWalk {
     if (door === undefined || !job || !plan) return '';
     const held = partsOf(job, plan).parts.find(
       ({ use, release }) =>
-        use.case === owner?.id && use.node === door && use.role.startsWith('door') && release !== 'now',
+        use.case === owner?.id && use.node === door && isMember(use.role) && isOfDoor(use.role) && release !== 'now',
     );
     return held ? this.speech.say(said(`when/${held.release}`)) : '';
   });
@@ -222,8 +224,9 @@ export class StepWalk {
     return { name: `${own.door} ${own.name}`, own, entry: { door, step: own.name } };
   }
 
-  /** The door before this bank is not hung yet. */
+  /** The door before this bank is not hung yet, and nothing of the bank either. */
   private doorWaits(): boolean {
+    if (this.count() > 0) return false;
     const owner = this.owner();
     const door = owner?.casework && doorBefore(owner.doors, owner.casework, this.bank().bank);
     if (!owner || !door) return false;
