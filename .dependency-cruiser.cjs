@@ -99,8 +99,8 @@ module.exports = {
     forbid(
       'through-the-face',
       '^(apps|packages/(?!core))',
-      '^packages/core/src/(?!index)',
-      'core is used through its index',
+      '^packages/core/src/(?!index|length/index)',
+      'core is used through its index, or its lengths through theirs, which do not bring the planner along',
     ),
   ],
   options: {

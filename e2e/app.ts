@@ -71,6 +71,8 @@ export async function kept(page: Page): Promise<void> {
 /** No serious fault of access on what is shown; in the other theme, whose difference is its colours, none of colours. */
 export async function soundAccess(page: Page, where: string): Promise<void> {
   // Everything shown is of one page: it is looked at there, without another page for the sum of it.
+  // However much is on it, and however slow the machine: a look at a page takes as long as it takes.
+  base.setTimeout(base.info().timeout + 20_000);
   const axe = (): AxeBuilder => new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
   await noneSerious(axe(), where);
   await otherTheme(page);

@@ -172,8 +172,9 @@ test('boards of solid wood are listed with what to buy', async ({ page }) => {
   await page.getByRole('link', { name: /^Cut/ }).click();
   await view(page, 'Boards');
   const cherry = page.getByRole('region', { name: 'Black cherry, 20 mm' });
-  await expect(cherry).toContainText('3.54 m · 0.0159 m³');
-  await expect(cherry).toContainText('drawer front');
+  // The low front of one board, the three higher ones glued up of two each.
+  await expect(cherry).toContainText('6.20 m · 0.0167 m³');
+  await expect(cherry).toContainText('from 2 boards of 77.0mm for the drawer front');
   await expect(page.getByRole('region', { name: 'Rails of the case' })).toContainText('rails');
 });
 

@@ -104,6 +104,14 @@ test('what goes in decides how low a front may be, and says when it does not fit
   await expect(thing.getByRole('alert')).toContainText('Read "heavy": a plain number is wanted');
   await thing.getByRole('button', { name: 'Take out thing' }).click();
   await expect(page.locator('[data-code="CONTENTS_TOO_WIDE"]')).toHaveCount(0);
+  // Something whose size is known, and its own from then on.
+  await card.getByLabel('Or something known, to be measured').selectOption('bottle');
+  await expect(card.getByRole('alert')).toContainText('more than there is to share out');
+  await card.getByLabel('Or something known, to be measured').selectOption('small can');
+  const can = card.getByRole('group', { name: 'small can' });
+  await expect(can.getByLabel('Across')).not.toHaveValue('');
+  await can.getByRole('button', { name: 'Take out small can' }).click();
+  await expect(can).toHaveCount(0);
   await kept(page);
 });
 

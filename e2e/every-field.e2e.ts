@@ -18,8 +18,8 @@ const EXCEPT: readonly (readonly [field: RegExp, why: string])[] = [
     'of a whole case: see every-case-field.spec',
   ],
   [/^cases\[\]\.gates\b/, 'passed at the cut list: see case.e2e'],
-  [/^cases\[\]\.(tiltOuts|boards|uprights|at)\b/, 'read and kept; of no plan yet'],
-  [/^room\b/, 'as rooms: read and kept, of no plan yet'],
+  [/^(room|cases\[\]\.(tiltOuts|boards|lids|uprights|at))\b/, 'of whole cases: see every-case-field.spec'],
+  [/^inTurn\b/, 'written by a button of a finding'],
   [/^hinges\b/, 'from a door’s card: see every-case-field.spec'],
   [/^cases\[\]\.banks\[\]\.compartment$/, 'as the case it stands in'],
   [

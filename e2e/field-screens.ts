@@ -44,6 +44,23 @@ const drawer =
     await page.getByRole('button', { name: new RegExp(`^Drawer ${place}(,|$)`) }).click();
   };
 
+/** A finish and something bought in begun. */
+const decided = async (page: Page): Promise<void> => {
+  await tab('Decided')(page);
+  await page.getByRole('button', { name: '+ finish' }).click();
+  await page.getByRole('button', { name: '+ thing' }).click();
+};
+
+/** A share of the price told in one of its ways. */
+const share = (name: string, way: number, fields: readonly string[]) => ({
+  fields,
+  does: async (page: Page) => {
+    await step('Price')(page);
+    await tab('Decided')(page);
+    await page.getByRole('group', { name, exact: true }).getByRole('combobox').selectOption({ index: way });
+  },
+});
+
 export const SCREENS: readonly Screen[] = [
   { name: 'Case', open: step('Case'), but: /^(unit|step)$/ },
   { name: 'a sheet material', open: material('9 mm ply') },
@@ -65,12 +82,18 @@ export const SCREENS: readonly Screen[] = [
   { name: 'Cut, sheets', open: step('Cut', 'Left', tab('Sheets')) },
   { name: 'Cut, files', open: step('Cut', 'Left', tab('Files')) },
   { name: 'Fit, fronts', open: step('Fit', 'Left', tab('Fronts')) },
+  { name: 'Price', open: step('Price', 'Left', decided) },
   { name: 'the unit', open: step('Case'), but: /^step$/ },
   { name: 'the step', open: step('Case') },
 ];
 
 /** What buttons and lists of their own set, one deed each. */
 export const DEEDS: readonly { readonly fields: readonly string[]; readonly does: (page: Page) => Promise<void> }[] = [
+  share('Overhead', 1, ['pricing.overhead.percent']),
+  share('Overhead', 2, ['pricing.overhead.hour']),
+  share('Margin', 1, ['pricing.margin.percent', 'pricing.margin.of']),
+  share('Discount', 1, ['pricing.discount']),
+  share('Tax', 1, ['pricing.tax.percent', 'pricing.tax.how']),
   {
     fields: ['cases[].banks[].opening.width[].drawer'],
     does: async (page) => {

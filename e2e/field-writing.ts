@@ -93,6 +93,7 @@ const NUMBER = /_kg$|_kg_m3|_gpa|_c$|humidity|price|extension|stages|ratio|count
 function other(path: string, now: string): string {
   if (path.endsWith('species')) return 'Oak, white';
   if (/ratio|extension/.test(path)) return '1.3';
+  if (path.startsWith('pricing.') && !/\.(name|unit)$/.test(path)) return now === '3' ? '4' : '3';
   if (path.endsWith('stages')) return '3';
   if (path.endsWith('density_kg_m3')) return '44';
   if (path.endsWith('.most')) return '20';

@@ -20,6 +20,7 @@ await main(() =>
   withApplication(async (browser, url) => {
     await measure(browser, url);
     await draggingDivider(browser, url);
+    await turningSolid(browser, url);
     await searchingFrames(browser, url);
   }),
 );
@@ -60,6 +61,57 @@ async function draggingDivider(browser, url) {
   await page.close();
   tell('dragging a divider of a case', frames, 'wall');
   tell('the same by the thread’s own clock', frames, 'own');
+}
+
+/** A case of four banks with doors, turned as a solid: our own work in each frame, the drawing by the machine apart. */
+async function turningSolid(browser, url) {
+  // What the browser keeps of the application would bring its scripts from elsewhere.
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+  // What runs in a frame, by the page's own clock.
+  await page.addInitScript(() => {
+    const ask = globalThis.requestAnimationFrame.bind(globalThis);
+    globalThis.frames = [];
+    globalThis.requestAnimationFrame = (frame) =>
+      ask((now) => {
+        const from = performance.now();
+        frame(now);
+        globalThis.frames.push(performance.now() - from);
+      });
+  });
+  const answer = await page.request.post(`${url}/api/jobs`, { data: { document: fourBanksWithDoors() } });
+  const { id } = await answer.json();
+  const scripts = [];
+  page.on('response', (response) => {
+    if (response.request().resourceType() === 'script') scripts.push(response);
+  });
+  await page.goto(`${url}/jobs/${id}/case`);
+  const solid = page.getByRole('button', { name: 'Solid', exact: true });
+  await solid.waitFor();
+  const before = scripts.length;
+  await solid.click();
+  await page.getByRole('button', { name: 'Larger' }).click();
+  await page.waitForTimeout(1500);
+  const sizes = await Promise.all(
+    scripts.slice(before).map(async (one) => (await one.request().sizes()).responseBodySize),
+  );
+  say(
+    `the solid view brings ${Math.round(sizes.reduce((a, b) => a + b, 0) / 1024)} kB over the wire when it is opened`,
+  );
+  await page.evaluate(() => void globalThis.frames.splice(0));
+  await page.mouse.move(400, 400);
+  await page.mouse.down();
+  for (let move = 0; move < MOVES; move += 1) {
+    await page.mouse.move(400 + 200 * Math.sin(move / 9), 400 + 60 * Math.cos(move / 7));
+    await page.waitForTimeout(FRAME);
+  }
+  await page.mouse.up();
+  const frames = await page.evaluate(() => globalThis.frames);
+  await page.close();
+  tell(
+    'turning a solid of four banks with doors',
+    frames.map((own) => ({ own })),
+    'own',
+  );
 }
 
 function tell(what, frames, clock) {
@@ -143,6 +195,24 @@ function wholeCase() {
   const banks = across.map(({ id }) => ({ ...owner.banks[0], id: `b-${id}`, compartment: id }));
   const whole = { ...owner, build: { ...build, width: '84 in' }, layout: { id: 'front', across }, banks };
   return { ...bench, name: 'Four banks in a case', cases: [whole] };
+}
+
+/** The same with two columns more, each behind a pair of doors. */
+function fourBanksWithDoors() {
+  const whole = wholeCase();
+  const [owner] = whole.cases;
+  const across = ['n1', 'n2', 'n3', 'n4', 'n5', 'n6'].map((id) => ({ id }));
+  const door = (id, over) => ({
+    ...{ id, over, mount: 'overlay', top: '1/4 in', bottom: '1/4 in', left: '1/4 in', right: '1/4 in' },
+    ...{ gap: '1/8 in', leaves: 2, material: owner.build.panel },
+  });
+  const build = { ...owner.build, width: '120 in' };
+  const doors = [door('o5', 'n5'), door('o6', 'n6')];
+  return {
+    ...whole,
+    name: 'Four banks with doors',
+    cases: [{ ...owner, build, layout: { id: 'front', across }, doors }],
+  };
 }
 
 /** Sixty drawers in four banks of fifteen, low enough to fit: three hundred parts. */

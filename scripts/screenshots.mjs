@@ -15,7 +15,7 @@ const VIEWS = [
     unfold: 'Hinges',
     to: 'z-hinge-pick',
   },
-  { name: 'materials', job: 'Flag chest', step: 'measure', key: 'm', press: ['Black cherry, 20 mm'] },
+  { name: 'price', job: 'Splicing bench', step: 'price' },
   { name: 'measure', job: 'Notions bank', step: 'measure', ask: 'Width that governs' },
   { name: 'divide', job: 'Notions bank', step: 'divide', ask: 'Front height of drawer 6' },
   { name: 'boxes', job: 'Notions bank', step: 'boxes', ask: 'Width of box 2' },
@@ -23,7 +23,6 @@ const VIEWS = [
   { name: 'fronts', job: 'Flag chest', step: 'fronts', press: ['From the top edge'], to: 'z-pulls' },
   { name: 'findings', job: 'Rope bench', step: 'boxes', key: 'f', press: ['Make the bottom of 12 mm birch plywood'] },
   { name: 'print', job: 'Notions bank', paper: 'Bench card' },
-  { name: 'conflict', job: 'Rope bench', step: 'measure', elsewhere: true },
   {
     name: 'cut',
     job: 'Notions bank',
@@ -48,7 +47,14 @@ const VIEWS = [
     keys: ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight'],
   },
   { name: 'record', record: true },
-  { name: 'divide-dim', job: 'Rope bench', step: 'divide', theme: 'dim', ask: 'Clear height of drawer 3' },
+  { name: 'room-dim', job: 'Splicing bench', step: 'case', theme: 'dim', press: ['In the room'], to: 'z-room-card' },
+  {
+    name: 'solid',
+    job: 'Splicing bench',
+    step: 'case',
+    press: ['Solid', 'Larger', 'Drawer 1 of Fids and palms', 'Drawer 2 of Canvas', 'Door “o1”'],
+    drawn: true,
+  },
   { name: 'measure-phone', job: 'Notions bank', step: 'measure', width: 390, height: 844 },
 ];
 
@@ -72,7 +78,6 @@ async function picture(
     key,
     write,
     laser = 0,
-    elsewhere,
     tab,
     settle,
     paper,
@@ -80,6 +85,7 @@ async function picture(
     record,
     begin,
     keys = [],
+    drawn,
     ...look
   },
 ) {
@@ -120,7 +126,6 @@ async function picture(
       .waitFor();
   if (write) await page.keyboard.type(write);
   await takeReadings(page, laser);
-  if (elsewhere) await changedElsewhere(page);
   if (record) await measuredBack(page, url);
   for (const button of press) await page.getByRole('button', { name: button, exact: true }).click();
   if (unfold) await page.locator('summary').filter({ hasText: unfold }).click();
@@ -131,6 +136,8 @@ async function picture(
   }
   if (ask) await page.getByRole('button', { name: new RegExp(`^${ask}, `) }).click();
   await page.evaluate(() => document.fonts.ready);
+  // A solid is drawn finely once it is still.
+  if (drawn) await page.waitForTimeout(2500);
   await page.waitForTimeout(300);
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
   await context.close();
@@ -222,18 +229,4 @@ async function stocked(page) {
   await page.request.post(`${new URL(page.url()).origin}/api/shop/stock/list`, { data: { items } });
   await page.reload();
   await page.getByRole('tab', { name: 'Rack' }).waitFor();
-}
-
-/** Another window saves first; then this one does. */
-async function changedElsewhere(page) {
-  const { origin, pathname } = new URL(page.url());
-  const path = `${origin}/api/jobs/${pathname.split('/')[2]}`;
-  const { revision, document } = await (await page.request.get(path)).json();
-  const [owner] = document.cases;
-  const [bank, ...others] = owner.banks;
-  const opening = { ...bank.opening, height: ['27 in'], depth: ['20 1/4 in'] };
-  const changed = { ...document, cases: [{ ...owner, banks: [{ ...bank, opening }, ...others] }] };
-  await page.request.put(path, { data: { revision, document: changed } });
-  await page.getByLabel('Width, reading 1').fill('17 7/8');
-  await page.getByText('This job was changed elsewhere meanwhile').waitFor();
 }

@@ -29,13 +29,15 @@ import type { NetworkService } from './network/service';
 import { together } from './http/together';
 import { jobsRouter, saveJobs } from './jobs/router';
 import type { JobService } from './jobs/service';
-import { LogRepository } from './log/repository';
 import { recordRouter } from './log/record-router';
 import { addToLogs, logRouter } from './log/router';
 import { lookingUp } from './found/look-up';
 import type { Looking } from './found/question';
 import { Following } from './log/following';
-import { LogService } from './log/service';
+import type { LogService } from './log/service';
+import { CostingRepository } from './costing/repository';
+import { costingRouter } from './costing/router';
+import { CostingService } from './costing/service';
 import { MoneyRepository } from './money/repository';
 import { moneyRouter } from './money/router';
 import { MoneyService } from './money/service';
@@ -46,6 +48,8 @@ import { pricesRouter } from './prices/router';
 import { simulatedSupplier } from './prices/simulated-supplier';
 import type { Printer } from './print/printer';
 import { printRouter } from './print/router';
+import { quotesRouter } from './quotes/router';
+import type { QuoteService } from './quotes/service';
 import { ShopRepository } from './shop/repository';
 import { shopRouter } from './shop/router';
 import { StockRepository } from './stock/repository';
@@ -55,10 +59,12 @@ export interface ApiParts {
   readonly pool: Pool;
   readonly looking: Looking;
   readonly jobs: JobService;
+  readonly log: LogService;
   readonly revisions: RevisionRepository;
   readonly logger: Logger;
   readonly printer: Printer;
   readonly network: NetworkService;
+  readonly quotes: QuoteService;
   readonly version: string;
   /** Host names it is known by besides those of this machine. */
   readonly names: readonly string[];
@@ -66,10 +72,9 @@ export interface ApiParts {
 
 /** Puts everything under /api on the application. */
 export function useApi(app: Express, parts: ApiParts): void {
-  const { pool, looking, jobs, revisions, logger, printer, network, version, names } = parts;
+  const { pool, looking, jobs, log, revisions, logger, printer, network, version, names } = parts;
   const first = together(logRequests(logger), guard(names), apiHeaders, gate(network, refusedHere), decideWhose());
   const lookUp = lookingUp(looking);
-  const log = new LogService(new LogRepository(pool), jobs);
   saveJobs(app, first, jobs);
   addToLogs(app, first, log);
   const api = Router();
@@ -91,8 +96,10 @@ export function useApi(app: Express, parts: ApiParts): void {
   api.use('/shop', shopRouter(slides, materials));
   api.use('/shop', stockRouter(new StockService(new StockRepository(pool))));
   api.use('/shop/money', moneyRouter(new MoneyService(new MoneyRepository(pool))));
+  api.use('/shop/costing', costingRouter(new CostingService(new CostingRepository(pool))));
   const supplier = simulatedSupplier(Math.random, () => new Date());
   api.use('/shop/prices', pricesRouter(new PriceService(new PriceRepository(pool), supplier)));
+  api.use(quotesRouter(parts.quotes, printer));
   api.use('/network', networkRouter(network));
   api.use('/print', printRouter(printer));
   api.use('/devices', devicesRouter({ laser: simulatedLaser(Math.random), caliper: simulatedCaliper(Math.random) }));

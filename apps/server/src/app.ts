@@ -9,6 +9,7 @@ import { guard } from './http/guard';
 import { logRequests } from './http/log-requests';
 import { gate } from './network/gate';
 import { letIn, showLetIn } from './network/let-in';
+import { publicQuotes } from './quotes/public';
 
 export interface AppParts extends ApiParts {
   readonly webRoot: string;
@@ -23,6 +24,8 @@ export function createApp({ webRoot, ...parts }: AppParts): Express {
   useApi(app, parts);
   app.use(logRequests(parts.logger));
   app.use(guard(parts.names));
+  // Whoever has the link of a quote needs no pass for it.
+  app.use(publicQuotes(parts.quotes));
   app.use(pageHeaders());
   app.use(letIn(parts.network));
   app.use(gate(parts.network, showLetIn));

@@ -5,7 +5,9 @@ import { createApp } from './app';
 import { readConfig, type Config } from './config';
 import { migrate } from './db/migrate';
 import { openPatientPool, openPool } from './db/pool';
-import { addDemoJobs } from './demo/demo';
+import { CostingRepository } from './costing/repository';
+import { CostingService } from './costing/service';
+import { addDemoJobs, addDemoPrices } from './demo/demo';
 import { ErasingRepository } from './erasing/repository';
 import { Door } from './network/door';
 import { NetworkRepository } from './network/repository';
@@ -13,9 +15,15 @@ import { NetworkService } from './network/service';
 import { OWN_SHOP } from './whose/shop';
 import { LookingThread } from './looking/thread';
 import { JobRepository } from './jobs/repository';
+import { LogRepository } from './log/repository';
+import { LogService } from './log/service';
+import { MoneyRepository } from './money/repository';
+import { MoneyService } from './money/service';
+import { QuoteRepository } from './quotes/repository';
+import { QuoteService } from './quotes/service';
 import { RevisionRepository } from './revisions/repository';
 import { JobService } from './jobs/service';
-import { PrinterThreads } from './print/printer';
+import { PrinterProcesses } from './print/printer';
 
 try {
   await start(readConfig(process.env, new URL('../../../', import.meta.url)));
@@ -30,13 +38,21 @@ async function start(config: Config): Promise<void> {
   const revisions = new RevisionRepository(pool);
   const jobs = new JobService(new JobRepository(pool), revisions);
   const { wasNew } = await broughtUpToDate(config);
-  if (wasNew) logger.info({ jobs: await addDemoJobs(jobs, config.demo) }, 'demo jobs put in');
-  const printer = new PrinterThreads(config.printWorker, config.fonts);
+  if (wasNew) {
+    const prices = await addDemoPrices(new CostingService(new CostingRepository(pool)), config.demo);
+    logger.info({ jobs: await addDemoJobs(jobs, config.demo), prices }, 'demo jobs put in');
+  }
+  const printer = new PrinterProcesses(config.printWorker, config.fonts);
   const looking = new LookingThread(config.lookingWorker, config.databaseUrl);
   const door = new Door(config.networkPort);
   const network = new NetworkService(new NetworkRepository(pool), door, config.publicAddress);
   const { webRoot, version, names } = config;
-  const app = createApp({ pool, looking, jobs, revisions, logger, webRoot, printer, network, version, names });
+  const log = new LogService(new LogRepository(pool), jobs);
+  const costing = new CostingService(new CostingRepository(pool));
+  const money = new MoneyService(new MoneyRepository(pool));
+  const quotes = new QuoteService({ quotes: new QuoteRepository(pool), jobs, log, costing, money });
+  const parts = { pool, looking, jobs, log, revisions, logger, printer, network, quotes };
+  const app = createApp({ ...parts, webRoot, version, names });
   const server = await listen(app, config);
   door.answer(app);
   if (!(await network.begin(OWN_SHOP)))

@@ -8,6 +8,14 @@ import { openPool } from './db/pool';
 import { JobRepository } from './jobs/repository';
 import { JobService } from './jobs/service';
 import { RevisionRepository } from './revisions/repository';
+import { CostingRepository } from './costing/repository';
+import { CostingService } from './costing/service';
+import { LogRepository } from './log/repository';
+import { LogService } from './log/service';
+import { MoneyRepository } from './money/repository';
+import { MoneyService } from './money/service';
+import { QuoteRepository } from './quotes/repository';
+import { QuoteService } from './quotes/service';
 import { Answers } from './looking/answers';
 import { Door } from './network/door';
 import { NetworkRepository } from './network/repository';
@@ -41,11 +49,16 @@ export function bareApp(pool: Pool): Express {
 /** The application on a pool, with other parts than it usually has. */
 export function appWith(pool: Pool, others: Partial<AppParts> = {}): Express {
   const revisions = new RevisionRepository(pool);
+  const jobs = new JobService(new JobRepository(pool), revisions);
+  const log = new LogService(new LogRepository(pool), jobs);
+  const costing = new CostingService(new CostingRepository(pool));
+  const money = new MoneyService(new MoneyRepository(pool));
   return createApp({
     pool,
     looking: new Answers(pool),
     revisions,
-    jobs: new JobService(new JobRepository(pool), revisions),
+    ...{ jobs, log },
+    quotes: new QuoteService({ quotes: new QuoteRepository(pool), jobs, log, costing, money }),
     logger: pino({ level: 'silent' }),
     webRoot: 'no-such-folder',
     printer: printsHere,

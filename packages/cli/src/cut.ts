@@ -1,4 +1,5 @@
 import { cutDocument, plan, type RackItem, ENGLISH, wordsIn } from '@zabble/core';
+import { readArguments } from './arguments';
 import { readJobFrom } from './job-file';
 import { noted, refused, type Outcome } from './outcome';
 import { readStockFrom } from './stock-file';
@@ -8,7 +9,6 @@ const USAGE = 'cut wants one job file: npm run -s cut -- [--stock STOCK.csv] [--
 const USUAL = { tries: 4000, seed: 1 };
 
 interface Asked {
-  readonly path: string;
   readonly stock?: string;
   readonly tries: number;
   readonly seed: number;
@@ -19,7 +19,7 @@ interface Asked {
  * that first. The same files, tries and seed give the same answer.
  */
 export function cutCommand(args: readonly string[]): Outcome {
-  const asked = readArguments(args);
+  const asked = readArguments<Asked>(args, USUAL, readOption);
   if (!asked) return { out: '', err: `${USAGE}\n`, code: 2 };
   const read = readJobFrom(asked.path);
   if ('errors' in read) return refused(read.errors);
@@ -35,26 +35,7 @@ export function cutCommand(args: readonly string[]): Outcome {
   return { out: `${JSON.stringify(document, null, 2)}\n`, err: noted(read.newer), code: 0 };
 }
 
-/** Undefined where the arguments are not what the command takes. */
-function readArguments(args: readonly string[]): Asked | undefined {
-  let asked: Omit<Asked, 'path'> = USUAL;
-  const paths: string[] = [];
-  for (let at = 0; at < args.length; at += 1) {
-    const word = args[at] ?? '';
-    if (!word.startsWith('--')) {
-      paths.push(word);
-      continue;
-    }
-    const option = readOption(word, args[(at += 1)]);
-    if (!option) return undefined;
-    asked = { ...asked, ...option };
-  }
-  const [path] = paths;
-  return path !== undefined && paths.length === 1 ? { path, ...asked } : undefined;
-}
-
-function readOption(word: string, value: string | undefined): Partial<Asked> | undefined {
-  if (value === undefined) return undefined;
+function readOption(word: string, value: string): Partial<Asked> | undefined {
   if (word === '--stock') return { stock: value };
   const number = Number(value);
   const fine = ['--tries', '--seed'].includes(word) && Number.isInteger(number) && number >= 1;

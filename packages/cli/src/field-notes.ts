@@ -12,7 +12,15 @@ export const FIELD_NOTES: Readonly<Record<string, FieldNote>> = {
   step: { without: '1/64 in or 0.5 mm', says: 'the finest step shown; it rounds nothing' },
   'materials[].thickness': { says: 'as measured, not as named' },
   'materials[].sheet': { says: 'of sheet goods' },
-  'materials[].price': { says: 'of a sheet, in the shop’s currency' },
+  'materials[].price': { says: 'of a sheet, or of what `price_per` says, in the shop’s currency; 0 is free' },
+  'materials[].price_per': {
+    without: '`bdft` in inches, `m3` in millimetres',
+    says: 'of solid wood: a board foot, a cubic metre, a metre',
+  },
+  'materials[].board': {
+    without: '5 1/2 in or 140 mm',
+    says: 'the `width` of the widest board: what is wider is glued up',
+  },
   'materials[].species': {
     says: 'with `cut`, how solid wood moves; a species the table does not hold is refused with the nearest names, and without one a careful figure is counted',
   },
@@ -28,6 +36,17 @@ export const FIELD_NOTES: Readonly<Record<string, FieldNote>> = {
     without: 'none',
     says: 'how far its own screws still move the hung drawer: `height`, `sideways`, `depth`, `tilt`',
   },
+  room: { without: 'none', says: 'what placed cases stand in: seen from above, x to the right, z down' },
+  'room.things[].opens': { without: 'stays shut', says: 'how far it comes out, over its whole front' },
+  inTurn: { without: 'none', says: 'pairs that meet, of which one is opened and closed before the other' },
+  'cases[].at': {
+    without: 'alone',
+    says: 'the least x and z of the turned case, its floor over the room’s, the way it faces',
+  },
+  'cases[].at.post': {
+    without: 'two fillers',
+    says: 'at an inside corner: the filler of this side runs on behind the other case’s, and the two are glued as one post in an L',
+  },
   climate: {
     without: '4 % more moisture to come',
     says: 'air the fronts are fitted in and that of the wettest season: degrees Celsius, per cent',
@@ -35,6 +54,15 @@ export const FIELD_NOTES: Readonly<Record<string, FieldNote>> = {
   saw: {
     without: 'usual',
     says: 'how it is sawn: `kerf` (1/8 in or 3.2 mm), `trim` of every edge (1/4 in, 5 mm), `stages` (4), `ripFirst` (true), least `offcut` kept, `allowance` on boards; `fewerSettings`, `biggerOffcuts` (0.3): what counts besides sheets',
+  },
+  survey: { without: '`rough`', says: 'how sure the sizes are: the risk in the price, 15 or 5 %; as built none' },
+  finish: {
+    without: 'not priced',
+    says: 'groups of `parts` (roles, as a plan writes them) with a finish: its `row` (`clear`, `oil`, `wax`, `lacquer`, `enamel`, `stain`), `faces`, and `when`: before the piece is put together, or after',
+  },
+  pricing: {
+    without: 'the shop’s',
+    says: 'what this job decides of its price: `overhead` (`percent` of labour, or so much an `hour`), `margin` (`percent` `of` cost or price), `discount`, `tax` (`percent`, `how`), `visits` and minutes of `travel` each, minutes to `demolish`, `people`, and what is `bought` in besides',
   },
   'cutting.released': {
     without: 'none',

@@ -1,6 +1,7 @@
 import { writeSync } from 'node:fs';
 import { cutCommand } from './cut';
 import { planCommand } from './plan';
+import { priceCommand } from './price';
 import { formatCommand } from './format';
 import type { Outcome } from './outcome';
 
@@ -8,6 +9,7 @@ const [command, ...args] = process.argv.slice(2);
 const COMMANDS: Readonly<Record<string, (args: readonly string[]) => Outcome>> = {
   plan: planCommand,
   cut: cutCommand,
+  price: priceCommand,
   format: formatCommand,
 };
 const run = COMMANDS[command ?? ''];
@@ -15,7 +17,7 @@ const outcome: Outcome = run
   ? run(args)
   : {
       out: '',
-      err: `there is no command ${JSON.stringify(command ?? '')}: plan, cut and format are those there are\n`,
+      err: `there is no command ${JSON.stringify(command ?? '')}: plan, cut, price and format are those there are\n`,
       code: 2,
     };
 writeAll(1, outcome.out);

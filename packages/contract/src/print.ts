@@ -1,6 +1,9 @@
 import type { Problem } from './jobs';
 import { IsArray, IsIn, IsObject, IsOptional, IsString, IsUrl, IsUUID, MaxLength } from 'class-validator';
 
+/** Letters of the largest picture that is printed. */
+export const LARGEST_SEEN = 8_000_000;
+
 /** What paper is printed with. */
 export type Ink = 'colour' | 'grey';
 
@@ -23,6 +26,17 @@ export class PrintWish {
   @IsIn(['colour', 'grey'])
   ink: Ink = 'colour';
 
+  /** Of the solid view: what is seen of it, a PNG in base 64; and the id of the case it is of. */
+  @IsOptional()
+  @IsString()
+  @MaxLength(LARGEST_SEEN)
+  picture?: string;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(64)
+  pictured?: string;
+
   /** Where this Zabble is found, for the codes on labels. */
   @IsString()
   @MaxLength(200)
@@ -41,6 +55,7 @@ export const PRINTS = [
   'story-stick.pdf',
   'story-stick-strip.pdf',
   'templates.pdf',
+  'solid-view.pdf',
   'job.zip',
 ] as const;
 export type PrintName = (typeof PRINTS)[number];

@@ -46,7 +46,7 @@ export function asProgramme(problem: DivisionProblem, held?: HeldHeights): strin
   picked.forEach((unknown, g) => {
     const names: string[] = [];
     for (let count = Math.floor(unknown.ideal) - reach; count <= Math.floor(unknown.ideal) + reach + 1; count += 1) {
-      if (count < unknown.least || count > unknown.most || count < 1) continue;
+      if (count < unknown.least - NEAR || count > unknown.most + NEAR || count < 1) continue;
       const name = programme.binary(`z${g}_${names.length}`, weightOf(unknown) * (count - unknown.ideal) ** 2);
       names.push(name);
       unknown.weights.forEach((weight, s) => weight > 0 && sums[s]?.push(`${signed(weight * count)} ${name}`));
@@ -58,6 +58,9 @@ export function asProgramme(problem: DivisionProblem, held?: HeldHeights): strin
   });
   return programme.text();
 }
+
+/** Heights in increments are no whole numbers: what is so near to a bound is on it. */
+const NEAR = 1e-9;
 
 class Programme {
   private readonly costs: string[] = [];
@@ -91,7 +94,7 @@ class Programme {
     const chosen: string[] = [];
     for (let sum = Math.floor(middle) - spread; sum <= middle + spread; sum += 1) {
       const height = (rest - sum) / own;
-      if (height <= 0 || height < makeup.least || height > makeup.most) continue;
+      if (height <= 0 || height < makeup.least - NEAR || height > makeup.most + NEAR) continue;
       const name = this.binary(`y${s}_${totals.length}`, own * (height - makeup.ideal) ** 2);
       totals.push(name);
       chosen.push(`${signed(-sum)} ${name}`);

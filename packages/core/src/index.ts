@@ -10,11 +10,12 @@ export type {
   FaceFrameOf,
   NodeOf,
   ShelvesOf,
+  RoomOf,
   SpaceOf,
   StandsKind,
 } from './job';
 export { planCasework } from './casework';
-export { bankHardware, boxFixings, caseFixings, caseStockOf, caseworkOf } from './plan';
+export { bankHardware, boxFixings, calledMoving, caseFixings, caseStockOf, caseworkOf } from './plan';
 export { assembly, boxFixingRows, fixingSaid, hardwareSaid, neededSaid, type CaseHardware } from './fixing';
 export {
   isMember,
@@ -85,6 +86,8 @@ export {
   isPastSaw,
   isPastStop,
 } from './cutting';
+export * from './costing';
+export * from './quoting';
 export { type DivisionProblem, type Held, divide, idealHeights } from './division';
 export {
   type Drawing,
@@ -103,10 +106,19 @@ export {
   drawCaseStick,
   drawCaseTemplates,
   drawHingeTemplates,
+  drawLidGauges,
+  drawTiltTemplates,
   drawExploded,
+  drawRoom,
+  roomOnPaper,
+  drawLid,
+  drawTiltOut,
   drawWholeCase,
+  withThings,
   type CaseView,
+  type DrawnCase,
   type DrawnCompartment,
+  type RoomDrawing,
   type WholeCase,
   drawOpening,
   drawPanel,
@@ -152,7 +164,6 @@ export {
   type Remedy,
   type JobFindingGroup,
   type Step,
-  doorBefore,
   groupFindings,
   groupOverBanks,
   saidOf,
@@ -263,6 +274,8 @@ export {
   quoted,
   readFileLength,
   readLength,
+  readSignedFileLength,
+  readSignedLength,
   share,
   showLength,
   shownLength,
@@ -317,8 +330,18 @@ export {
   slideTable,
   takenBySlides,
 } from './slides';
+export {
+  movedBy,
+  reachNow,
+  solidOf,
+  stagesSaid,
+  type Around,
+  type Motion,
+  type SolidCase,
+  type SolidPiece,
+} from './solid';
 export { STEADY } from './stability';
-export { FILES } from './findings';
+export { contentOf, doorBefore, FILES, KNOWN_THINGS, type Lid, type Thing, type TiltOut } from './pullouts';
 export {
   CASE_FIXINGS,
   CORNERS,

@@ -1,11 +1,24 @@
-import { OWN_SHOP } from '../whose/shop';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import { readPriceRows, shown } from '@zabble/core';
+import Papa from 'papaparse';
+import type { CostingService } from '../costing/service';
 import type { JobService } from '../jobs/service';
+import { OWN_SHOP } from '../whose/shop';
 
 /** Puts the demo jobs of a folder into a new database. */
 export async function addDemoJobs(jobs: JobService, folder: string): Promise<number> {
   const names = (await readdir(folder)).filter((name) => name.endsWith('.json')).sort();
   for (const name of names) await jobs.importFile(OWN_SHOP, await readFile(join(folder, name), 'utf8'));
   return names.length;
+}
+
+/** Puts the prices that go with them, made up, into the price book. */
+export async function addDemoPrices(costing: CostingService, folder: string): Promise<number> {
+  const { data } = Papa.parse<string[]>(await readFile(join(folder, 'prices.csv'), 'utf8'));
+  const { prices, wrong } = readPriceRows(data);
+  if (wrong.length > 0) throw new Error(`prices.csv, line ${wrong[0]?.line}: a price that can’t be read`);
+  const rows = prices.map(({ pack, ...price }) => ({ ...price, pack: shown(pack) }));
+  await costing.keep(OWN_SHOP, rows);
+  return rows.length;
 }

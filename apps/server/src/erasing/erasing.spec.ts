@@ -58,6 +58,10 @@ describe('deleted jobs', () => {
       "INSERT INTO bookings (shop, id, job_id, material, taken, brought, booked_at) SELECT shop, ?, id, 'm', '[]', '[]', NOW() FROM jobs WHERE id = ?",
       [randomUUID(), id],
     );
+    await pool.query(
+      "INSERT INTO quotes (shop, id, job_id, number, job_revision, body, costs, made_at, valid_until, state_at) SELECT shop, ?, id, 1, 1, '{}', '[]', NOW(), NOW(), NOW() FROM jobs WHERE id = ?",
+      [randomUUID(), id],
+    );
     await request(app).get('/api/record').expect(200);
     return id;
   };

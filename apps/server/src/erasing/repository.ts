@@ -18,6 +18,7 @@ const OF_JOB = [
   'DELETE FROM job_words WHERE job_id = ?',
   'DELETE FROM job_revisions WHERE job_id = ?',
   'DELETE FROM bookings WHERE job_id = ?',
+  'DELETE FROM quotes WHERE job_id = ?',
   'DELETE FROM jobs WHERE id = ?',
 ] as const;
 

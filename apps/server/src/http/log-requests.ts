@@ -12,7 +12,8 @@ const LOGGED = {
   req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
     id,
     method,
-    path: url.split('?')[0],
+    // The link of a quote opens it: it is no one else’s to read.
+    path: url.split('?')[0]?.replace(/^\/q\/.*/, '/q/…'),
   }),
   res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
 };

@@ -1,4 +1,5 @@
 import { said } from '@zabble/core';
+import { escaped } from '../http/escaped';
 import { inWords } from '../http/refusal';
 
 export interface LetInPage {
@@ -64,8 +65,4 @@ export function letInPage({ code, name, to, wrong }: LetInPage): string {
   </body>
 </html>
 `;
-}
-
-function escaped(text: string): string {
-  return text.replace(/[&<>"']/g, (letter) => `&#${letter.charCodeAt(0)};`);
 }

@@ -11,7 +11,7 @@ import {
   type Tally,
 } from '@zabble/core';
 import { caseCardPages } from './case-card-pdf';
-import { MARGIN, Pdf } from './pdf';
+import { MARGIN, paperOf, type Pdf } from './pdf';
 import { drawOn } from './pen';
 import type { Printing } from './printing';
 import { banksOf } from './stick-pdf';
@@ -32,7 +32,7 @@ const UNDER = 10;
 
 /** A card for every case that is planned whole, then one for every bank: its face and section, its drawers, spacers with their fence settings, and what matters. */
 export function benchCardPdf(printing: Printing): Promise<Buffer> {
-  const pdf = new Pdf(printing, 'paper/bench-card');
+  const pdf = paperOf(printing, 'paper/bench-card');
   caseCardPages(pdf, printing);
   const cards = benchCards(printing.job, printing.plan);
   banksOf(printing).forEach(({ title, plan }, index) => {

@@ -1,23 +1,39 @@
-import { caseCards, drawCase, drawExploded, said, type CaseCard, type CaseworkPlan } from '@zabble/core';
+import {
+  caseCards,
+  drawCase,
+  drawExploded,
+  drawRoom,
+  roomOnPaper,
+  said,
+  withThings,
+  type CaseCard,
+  type CaseworkPlan,
+} from '@zabble/core';
+import { Flow } from './flow';
 import { MARGIN, type Pdf } from './pdf';
 import { drawOn } from './pen';
 import type { Printing } from './printing';
 
-const LINE = 4.4;
-/** Headings of facts stand in a column of their own. */
-const HEAD = 20;
 /** Room for the drawings, in millimetres. */
 const DRAWN = 68;
 
 /** A card for every case that is told how it is made: as it stands and taken apart, its order of assembly, what matters. */
 export function caseCardPages(pdf: Pdf, { job, plan }: Printing): void {
   for (const card of caseCards(job, plan)) {
-    const casework = plan.cases.find(({ id }) => id === card.id)?.casework;
-    if (casework) cardPages(pdf, card, casework);
+    const owner = plan.cases.find(({ id }) => id === card.id);
+    if (!owner?.casework) continue;
+    const placed = job.cases.find(({ id }) => id === card.id)?.at !== undefined;
+    const room = placed ? drawRoom(job, plan, owner) : undefined;
+    cardPages(pdf, card, withThings(owner.casework, owner), room && roomOnPaper(room));
   }
 }
 
-function cardPages(pdf: Pdf, card: CaseCard, casework: CaseworkPlan): void {
+function cardPages(
+  pdf: Pdf,
+  card: CaseCard,
+  casework: CaseworkPlan,
+  room: ReturnType<typeof roomOnPaper> | undefined,
+): void {
   const width = pdf.width - 2 * MARGIN;
   pdf.page();
   pdf.title(`${card.job} · ${card.owner}`, MARGIN, MARGIN, 15, width);
@@ -31,6 +47,7 @@ function cardPages(pdf: Pdf, card: CaseCard, casework: CaseworkPlan): void {
     flow.told(`${index + 1}.`, parts.map(say).join(', '), 'bold');
     for (const each of held) flow.told('', say(each));
   });
+  if (room) flow.drawn(say(said('card-head/room')), room);
   flow.heading(say(said('paper/parts-of-case')));
   for (const row of card.parts.rows) flow.row(row.map(say));
   for (const { severity, said: what } of card.findings) flow.told(say(said(`card-severity/${severity}`)), say(what));
@@ -53,52 +70,3 @@ function drawings(pdf: Pdf, casework: CaseworkPlan, y: number, width: number): n
   drawOn(pdf, apart, MARGIN + width - apart.width * side, y, side);
   return y + Math.max(front.height * scale + 7, apart.height * side);
 }
-
-/** Lines one under another, on as many pages as they take. */
-class Flow {
-  constructor(
-    private readonly pdf: Pdf,
-    private at: number,
-    private readonly width: number,
-  ) {}
-
-  heading(text: string): void {
-    this.room(2 * LINE + 2);
-    this.at += 2;
-    this.pdf.text(text, MARGIN, this.at, { size: 10.5, font: 'bold', width: this.width });
-    this.at += LINE + 1;
-  }
-
-  told(head: string, text: string, font?: 'bold'): void {
-    const { pdf, width } = this;
-    pdf.wrapped(text, width - HEAD, 9, font).forEach((line, index) => {
-      this.room(LINE);
-      if (index === 0) pdf.text(head, MARGIN, this.at, { size: 9, font: 'bold', width: HEAD - 2 });
-      pdf.text(line, MARGIN + HEAD, this.at, { size: 9, width: width - HEAD, ...(font ? { font } : {}) });
-      this.at += LINE;
-    });
-  }
-
-  /** Part, count, length, width, thickness, material, when. */
-  row(cells: readonly string[]): void {
-    this.room(LINE + 0.6);
-    const whole = SHARES.reduce((sum, share) => sum + share, 0);
-    let x = MARGIN;
-    cells.forEach((cell, column) => {
-      const room = ((SHARES[column] ?? 10) / whole) * this.width;
-      const right = column > 0 && column < 5;
-      this.pdf.text(cell, x, this.at, { size: 9, align: right ? 'right' : 'left', width: room - 2 });
-      x += room;
-    });
-    this.at += LINE + 0.6;
-    this.pdf.line(MARGIN, this.at - 0.5, MARGIN + this.width, this.at - 0.5, 0.1, '#9aa29c');
-  }
-
-  private room(needed: number): void {
-    if (this.at + needed <= this.pdf.height - MARGIN - 6) return;
-    this.pdf.page();
-    this.at = MARGIN;
-  }
-}
-
-const SHARES = [56, 8, 16, 16, 12, 36, 26];

@@ -21,7 +21,7 @@ import {
   type Said,
   materialCalled,
 } from '@zabble/core';
-import { MARGIN, Pdf } from './pdf';
+import { MARGIN, paperOf, type Pdf } from './pdf';
 import { sizeOf, type Printing } from './printing';
 
 const ROW = 6;
@@ -34,7 +34,7 @@ const AT = { rip: 0, cut: 26, count: 54, tick: 66, parts: 74 };
 /** The cut list by material, rip and length: held parts are printed HOLD, never as a number to cut by. */
 export function cutListPdf(printing: Printing): Promise<Buffer> {
   const { job, plan, words } = printing;
-  const pdf = new Pdf(printing, 'paper/cut-list');
+  const pdf = paperOf(printing, 'paper/cut-list');
   const list = cutList(job, plan);
   const table = new Table(pdf);
   const whose = [job.customer, words.say(said('paper/list-heading', {})), printing.date].filter(Boolean).join(' · ');

@@ -1,6 +1,6 @@
 import { ownerOfPart, partSaid, partsOf, said, toCut, type CutPart, materialCalled } from '@zabble/core';
 import QRCode from 'qrcode';
-import { Pdf } from './pdf';
+import { paperOf, type Pdf } from './pdf';
 import type { Printing } from './printing';
 
 /** Stickers on a sheet: three across, eight down, of a common size for each paper. In millimetres. */
@@ -53,6 +53,14 @@ const LIES = {
   'worktop-trim': ['lies/show-face', 'edge/top-edge'],
   filler: ['lies/show-face', 'edge/top-end'],
   shelf: ['lies/top', 'edge/front-edge'],
+  upright: ['lies/right-face', 'edge/front-edge'],
+  lid: ['lies/top', 'edge/front-edge'],
+  'lid-strip': ['lies/top', 'edge/front-edge'],
+  'work-board': ['lies/top', 'edge/front-edge'],
+  'board-edging': ['lies/show-face', 'edge/top-edge'],
+  'board-guide': ['lies/face', 'edge/front-edge'],
+  platform: ['lies/top', 'edge/front-edge'],
+  gusset: ['lies/face', 'edge/front-edge'],
   door: ['lies/show-face', 'edge/top-end'],
   'door-panel': ['lies/show-face', 'edge/top-end'],
   'door-stile': ['lies/show-face', 'edge/top-end'],
@@ -64,7 +72,7 @@ const LIES = {
 /** A sticker for every part that is still to cut: what it is, its size or HOLD, how it lies, and a code that opens it. */
 export function labelsPdf(printing: Printing): Promise<Buffer> {
   const { job, plan, paper } = printing;
-  const pdf = new Pdf(printing, 'paper/labels');
+  const pdf = paperOf(printing, 'paper/labels');
   const { across, down, width, height, left, top } = STICKERS[paper];
   const parts = partsOf(job, plan).parts.filter(toCut);
   if (parts.length === 0) pdf.page();

@@ -11,7 +11,7 @@ import {
   type Said,
   type SawStep,
 } from '@zabble/core';
-import { MARGIN, Pdf } from './pdf';
+import { MARGIN, paperOf, type Pdf } from './pdf';
 import { drawOn } from './pen';
 import { sizeOf, type Printing } from './printing';
 
@@ -22,7 +22,7 @@ const LINE = 4.6;
 /** Every sheet on a page: its drawing, and its cuts one after the other. */
 export function layoutsPdf(printing: Printing): Promise<Buffer> {
   const { layouts } = printing;
-  const pdf = new Pdf(printing, 'paper/sheets', { lying: true });
+  const pdf = paperOf(printing, 'paper/sheets', { lying: true });
   layouts.forEach((layout, index) => sheetPage(pdf, printing, layout, index));
   if (layouts.length === 0) {
     pdf.page();

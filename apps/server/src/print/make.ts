@@ -9,6 +9,8 @@ import { jobZip } from './job-zip';
 import { labelsPdf } from './labels-pdf';
 import { layoutsPdf } from './layouts-pdf';
 import type { Printing } from './printing';
+import { quotePdf, type QuoteOrder } from './quote-pdf';
+import { solidPdf } from './solid-pdf';
 import { stickPdf, stickStripPdf } from './stick-pdf';
 import { templatesPdf } from './templates-pdf';
 
@@ -22,12 +24,13 @@ const MAKERS: Readonly<Record<PrintName, Maker>> = {
   'story-stick.pdf': stickPdf,
   'story-stick-strip.pdf': stickStripPdf,
   'templates.pdf': templatesPdf,
+  'solid-view.pdf': solidPdf,
   'job.zip': jobZip,
 };
 
-/** What is to be printed: which paper, and a `PrintWish` as it was sent, unread. */
+/** What is to be printed: which paper, and a `PrintWish` as it was sent, unread; or a quote that is kept. */
 export interface PrintOrder {
-  readonly name: PrintName;
+  readonly name: PrintName | 'quote.pdf';
   readonly sent: Uint8Array;
   /** The folder of the font packages. */
   readonly fonts: string;
@@ -39,19 +42,32 @@ export type Printed =
 
 /** Reads, plans and prints: all the work of it, so that it can be done beside the server. Throws what nobody foresaw. */
 export async function makePrint(order: PrintOrder, onPage: () => void): Promise<Printed> {
+  const { name, fonts } = order;
+  if (name === 'quote.pdf') return quoted(order, onPage);
   try {
     const wish = validated(PrintWish, parsed(order.sent));
-    const printing = readWish(wish, order.fonts, onPage);
+    const printing = readWish(wish, fonts, onPage);
     return {
-      name: `${plainFileName(printing.job.name)}-${order.name}`,
-      type: order.name.endsWith('.zip') ? 'application/zip' : 'application/pdf',
-      data: await MAKERS[order.name](printing, wish.document),
+      name: `${plainFileName(printing.job.name)}-${name}`,
+      type: name.endsWith('.zip') ? 'application/zip' : 'application/pdf',
+      data: await MAKERS[name](printing, wish.document),
     };
   } catch (problem) {
     const refused = answerTo(problem);
     if (refused.status < 500) return { refused };
     throw problem;
   }
+}
+
+/** A quote as it was kept: there is nothing in it to read anew. */
+async function quoted({ sent, fonts }: PrintOrder, onPage: () => void): Promise<Printed> {
+  const order = parsed(sent) as QuoteOrder;
+  const { body, number } = order.quote;
+  return {
+    name: `${plainFileName(body.job)}-quote-${number}.pdf`,
+    type: 'application/pdf',
+    data: await quotePdf(order, { fonts }, onPage),
+  };
 }
 
 function parsed(sent: Uint8Array): unknown {
@@ -63,7 +79,7 @@ function parsed(sent: Uint8Array): unknown {
 }
 
 function readWish(
-  { document, layouts, paper, ink, address, job: id }: PrintWish,
+  { document, layouts, paper, ink, address, job: id, picture, pictured }: PrintWish,
   fonts: string,
   onPage: () => void,
 ): Printing {
@@ -77,5 +93,6 @@ function readWish(
     `${address.replace(/\/+$/, '')}/jobs/${id}/cut?part=${encodeURIComponent(part)}`;
   const words = wordsIn(ENGLISH, planned);
   const date = new Intl.DateTimeFormat(ENGLISH.locale, { dateStyle: 'long' }).format(new Date());
-  return { job, plan: planned, words, layouts: laid.layouts, fonts, date, paper, ink, partAt, onPage };
+  const seen = picture !== undefined && pictured !== undefined ? { picture: { png: picture, owner: pictured } } : {};
+  return { job, plan: planned, words, layouts: laid.layouts, fonts, date, paper, ink, partAt, onPage, ...seen };
 }

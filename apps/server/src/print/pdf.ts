@@ -28,6 +28,26 @@ function basisOf({ cases }: Plan): Said {
   return said(built.every(Boolean) ? 'paper/as-built' : built.some(Boolean) ? 'paper/part-forecast' : 'paper/forecast');
 }
 
+/** What a file is called, and what stands at the foot of each of its pages: whose it is, and what. */
+export interface Called {
+  readonly title: string;
+  readonly foot: readonly [whose: string, what: string];
+}
+
+/** A paper of a job, called by its name and told what it may be used for. */
+export function paperOf(printing: Printing, name: PaperName, sheet: Sheet = {}): Pdf {
+  const { job, plan, words, date } = printing;
+  const foot = [
+    [job.name, job.customer].filter(Boolean).join(' · '),
+    [said(name), basisOf(plan), said('text', { text: date })].map(words.say).join(' · '),
+  ] as const;
+  return new Pdf(
+    printing,
+    { title: words.say(said('paper/of-job', { job: job.name, what: said(name) })), foot },
+    sheet,
+  );
+}
+
 export interface Style {
   readonly size?: number;
   readonly font?: Weight;
@@ -38,7 +58,7 @@ export interface Style {
 }
 
 /**
- * A paper of a job as PDF, in millimetres from the upper left corner, in the application's own font with real fractions;
+ * A paper as PDF, in millimetres from the upper left corner, in the application's own font with real fractions;
  * it says what stands on it in the words it is printed with.
  */
 export class Pdf {
@@ -53,25 +73,21 @@ export class Pdf {
   private readonly foot: readonly [string, string];
 
   constructor(
-    { job, plan, fonts, paper, ink, words, date, onPage }: Printing,
-    name: PaperName,
+    { fonts, paper, ink, words, onPage }: Pick<Printing, 'fonts' | 'paper' | 'ink' | 'words' | 'onPage'>,
+    { title, foot }: Called,
     { size = PAPERS[paper], lying = false }: Sheet = {},
   ) {
     const { width, height } = size;
-    const what = { job: job.name, what: said(name) };
     this.words = words;
     this.onPage = onPage;
     this.inked = ink === 'grey' ? greyOf : (colour) => colour;
-    this.foot = [
-      [job.name, job.customer].filter(Boolean).join(' · '),
-      [said(name), basisOf(plan), said('text', { text: date })].map(words.say).join(' · '),
-    ];
+    this.foot = foot;
     [this.width, this.height] = lying ? [height, width] : [width, height];
     this.doc = new PDFDocument({
       autoFirstPage: false,
       bufferPages: true,
       margin: 0,
-      info: { Title: words.say(said('paper/of-job', what)), Creator: 'Zabble' },
+      info: { Title: title, Creator: 'Zabble' },
     });
     this.fonts = new Fonts(this.doc, fonts);
   }
@@ -158,11 +174,14 @@ export class Pdf {
   }
 
   /** A closed figure of straight sides. */
-  shape(points: readonly (readonly [number, number])[], { fill, weight }: { fill: string; weight: number }): void {
+  shape(
+    points: readonly (readonly [number, number])[],
+    { fill, weight, stroke = INK }: { fill: string; weight: number; stroke?: string },
+  ): void {
     this.doc
       .lineWidth(weight * POINT)
       .polygon(...points.map(([x, y]) => [x * POINT, y * POINT]))
-      .fillAndStroke(this.inked(fill), this.inked(INK));
+      .fillAndStroke(this.inked(fill), this.inked(stroke));
   }
 
   /** Rectangles told in whole squares of this size from a point, filled black as one path. */
@@ -180,6 +199,22 @@ export class Pdf {
       .fillColor('#000')
       .addContent(`${all.map((each) => each.join(' ')).join(' re\n')} re\nf`)
       .restore();
+  }
+
+  /** A picture as large as it fits between a corner and so much room; how wide and high it comes out. */
+  picture(
+    png: Buffer,
+    x: number,
+    y: number,
+    room: { width: number; height: number },
+    of: { width: number; height: number },
+  ) {
+    const scale = Math.min(room.width / of.width, room.height / of.height);
+    const [width, height] = [of.width * scale, of.height * scale];
+    this.doc.image(png, (x + (room.width - width) / 2) * POINT, y * POINT, {
+      ...{ width: width * POINT, height: height * POINT },
+    });
+    return { width, height };
   }
 
   triangle(points: readonly (readonly [number, number])[], fill: string): void {

@@ -26,6 +26,7 @@ const LEAST = 5;
 const WEIGHTS: Readonly<Record<string, number>> = {
   tick: 0.25,
   floor: 0.5,
+  wall: 0.8,
   leader: 0.1,
   'centre-line': 0.12,
   edge: 0.4,
@@ -48,6 +49,19 @@ const LOOKS: Readonly<Record<string, Parameters<Pdf['rect']>[4]>> = {
   'off-cut': { stroke: '#7b847e', dash: 0.6 },
 };
 
+/** What comes short is darker than what comes all its way, and both than what stands. */
+const FACES: Readonly<Record<string, string>> = {
+  face: '#f3ecdd',
+  'side-face': '#d8cfba',
+  way: '#dfe6e8',
+  'short-way': '#b9b2ab',
+  thing: '#ffffff',
+  closed: '#f3ecdd',
+  stood: '#fbf8f1',
+};
+
+const SWEPT: ReadonlySet<string> = new Set(['way', 'short-way']);
+
 const PENS: { readonly [K in Shape['kind']]?: Pen<K> } = {
   box: (pdf, { role, x, y, width, height }, at, scale) => {
     const [left, top] = at(x, y + height);
@@ -64,9 +78,11 @@ const PENS: { readonly [K in Shape['kind']]?: Pen<K> } = {
     pdf.line(middle, centre - 2, middle, centre + 2, 0.15);
   },
   outline: (pdf, { points, role }, at) => {
+    const fill = FACES[role] ?? '#fbf8f1';
+    // What is swept is told in pieces: no lines between them.
     pdf.shape(
       points.map(([x, y]) => at(x, y)),
-      { fill: role === 'face' ? '#f3ecdd' : role === 'side-face' ? '#d8cfba' : '#fbf8f1', weight: 0.15 },
+      { fill, weight: 0.15, ...(SWEPT.has(role) ? { stroke: fill } : {}) },
     );
   },
   words: (pdf, { text, x, y, height, begins }, at, scale) => {

@@ -342,6 +342,19 @@ describe('a print that is followed', () => {
   });
 });
 
+describe('a case in its room on paper', () => {
+  it('is drawn with what stands there; one without a place is not', async () => {
+    const document = demo('splicing-bench');
+    const words = text(await printed('bench-card.pdf', { document, layouts: [] }));
+    expect(words).toContain('In the room: how far what opens comes');
+    expect(words).toContain('sail chest');
+    const { room: _room, ...alone } = { ...document, cases: document.cases.map(({ at: _at, ...owner }) => owner) };
+    const without = text(await printed('bench-card.pdf', { document: alone, layouts: [] }));
+    expect(without).not.toContain('In the room');
+    expect(without).toContain('Splicing bench');
+  });
+});
+
 describe('one value for one thing on paper', () => {
   /** Numbers as they are read off a page: fractions with their slash, signs of rounding left out. */
   const read = (path: string): string =>

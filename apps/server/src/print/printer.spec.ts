@@ -1,9 +1,11 @@
+import { execFileSync } from 'node:child_process';
 import { mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { setTimeout } from 'node:timers/promises';
 import { build } from 'esbuild';
 import { FONTS } from './prints-here.spec-data';
 import type { Following } from './printer';
-import { PrinterThreads } from './printer';
+import { PrinterProcesses } from './printer';
 import { wish } from './printed.spec-data';
 
 // Beside the packages it asks for, where what is built is.
@@ -14,9 +16,9 @@ const worker = join(folder, 'print-worker.mjs');
 const server = JSON.parse(readFileSync(join(__dirname, '../../package.json'), 'utf8')) as {
   dependencies: Record<string, string>;
 };
-const printers: PrinterThreads[] = [];
-const printer = (longest?: number): PrinterThreads => {
-  const made = new PrinterThreads(worker, FONTS, longest);
+const printers: PrinterProcesses[] = [];
+const printer = (longest?: number): PrinterProcesses => {
+  const made = new PrinterProcesses(worker, FONTS, longest);
   printers.push(made);
   return made;
 };
@@ -38,6 +40,14 @@ function large(banks: number): object {
   };
 }
 
+/** The processes that print beside this one, the newest first. */
+const printing = (): readonly number[] =>
+  execFileSync('pgrep', ['-P', `${process.pid}`, '-f', worker], { encoding: 'utf8' })
+    .trim()
+    .split('\n')
+    .map(Number)
+    .reverse();
+
 beforeAll(async () => {
   await build({
     entryPoints: [join(__dirname, 'worker.ts')],
@@ -53,7 +63,7 @@ beforeAll(async () => {
 });
 afterAll(async () => {
   await Promise.all(printers.map((each) => each.end()));
-  // A thread that was just being begun may still ask for its program.
+  // One that was just being begun may still ask for its program.
   process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
 });
 
@@ -76,15 +86,28 @@ describe('printing beside the server', () => {
   it('lets go of what nobody waits for, and prints on', async () => {
     const one = printer();
     const gone = new AbortController();
-    const given = one.print(order(large(60)), following(gone.signal));
+    const given = one.print(order(large(40)), following(gone.signal));
     gone.abort();
     await expect(given).rejects.toMatchObject({ name: 'AbortError' });
     expect(await one.print(order(), following())).toHaveProperty('data');
   });
 
   it('ends what takes too long, with a sentence', async () => {
-    const printed = printer(40).print(order(large(60)), following());
+    const printed = printer(40).print(order(large(40)), following());
     await expect(printed).rejects.toMatchObject({ problem: { status: 503, said: { code: 'print-too-long' } } });
+  });
+
+  it('goes on where the process that prints is lost: at work with a sentence, at rest unnoticed', async () => {
+    const one = printer();
+    await one.print(order(), following());
+    const [resting] = printing();
+    process.kill(resting!, 'SIGKILL');
+    await setTimeout(200);
+    expect(await one.print(order(), following())).toHaveProperty('data');
+    const given = one.print(order(large(40)), following());
+    process.kill(printing()[0]!, 'SIGKILL');
+    await expect(given).rejects.toMatchObject({ problem: { status: 413, said: { code: 'print-too-big' } } });
+    expect(await one.print(order(), following())).toHaveProperty('data');
   });
 
   it('takes no more than can wait', async () => {

@@ -1,9 +1,10 @@
 import { availableParallelism } from 'node:os';
-import { MessageChannel } from 'node:worker_threads';
 import { said } from '@zabble/core';
-import { Piscina } from 'piscina';
 import { refuse } from '../http/refusal';
 import type { Printed, PrintOrder } from './make';
+import { Lost, Processes } from './processes';
+import { Turns } from './turns';
+import type { FromPrinting } from './worker';
 
 /** How a print is followed: told off when nobody waits for it any more, and heard of while it is made. */
 export interface Following {
@@ -20,17 +21,15 @@ export interface Printer {
 const MOST_WAITING = 8;
 /** No print takes longer, in milliseconds; the largest job that can be sent takes a third of it. */
 const LONGEST = 120_000;
-/** No worker takes more memory, in megabytes. */
-const MOST_MEMORY = 700;
-/** A worker that rests so long is let go, with its fonts, in milliseconds. */
-const IDLE = 120_000;
 
 /**
- * Prints in threads beside the server, which goes on answering meanwhile. Refuses where too many wait (503), where a
- * print takes too long (503) or more memory than there is for it (413).
+ * Prints in processes beside the server, which goes on answering meanwhile. Not in threads: one that is ended while it
+ * packs something may take the whole server with it. Refuses where too many wait (503), where a print takes too long
+ * (503), and where its process ends before it is done, most likely for want of memory (413).
  */
-export class PrinterThreads implements Printer {
-  private readonly pool: Piscina<{ order: PrintOrder; port: unknown }, Printed>;
+export class PrinterProcesses implements Printer {
+  private readonly turns = new Turns(Math.max(1, availableParallelism() - 1));
+  private readonly processes: Processes;
 
   /** `worker` is the file of the worker, `fonts` the folder of the font packages. */
   constructor(
@@ -38,37 +37,35 @@ export class PrinterThreads implements Printer {
     private readonly fonts: string,
     private readonly longest = LONGEST,
   ) {
-    this.pool = new Piscina({
-      filename: worker,
-      // Ready before the first asks: to begin one takes longer than to print a page.
-      minThreads: 1,
-      maxThreads: Math.max(1, availableParallelism() - 1),
-      maxQueue: MOST_WAITING,
-      idleTimeout: IDLE,
-      resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY },
-    });
+    this.processes = new Processes(worker);
   }
 
   async print(order: Omit<PrintOrder, 'fonts'>, { signal, onPages }: Following): Promise<Printed> {
-    if (this.pool.queueSize >= MOST_WAITING) throw refuse(503, said('print-busy'));
-    const { port1, port2 } = new MessageChannel();
-    port1.on('message', onPages);
+    if (this.turns.waits >= MOST_WAITING) throw refuse(503, said('print-busy'));
     const late = AbortSignal.timeout(this.longest);
+    const either = AbortSignal.any([signal, late]);
     try {
-      return await this.pool.run(
-        { order: { ...order, fonts: this.fonts }, port: port2 },
-        { transferList: [port2], signal: AbortSignal.any([signal, late]) },
-      );
+      await this.turns.enter(either);
+      return await this.printed({ ...order, fonts: this.fonts }, onPages, either).finally(() => this.turns.leave());
     } catch (problem) {
-      if (late.aborted) throw refuse(503, said('print-too-long', { seconds: this.longest / 1000 }));
-      if ((problem as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY') throw refuse(413, said('print-too-big'));
-      throw problem;
-    } finally {
-      port1.close();
+      if (problem === late.reason) throw refuse(503, said('print-too-long', { seconds: this.longest / 1000 }));
+      throw problem instanceof Lost ? refuse(413, said('print-too-big')) : problem;
     }
   }
 
   end(): Promise<void> {
-    return this.pool.destroy();
+    return this.processes.end();
+  }
+
+  private async printed(order: PrintOrder, onPages: Following['onPages'], signal: AbortSignal): Promise<Printed> {
+    let last: Exclude<FromPrinting, { readonly pages: number }> | undefined;
+    const heard = (said: FromPrinting): 'last' | 'more' => {
+      if ('pages' in said) onPages(said.pages);
+      else last = said;
+      return last ? 'last' : 'more';
+    };
+    await this.processes.run(order, heard, signal);
+    if (last && 'printed' in last) return last.printed;
+    throw new Error(last?.failed.message);
   }
 }

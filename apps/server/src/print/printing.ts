@@ -16,6 +16,8 @@ export interface Printing {
   readonly paper: Paper;
   /** Colours, or their greys. */
   readonly ink: Ink;
+  /** Of the solid view: what was seen of it, as it was sent, and the case it is of. */
+  readonly picture?: { readonly png: string; readonly owner: string };
   /** Where a part is found: the page a code opens. */
   readonly partAt: (part: string) => string;
   /** Hears of every page that is made. */
@@ -28,4 +30,5 @@ export function sizeOf({ words }: Printing, length: Length): string {
 }
 
 /** What a paper is. */
-export type PaperName = `paper/${'bench-card' | 'cut-list' | 'labels' | 'sheets' | 'story-stick' | 'templates'}`;
+export type PaperName =
+  `paper/${'bench-card' | 'cut-list' | 'labels' | 'sheets' | 'solid-view' | 'story-stick' | 'templates'}`;

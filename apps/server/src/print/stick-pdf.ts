@@ -1,12 +1,12 @@
 import { drawCaseStick, drawStickPaper, said, type BankPlan, type Drawing } from '@zabble/core';
 import { fullSize } from './full-size';
-import { CHECK_LINE, MARGIN, Pdf } from './pdf';
+import { CHECK_LINE, MARGIN, paperOf } from './pdf';
 import { drawOn } from './pen';
 import type { Printing } from './printing';
 
 /** Every bank's story stick at full size, and those of every case that is planned whole, on pages to be joined. */
 export function stickPdf(printing: Printing): Promise<Buffer> {
-  const pdf = new Pdf(printing, 'paper/story-stick');
+  const pdf = paperOf(printing, 'paper/story-stick');
   for (const { title, drawing } of sticksOf(printing)) fullSize(pdf, drawing, title);
   return pdf.finish({ mark: false });
 }
@@ -16,7 +16,7 @@ export function stickStripPdf(printing: Printing): Promise<Buffer> {
   const sticks = sticksOf(printing);
   const high = Math.max(120, ...sticks.map(({ drawing }) => drawing.height)) + 2 * MARGIN + 14;
   const wide = sticks.reduce((sum, { drawing }) => sum + drawing.width + 20, 0) + 2 * MARGIN + 20;
-  const pdf = new Pdf(printing, 'paper/story-stick', { size: { width: wide, height: high } });
+  const pdf = paperOf(printing, 'paper/story-stick', { size: { width: wide, height: high } });
   pdf.page();
   let x = MARGIN;
   for (const { title, drawing } of sticks) {

@@ -1,6 +1,14 @@
-import { caseStockOf, drawCaseTemplates, drawHingeTemplates, drawTemplates, said } from '@zabble/core';
+import {
+  caseStockOf,
+  drawCaseTemplates,
+  drawHingeTemplates,
+  drawLidGauges,
+  drawTemplates,
+  drawTiltTemplates,
+  said,
+} from '@zabble/core';
 import { fullSize } from './full-size';
-import { MARGIN, Pdf } from './pdf';
+import { MARGIN, paperOf } from './pdf';
 import type { Printing } from './printing';
 import { banksOf } from './stick-pdf';
 
@@ -10,7 +18,7 @@ import { banksOf } from './stick-pdf';
  */
 export function templatesPdf(printing: Printing): Promise<Buffer> {
   const { job, plan, words } = printing;
-  const pdf = new Pdf(printing, 'paper/templates');
+  const pdf = paperOf(printing, 'paper/templates');
   let any = false;
   for (const { title, plan } of banksOf(printing))
     for (const each of drawTemplates(plan, words)) {
@@ -22,7 +30,12 @@ export function templatesPdf(printing: Printing): Promise<Buffer> {
     const owner = job.cases.find(({ id }) => id === each.id);
     const stock = owner && caseStockOf(job, owner, each.path);
     if (!stock || !each.casework) continue;
-    const drawn = [...drawCaseTemplates(stock, each.casework, words), ...drawHingeTemplates(each.doors, words)];
+    const drawn = [
+      ...drawCaseTemplates(stock, each.casework, words),
+      ...drawHingeTemplates(each.doors, words),
+      ...drawTiltTemplates(each.things, words),
+      ...drawLidGauges(each.things, words),
+    ];
     for (const { title: template, drawing, says } of drawn) {
       any = true;
       const title = said('paper/case-template', { job: job.name, owner: each.name, template });

@@ -1,21 +1,31 @@
 import 'reflect-metadata';
-import type { MessagePort } from 'node:worker_threads';
 import { makePrint, type Printed, type PrintOrder } from './make';
 
 /** So often at most it tells how far it is, in milliseconds. */
 const OFTEN = 150;
 
-/** What a worker thread does with an order; `port` hears the number of pages that are made. */
-export default async function print({ order, port }: { order: PrintOrder; port: MessagePort }): Promise<Printed> {
+/** What a process that prints says: how many pages are made, what was printed, or what nobody foresaw. */
+export type FromPrinting =
+  { readonly pages: number } | { readonly printed: Printed } | { readonly failed: { readonly message: string } };
+
+const tell = (what: FromPrinting): unknown => process.send?.(what);
+
+async function print(order: PrintOrder): Promise<void> {
   let [pages, told] = [0, 0];
+  const onPage = (): void => {
+    pages += 1;
+    if (performance.now() - told < OFTEN) return;
+    told = performance.now();
+    tell({ pages });
+  };
   try {
-    return await makePrint(order, () => {
-      pages += 1;
-      if (performance.now() - told < OFTEN) return;
-      told = performance.now();
-      port.postMessage(pages);
-    });
-  } finally {
-    port.close();
+    tell({ printed: await makePrint(order, onPage) });
+  } catch (problem) {
+    tell({ failed: { message: (problem as Error).stack ?? String(problem) } });
   }
 }
+
+process.on('message', (order: PrintOrder) => void print(order));
+// Who stops the server from the keys reaches this too: it ends with the server, which lets it print to its end.
+process.on('SIGINT', () => undefined);
+process.on('disconnect', () => process.exit());

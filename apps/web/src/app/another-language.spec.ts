@@ -33,6 +33,8 @@ import { FilesView } from './bench/cut/files-view';
 import { RackView } from './bench/cut/rack-view';
 import { SheetsView } from './bench/cut/sheets-view';
 import { DrawingPane } from './bench/drawing-pane';
+import { SolidView } from './drawing/solid/solid-view';
+import { STAGE_MAKER } from './drawing/solid/stage-maker';
 import { DivideStep } from './bench/divide/divide-step';
 import { FindingsBoard } from './bench/findings/findings-board';
 import { Findings } from './bench/findings/findings-list';
@@ -45,6 +47,12 @@ import { StepWalk } from './bench/fit/step-walk';
 import { FitStep } from './bench/fit/fit-step';
 import { FrontsStep } from './bench/fronts/fronts-step';
 import { MaterialsBoard } from './bench/materials/materials-board';
+import { PriceBookView } from './bench/price/price-book';
+import { PriceDecided } from './bench/price/price-decided';
+import { PriceHours } from './bench/price/price-hours';
+import { PriceStep } from './bench/price/price-step';
+import { PriceVariants } from './bench/price/price-variants';
+import { QuotesView } from './bench/price/quotes-view';
 import { PrintPlace } from './bench/print/print-place';
 import { MeasureStep } from './bench/measure/measure-step';
 import { Reckoning } from './bench/reckoning/reckoning';
@@ -54,6 +62,7 @@ import { BankDrawing } from './drawing/bank-drawing';
 import { JobsActions, jobsFeature } from './jobs/jobs-store';
 import { JobsPage } from './jobs/jobs-page';
 import { NetworkPage } from './network/network-page';
+import { ShopCostingState } from './shop/costing';
 import { ShopNetwork } from './shop/network';
 import { NewJobSheet } from './jobs/new-job-sheet';
 import { LessonsView } from './record/lessons-view';
@@ -119,6 +128,7 @@ const SCREENS: readonly Screen[] = [
   [KeySheet],
   [MaterialsBoard],
   [CaseStep],
+  [SolidView],
   [NoDrawers],
   [MeasureStep],
   [SlidesStep],
@@ -132,6 +142,12 @@ const SCREENS: readonly Screen[] = [
   [FilesView],
   [CutSide],
   [FitStep],
+  [PriceStep],
+  [PriceHours],
+  [PriceDecided],
+  [PriceVariants],
+  [PriceBookView],
+  [QuotesView],
   [BoxFits],
   [MeasureBack],
   [StepWalk, { which: 'hang' }],
@@ -154,7 +170,8 @@ globalThis.ResizeObserver = class {
   disconnect = () => undefined;
   unobserve = () => undefined;
 };
-HTMLCanvasElement.prototype.getContext = () => null;
+// Solids could be drawn here.
+HTMLCanvasElement.prototype.getContext = ((kind: string) => (kind === 'webgl2' ? {} : null)) as never;
 Element.prototype.scrollIntoView = () => undefined;
 window.matchMedia = () => ({ matches: false, addEventListener: () => undefined }) as unknown as MediaQueryList;
 
@@ -183,6 +200,7 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
       },
       { provide: LANGUAGE, useValue: INVENTED },
       { provide: WRITING, useFactory: () => TestBed.inject(Store).selectSignal(writingOf) },
+      { provide: STAGE_MAKER, useValue: () => new Promise(() => undefined) },
       { provide: OPEN_PDF, useValue: () => Promise.reject(new Error('no PDF here')) },
       { provide: LAYOUT_SEARCH, useValue: () => ({ postMessage: () => undefined, terminate: () => undefined }) },
     ],
@@ -204,6 +222,7 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
   );
   // Of a whole case one compartment is worked on.
   if (document.cases[0]?.layout) store.dispatch(SessionActions.nodeChosen({ node: { case: 'c1', id: 'rope' } }));
+  TestBed.inject(ShopCostingState).answered.set(true);
   if (screen === NetworkPage) reached(document.unit === 'in');
   if (screen === ConflictBar)
     store.dispatch(JobActions.conflictFound({ kept: { ...job, document: otherOf(document) } }));
@@ -252,7 +271,7 @@ function isInput(screen: Type<unknown>, name: string): boolean {
   );
 }
 
-/** All that is read or heard of it. */
+/** All that is read or heard of it, but for what a file holds as it stands. */
 function said(element: HTMLElement): readonly string[] {
   const heard = ['aria-label', 'title', 'placeholder', 'alt', 'aria-valuetext'];
   const texts: string[] = [];
@@ -261,7 +280,8 @@ function said(element: HTMLElement): readonly string[] {
     if (node instanceof Element) {
       texts.push(...heard.flatMap((name) => node.getAttribute(name) ?? []));
       if (node.ariaLabel) texts.push(node.ariaLabel);
-    } else if (!['STYLE', 'SCRIPT'].includes(node.parentElement?.tagName ?? '')) texts.push(node.textContent ?? '');
+    } else if (!['STYLE', 'SCRIPT', 'CODE'].includes(node.parentElement?.tagName ?? ''))
+      texts.push(node.textContent ?? '');
   }
   return texts;
 }

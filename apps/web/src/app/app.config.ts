@@ -1,5 +1,3 @@
-import { writingOf } from './store/job/job.selectors';
-import { WRITING } from './words/speech';
 import { provideHttpClient, withInterceptors } from '@angular/common/http';
 import {
   ErrorHandler,
@@ -13,7 +11,7 @@ import {
 import { provideRouter, withComponentInputBinding, withNavigationErrorHandler } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
-import { provideStore, Store } from '@ngrx/store';
+import { provideStore } from '@ngrx/store';
 import { routes } from './app.routes';
 import { Settings } from './device/settings';
 import { ownRequests } from './server-api/own-requests';
@@ -39,7 +37,6 @@ export const appConfig: ApplicationConfig = {
     provideStore(),
     provideEffects(),
     { provide: ErrorHandler, useClass: ToldErrors },
-    { provide: WRITING, useFactory: () => inject(Store).selectSignal(writingOf) },
     { provide: OPEN_PDF, useValue: (file: Blob) => import('./workers/open-pdf').then(({ openPdf }) => openPdf(file)) },
     { provide: LAYOUT_SEARCH, useValue: makeLayoutWorker },
     // The application itself stays on the device: a page can be loaded afresh while the server is away.

@@ -1,9 +1,21 @@
-import type { BuildOf, CaseStyle, CutOutOf, DoorOf, KeepOutOf, Material, MeasuredPlaceOf, ShelvesOf } from '../job';
+import type {
+  BuildOf,
+  CaseStyle,
+  CutOutOf,
+  DoorOf,
+  KeepOutOf,
+  Material,
+  MeasuredPlaceOf,
+  ShelvesOf,
+  StandsAtOf,
+  UprightsOf,
+} from '../job';
 import type { Length, Unit } from '../length';
 
 export type Build = BuildOf<Length>;
 export type Shelves = ShelvesOf<Length>;
 export type Door = DoorOf<Length>;
+export type Uprights = UprightsOf<Length>;
 
 /** What a case is reckoned from besides its layout. */
 export interface CaseStock {
@@ -14,6 +26,9 @@ export interface CaseStock {
   readonly measured?: readonly MeasuredPlaceOf<Length>[];
   readonly cutOuts?: readonly CutOutOf<Length>[];
   readonly keepOuts?: readonly KeepOutOf<Length>[];
+  /** Where it stands in its room. */
+  readonly at?: StandsAtOf<Length> | undefined;
+  readonly uprights?: readonly UprightsOf<Length>[];
   readonly unit: Unit;
   readonly materials: readonly Material[];
   /** Path of the case in the job document. */

@@ -1,8 +1,9 @@
-import { nm, share, ZERO, type Length } from '../length';
+import { add, nm, share, ZERO, type Length } from '../length';
 import type { WorktopEdge } from '../job';
-import { bodiesOf, long, span, upTo, type Body, type Span } from './body';
+import { between, bodiesOf, long, span, upTo, type Body, type Span } from './body';
 import type { Member } from './member';
-import { fillerWidth } from './outline';
+import { fillerRows } from './filler-rows';
+import { uprightPlaces } from './uprights';
 import type { Casework } from './panels';
 
 type Place = readonly [x: Span, y: Span, z: Span];
@@ -91,15 +92,15 @@ function topThickness({ stock }: Casework): Length {
 }
 
 /** Against the frame's (or the sides') outer edges, as wide as they are before they are shaped to the wall. */
-const fillers: Where = (casework, member) => {
+const fillers: Where = (casework, member, row) => {
   const { outline, stock } = casework;
-  const { left, right } = stock.build.place?.fillers ?? {};
-  const wide = fillerWidth(stock, outline)?.total ?? ZERO;
   const y = span(outline.base, member.length.total);
-  return [
-    ...(left === undefined ? [] : [upTo(-outline.overSides, wide)]),
-    ...(right === undefined ? [] : [span(outline.width.total + outline.overSides, wide)]),
-  ].map((x) => [x, y, atFront(member)]);
+  const wide = member.width.total;
+  return (fillerRows(stock, outline)[row]?.sides ?? []).map((side) => [
+    side === 'left' ? upTo(-outline.overSides, wide) : span(outline.width.total + outline.overSides, wide),
+    y,
+    atFront(member),
+  ]);
 };
 
 /** Shared out over the height of their compartment: they can be moved. */
@@ -116,6 +117,16 @@ const shelves: Where = (casework, member) => {
   ]);
 };
 
+/** In their grooves, whole: from the bottom of the one to that of the other. */
+const uprights: Where = (casework, member) => {
+  const of = casework.stock.uprights?.find(({ compartment }) => compartment === member.node);
+  const place = casework.front.compartments.find(({ id }) => id === member.node);
+  if (!of || !place) return [];
+  const y = between(nm(place.floor - of.groove), add(place.ceiling, of.groove));
+  const z = upTo(casework.outline.inside.total, member.width.total);
+  return uprightPlaces(casework, of, place).map((x) => [span(x, member.thickness), y, z]);
+};
+
 const PLACES: Readonly<Partial<Record<Member['role'], Where>>> = {
   'frame-stile': stiles,
   'frame-rail': rails,
@@ -125,6 +136,7 @@ const PLACES: Readonly<Partial<Record<Member['role'], Where>>> = {
   'worktop-trim': trims,
   filler: fillers,
   shelf: shelves,
+  upright: uprights,
 };
 
 /** Of the face frame, of what lies on the case and beside it, and of shelves on pins. */

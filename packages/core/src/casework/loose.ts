@@ -16,8 +16,9 @@ import {
 import { materialOf, type CaseStock, type Shelves } from './case-stock';
 import type { Compartment } from '../layout';
 import type { Member } from './member';
-import { fillerWidth } from './outline';
+import { fillerRows } from './filler-rows';
 import { buildField, member, type Casework } from './panels';
+import { uprightMembers } from './uprights';
 
 const SHELF = {
   in: { play: inches(1, 8), inset: inches(1, 4) },
@@ -27,9 +28,9 @@ const SHELF = {
 /** A shelf keeps so far behind a door that is set in; common practice. */
 const BEHIND_DOOR = millimetres(3);
 
-/** What is put in once the case stands: shelves on pins, fillers beside it. */
+/** What is put in once the case stands: shelves on pins, uprights in their grooves, fillers beside it. */
 export function looseMembers(casework: Casework): readonly Member[] {
-  return [...shelvesOnPins(casework), ...fillers(casework)];
+  return [...shelvesOnPins(casework), ...uprightMembers(casework), ...fillers(casework)];
 }
 
 /** From wall to wall less their play, from behind the front plane to the back. */
@@ -80,14 +81,12 @@ function insetDoors(stock: CaseStock, nodes: readonly string[]): readonly Length
 
 function fillers(casework: Casework): readonly Member[] {
   const { stock, outline } = casework;
-  const width = fillerWidth(stock, outline);
-  const { fillers: asked } = stock.build.place ?? {};
-  const count = [asked?.left, asked?.right].filter((each: Length | undefined) => each !== undefined).length;
-  if (!width || count === 0) return [];
   const height = tally(
     plus('height-case', outline.height, buildField(casework, 'height')),
     minus('base-below', outline.base),
   );
   const material = stock.build.frame?.material ?? stock.build.panel;
-  return [member(casework, 'filler', count, [height, width], material)];
+  return fillerRows(stock, outline).map(({ sides, width }) =>
+    member(casework, 'filler', sides.length, [height, width], material),
+  );
 }

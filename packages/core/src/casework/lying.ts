@@ -11,9 +11,10 @@ export interface Lying {
 
 export const UPRIGHT: Lying = { along: 'y', across: 'z', through: 'x' };
 export const FLAT: Lying = { along: 'x', across: 'z', through: 'y' };
-const ON_EDGE: Lying = { along: 'x', across: 'y', through: 'z' };
-const FACING: Lying = { along: 'y', across: 'x', through: 'z' };
-const ON_EDGE_BACK: Lying = { along: 'z', across: 'y', through: 'x' };
+export const FLAT_BACK: Lying = { along: 'z', across: 'x', through: 'y' };
+export const ON_EDGE: Lying = { along: 'x', across: 'y', through: 'z' };
+export const FACING: Lying = { along: 'y', across: 'x', through: 'z' };
+export const ON_EDGE_BACK: Lying = { along: 'z', across: 'y', through: 'x' };
 
 /** How every kind of member lies; where it is several ways, by how it stands. */
 const LIES: Readonly<Record<MemberRole, (body: Body) => Lying>> = {
@@ -40,6 +41,14 @@ const LIES: Readonly<Record<MemberRole, (body: Body) => Lying>> = {
   'worktop-trim': ({ x, z }) => (long(x) > long(z) ? ON_EDGE : ON_EDGE_BACK),
   filler: () => FACING,
   shelf: () => FLAT,
+  upright: () => UPRIGHT,
+  lid: () => FLAT,
+  'lid-strip': () => FLAT,
+  'work-board': () => FLAT,
+  'board-edging': ({ x, z }) => (long(x) > long(z) ? FLAT : FLAT_BACK),
+  'board-guide': () => FLAT_BACK,
+  platform: () => FLAT,
+  gusset: () => UPRIGHT,
   door: () => FACING,
   'door-panel': () => FACING,
   'door-stile': () => FACING,

@@ -108,6 +108,7 @@ const GUESTS: ReadonlySet<MemberRole> = new Set<MemberRole>([
   'case-rail',
   'case-back',
   'cleat',
+  'upright',
 ]);
 
 /** Where another member goes into this one: partly through its thickness, or all through where it is notched for it. */

@@ -1,11 +1,10 @@
-import { materialCalled } from './called';
+import { materialCalled, partSaid } from './called';
 import { said, sameSaid, saidKey } from '../words';
-import type { Job, Saw } from '../job';
+import type { Job, Material, Saw } from '../job';
 import { frontPanels, type FrontPanel } from './cut-list';
 import { sawOf } from './saw';
 import { add, inches, inMillimetres, millimetres, nm, ZERO, type Length, type Unit, type Said } from '../length';
 import type { BankPlan, Plan } from '../plan';
-import { isMember } from '../casework';
 import type { CutPart, Use } from './cut-part';
 import { partsOf, toCut } from './parts';
 
@@ -77,7 +76,7 @@ const ROUGH: readonly (readonly [Length, Length])[] = [
 ];
 
 /** Boards wider than this cup, and are seldom to be had. Common practice. */
-const WIDEST_BOARD: Readonly<Record<Unit, Length>> = { in: inches(6, 1), mm: millimetres(150) };
+const WIDEST_BOARD: Readonly<Record<Unit, Length>> = { in: inches(11, 2), mm: millimetres(140) };
 /** Fastenings keep this far from a later cut. Common practice. */
 const CLEAR: Readonly<Record<Unit, Length>> = { in: inches(1, 2), mm: millimetres(12) };
 
@@ -94,10 +93,10 @@ export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
     .map((panel) => ({ wood: materialCalled(panel.material), made: glueUp(job, panel) }));
   const inRuns = new Set(runs.flatMap(({ made }) => made.parts.map(({ name }) => name)));
   const panels = solid
-    .filter((part) => isMember(part.use.role) && !inRuns.has(part.name) && part.width.total > widestBoard(job))
+    .filter((part) => !inRuns.has(part.name) && part.width.total > widestBoard(job, part.material))
     .map((part) => ({
       wood: materialCalled(part.material),
-      made: { ...glueUp(job, panelOf(part)), part: said(`part/${part.use.role}`, { count: 1 }) },
+      made: { ...glueUp(job, panelOf(part)), part: partSaid(part) },
     }));
   const glued = [...runs, ...panels];
   const inPanels = new Set(glued.flatMap(({ made }) => made.parts.map(({ name }) => name)));
@@ -133,12 +132,12 @@ export function boardList(job: Job, plan: Plan): readonly BoardGroup[] {
 /** What jointing both edges of a board takes. Common practice. */
 const JOINTED: Readonly<Record<Unit, Length>> = { in: inches(1, 4), mm: millimetres(6) };
 
-/** No wider than the planer takes. */
-function widestBoard({ unit, saw }: Job): Length {
-  return nm(Math.min(WIDEST_BOARD[unit], saw?.limits?.planer ?? Infinity));
+/** As wide as it comes, and no wider than the planer takes. */
+export function widestBoard({ unit, saw }: Job, { board }: Material): Length {
+  return nm(Math.min(board?.width ?? WIDEST_BOARD[unit], saw?.limits?.planer ?? Infinity));
 }
 
-/** A part of a case that is wider than a board, as a panel of its own. */
+/** A part that is wider than a board, as a panel of its own. */
 function panelOf(part: CutPart): FrontPanel {
   const { material, length, width, release } = part;
   return { material, length: length.total, width: width.total, parts: [part], release };
@@ -148,7 +147,7 @@ function panelOf(part: CutPart): FrontPanel {
 function glueUp(job: Job, { material, length, width, parts }: FrontPanel): GlueUp {
   const over = allowanceOf(job);
   const [long, wide] = [add(length, over.length), add(width, over.width)];
-  const count = Math.max(1, Math.ceil(wide / widestBoard(job)));
+  const count = Math.max(1, Math.ceil(wide / widestBoard(job, material)));
   return {
     parts,
     length: long,
@@ -213,7 +212,7 @@ function rowsOf(wanted: readonly Wanted[], over: NonNullable<Saw['allowance']>):
 }
 
 /** The board it is planed from; over 8/4 the next whole inch with 5 mm to plane. */
-function roughOf(thickness: Length): Length {
+export function roughOf(thickness: Length): Length {
   const row = ROUGH.find(([planed]) => thickness <= planed);
   if (row) return row[1];
   const inch = inches(1, 1);

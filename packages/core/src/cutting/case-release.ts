@@ -43,8 +43,9 @@ const WAITS: Readonly<Record<CaseWait, (owner: Case) => CaseHold>> = {
 /** When a part of a case may be cut. */
 export function memberRelease(job: Job, owner: Case, plan: CasePlan, { role, node }: Member): Release {
   const isDoor = MEMBERS[role].waits === 'door';
+  // Of a door, a tilt-out or a board: all that is its own.
   const held = ({ severity, holds, door }: Finding): boolean =>
-    severity === 'stop' && holds !== 'nothing' && (holds !== 'door' || (isDoor && door === node));
+    severity === 'stop' && holds !== 'nothing' && (holds !== 'door' || door === node);
   if (plan.findings.some(held)) return 'mend';
   const hold = WAITS[MEMBERS[role].waits](owner);
   if (!passed(owner.gates, HOLDS[hold])) return hold;

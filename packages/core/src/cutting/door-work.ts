@@ -5,6 +5,7 @@ import { bandedEdges, frameGroove, frameTongue, frameWork, panelRabbet, type Fra
 import type { Edge, Job } from '../job';
 import { add, millimetres, minus, nm, ofField, plus, tally, ZERO, type Length } from '../length';
 import type { CasePlan } from '../plan';
+import { everyDoor } from '../pullouts';
 import type { CutPart } from './cut-part';
 
 /** Whether a part of a case is of one of its doors. */
@@ -24,7 +25,7 @@ export function doorWork(
   { role, node }: Member,
   place: number,
 ): Pick<CutPart, 'cuts' | 'machining'> {
-  const door = plan.doors.find(({ id }) => id === node);
+  const door = everyDoor(plan.doors, plan.things).find(({ id }) => id === node);
   const piece = door?.pieces.filter(({ member }) => member.role === role)[place];
   if (!door || !piece) return { machining: [] };
   const cuts = piece.cuts.map((cut) => sawnIn(cut, door));

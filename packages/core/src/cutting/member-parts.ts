@@ -12,7 +12,8 @@ export function memberParts(job: Job, plan: Plan): readonly CutPart[] {
   return plan.cases.flatMap((each) => {
     const owner = job.cases.find(({ id }) => id === each.id);
     if (!owner) return [];
-    const members = [...(each.casework?.members ?? []), ...each.doors.flatMap((door) => door.members)];
+    const of = [...each.doors, ...each.things].flatMap(({ members }) => members);
+    const members = [...(each.casework?.members ?? []), ...of];
     const around = { job, owner, plan: each, workOf: worked(job, owner, each) };
     return members.flatMap((member) => piecesOf(around, member, numbering(members, member)));
   });

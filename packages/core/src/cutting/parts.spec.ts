@@ -91,6 +91,12 @@ describe('when a part may be cut', () => {
     expect(new Set(boxes.map(({ release }) => release))).toEqual(new Set(['now']));
   });
 
+  it('a front that is the box’s own is cut with the box: it can’t wait until that hangs', () => {
+    const own = { path: `${BANK}.front.asBox`, value: true };
+    expect(releases(own)).toMatchObject({ side: 'slides', 'drawer-front': 'slides' });
+    expect(releases(own, gates({ slides: gate }))).toMatchObject({ side: 'now', 'drawer-front': 'now' });
+  });
+
   it('nothing is hung by sizes that were never measured, no front before its box hangs', () => {
     const held = (which: 'hang' | 'fronts', ...patches: Patch[]) =>
       walkHeld(worked(sample, ...patches).planned.cases[0]!.banks[0]!, which);

@@ -1,5 +1,5 @@
 import { BOTTOMS, isOfFront, ROLES, type Role } from '../box';
-import { drawerSettings, type Job } from '../job';
+import { drawerSettings, type Bank, type Job } from '../job';
 import { isBought } from '../mounting';
 import type { BankPlan, DrawerPlan } from '../plan';
 import { missingFromSheet } from '../slides';
@@ -29,19 +29,24 @@ export const RELEASES: readonly Release[] = [
   ...(['forecast', 'slides', 'groove', 'glued', 'hung'] as const),
 ];
 
+type Waits = (typeof ROLES)[Role]['waits'];
+
 interface Gate {
   readonly gate: 'slides' | 'groove' | 'glued' | 'hung';
-  readonly holds: (role: Role, drawer: DrawerPlan) => boolean;
+  readonly holds: (waits: Waits, drawer: DrawerPlan) => boolean;
 }
 
-const isBottom = (role: Role): boolean => ROLES[role].waits === 'bottom';
+/** A front that is the box's own goes in with the box: it waits for what that waits for. */
+function waitsOf({ front }: Bank, role: Role): Waits {
+  return front.asBox === true && isOfFront(role) ? 'slides' : ROLES[role].waits;
+}
 
 /** Which parts each gate of a bank holds back, in the order of the work: every part of a box hangs on its slide. */
 const GATES: readonly Gate[] = [
-  { gate: 'slides', holds: (role) => ROLES[role].waits !== 'hung' },
-  { gate: 'groove', holds: (role, { bottomFit }) => isBottom(role) && !BOTTOMS[bottomFit].onOutside },
-  { gate: 'glued', holds: (role, { bottomFit }) => isBottom(role) && BOTTOMS[bottomFit].onOutside },
-  { gate: 'hung', holds: (role) => ROLES[role].waits === 'hung' },
+  { gate: 'slides', holds: (waits) => waits !== 'hung' },
+  { gate: 'groove', holds: (waits, { bottomFit }) => waits === 'bottom' && !BOTTOMS[bottomFit].onOutside },
+  { gate: 'glued', holds: (waits, { bottomFit }) => waits === 'bottom' && BOTTOMS[bottomFit].onOutside },
+  { gate: 'hung', holds: (waits) => waits === 'hung' },
 ];
 
 /** When a part of this role may be cut, as the gates of its bank stand. */
@@ -54,7 +59,8 @@ export function releaseOf(job: Job, plan: BankPlan, drawer: DrawerPlan, role: Ro
     (gate === 'slides' && knownByItself(job, plan, drawer)) ||
     // A box that hangs is glued.
     (gate === 'glued' && gates?.hung !== undefined);
-  return GATES.find(({ gate, holds }) => holds(role, drawer) && !open(gate))?.gate ?? 'now';
+  const waits = waitsOf(plan.bank, role);
+  return GATES.find(({ gate, holds }) => holds(waits, drawer) && !open(gate))?.gate ?? 'now';
 }
 
 /** Wood fixed in the case waits for the case, and for the slides that stand on it. */

@@ -1,6 +1,6 @@
 import { patched, type Patch } from '../reading';
 import { BANK, sample } from '../job/sample.spec-data';
-import { inches, inMillimetres, millimetres, nm } from '../length';
+import { inches, inMillimetres, millimetres, nm, type Length } from '../length';
 import { demo, IN_ENGLISH } from '../plan/plan.spec-data';
 import { layOut, lyingIn, stepsOf } from '../sheets';
 import { replay } from '../sheets/replay.spec-data';
@@ -148,11 +148,18 @@ describe('boards', () => {
     const [cherry, rails] = boardList(job, planned);
     const { fronts } = { fronts: partsOf(job, planned).parts.filter(({ use }) => use.role === 'drawer-front') };
     expect(cherry!.wood.params).toEqual({ text: 'Black cherry, 20 mm' });
-    expect(cherry!.rows.reduce((sum, { count }) => sum + count, 0)).toBe(fronts.length);
+    // 140 mm is as wide as boards come: what is wider, and a quarter inch over, is of as many side by side.
+    const many = (width: Length): number =>
+      width > millimetres(140) ? Math.ceil((width + millimetres(6)) / millimetres(140)) : 1;
+    const boards = fronts.reduce((sum, { width }) => sum + many(width.total), 0);
+    expect(boards).toBeGreaterThan(fronts.length);
+    expect(cherry!.rows.reduce((sum, { count }) => sum + count, 0)).toBe(boards);
+    expect(cherry!.glueUps).toHaveLength(fronts.filter(({ width }) => width.total > millimetres(140)).length);
     expect(cherry!.rows[0]!.rough).toBe(inches(1, 1));
     expect(cherry!.rows[0]!.length).toBe(fronts[0]!.length.total + millimetres(25));
     const { metres, feet, boardFeet, cubicMetres } = cherry!.bought;
-    const metresByHand = fronts.reduce((sum, { length }) => sum + inMillimetres(length.total) + 25, 0) / 1000;
+    const metresByHand =
+      fronts.reduce((sum, { length, width }) => sum + many(width.total) * (inMillimetres(length.total) + 25), 0) / 1000;
     expect(metres).toBeCloseTo(metresByHand, 9);
     expect(feet * 0.3048).toBeCloseTo(metres, 9);
     // A board foot is 2 359 737.216 mm³ exactly.

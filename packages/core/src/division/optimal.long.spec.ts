@@ -116,6 +116,23 @@ describe('the exact division against a solver', () => {
   );
 });
 
+it('counts a rest that comes to its most exactly as one that may be', async () => {
+  const none = undefined;
+  const problem: DivisionProblem = {
+    ...{ total: millimetres(800), increment: inches(1), makeup: 4, lines: [{ place: 1, below: millimetres(525) }] },
+    choice: { scheme: 'equal', step: nm(0), ratio: 0.9 },
+    groups: [0, 1, 2, 3, 4, 5].map((place) => ({ members: [place] })),
+    most: [millimetres(120), none, none, none, millimetres(144), millimetres(120)],
+  };
+  const division = divide(problem);
+  if (!division.ok) throw new Error('not divided');
+  // 525 − 127 − 152.4 − 101.6 = 144, which is no whole number of increments in doubles.
+  expect(division.heights[4]).toBe(millimetres(144));
+  const held = heldIn(division);
+  const { ObjectiveValue } = (await loadHighs()).solve(asProgramme(problem, held) ?? '', { mip_rel_gap: 0 });
+  expect(costOf(problem, division.heights, held)).toBeCloseTo(ObjectiveValue, 5);
+});
+
 describe('ties across a line at a fine increment', () => {
   /** What is free besides the tied ones in a stretch: all counts within three of the ideal, the last takes the rest. */
   function cheapest(rest: number, count: number, ideal: number, step: number): number {

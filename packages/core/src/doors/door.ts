@@ -37,8 +37,15 @@ export interface Leaf {
   readonly cup?: CupSetting;
   /** How far its hinges stand in the opening with it open at 90°. */
   readonly protrusion: Length;
-  /** As it was measured hanging: how far its hinges, and its leaf, stand in the opening; with where it was read. */
-  readonly asHung?: { readonly hinge?: Hung; readonly leaf?: Hung };
+  /**
+   * As it was measured hanging: how far its hinges, and its leaf, stand in the opening, and the middles of its hinges over the
+   * opening's lower edge, by their place from below; with where it was read.
+   */
+  readonly asHung?: {
+    readonly hinge?: Hung;
+    readonly leaf?: Hung;
+    readonly heights?: readonly (Hung | undefined)[];
+  };
   /** The middle of its pull, from its lower left corner. */
   readonly pull?: { readonly x: Tally; readonly y: Tally };
 }

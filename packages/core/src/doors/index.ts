@@ -7,5 +7,5 @@ export type { Hinge, HingeKind } from './hinge';
 export { carriedBy, cupLine, cupSetting, isContinuous, reaches } from './hinging';
 export { doorLap } from './leaf';
 export { tongueOf } from './pieces';
-export { planDoors } from './plan-doors';
+export { planDoorAt, planDoors, type DoorStock } from './plan-doors';
 export { checkHinges, hingeTable, usualHinge } from './table';

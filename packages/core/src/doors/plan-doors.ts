@@ -90,6 +90,14 @@ function lined({ lineOf }: DoorStock, door: Door, opening: DoorOpening): Door {
   };
 }
 
+/** A door by itself, over an opening of its own: hung on what it says, at a path of its own. Nothing where it has no opening. */
+export function planDoorAt(stock: DoorStock, door: Door, path: string): DoorPlan | undefined {
+  const opening = doorOpening(stock.casework, door, path);
+  const wood = stock.job.materials.find(({ id }) => id === door.material);
+  const hinge = hingeTable(stock.job).get(door.hinge?.family ?? 'piano');
+  return opening && wood && hinge && planDoor(stock, { door, path, opening, wood, hinge });
+}
+
 interface Found {
   readonly door: Door;
   readonly path: string;
@@ -156,9 +164,14 @@ function hung(stock: DoorStock, found: Found, size: LeafSize, leaf: number, weig
 
 function hungAs(readings: readonly HungReading[], door: string, hand: Hand): Pick<Leaf, 'asHung'> {
   const own = readings.filter((each) => each.door === door && each.hand === hand);
+  if (own.length === 0) return {};
   const of = (wanted: HungReading['what']): Hung | undefined => own.find(({ what }) => what === wanted);
   const [hinge, leaf] = [of('hinge'), of('leaf')];
-  return hinge || leaf ? { asHung: { ...(hinge ? { hinge } : {}), ...(leaf ? { leaf } : {}) } } : {};
+  const heights: Hung[] = [];
+  for (const reading of own) if (reading.hinge !== undefined) heights[reading.hinge - 1] = reading;
+  return {
+    asHung: { ...(hinge ? { hinge } : {}), ...(leaf ? { leaf } : {}), ...(heights.length > 0 ? { heights } : {}) },
+  };
 }
 
 /** On the opening side; of a door near the floor so far below its top, of one on the wall above its bottom. */

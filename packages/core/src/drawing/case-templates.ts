@@ -1,10 +1,10 @@
 import { memberCuts, memberSaid, type Body, type CaseStock, type CaseworkPlan, type MemberCut } from '../casework';
 import { add, inMillimetres, nm, subtract, type Length } from '../length';
 import { said, type Words } from '../words';
-import type { Line, Shape } from './shapes';
+import type { Shape } from './shapes';
+import { LETTERS, line, note } from './strokes';
 import type { Template } from './templates';
 
-const LETTERS = 3.6;
 /** Round what a template shows, in millimetres. */
 const ROUND = 30;
 
@@ -19,14 +19,6 @@ export function drawCaseTemplates(stock: CaseStock, casework: CaseworkPlan, word
     ...alike(worked.flatMap(({ body, cuts }) => cuts.flatMap((cut) => notchTemplate(body, cut, words)))),
     ...worked.flatMap(({ body, cuts }) => cuts.flatMap((cut) => holeTemplate(body, cut))),
   ];
-}
-
-function line(role: Line['role'], x1: number, y1: number, x2: number, y2: number): Line {
-  return { kind: 'line', role, x1, y1, x2, y2 };
-}
-
-function note(text: string, x: number, y: number): Shape {
-  return { kind: 'words', role: 'note', text, begins: true, x, y, height: LETTERS };
 }
 
 interface Place {

@@ -2,8 +2,8 @@ import type { Body, CaseworkPlan, MemberRole } from '../casework';
 import { inMillimetres, nm, type Length } from '../length';
 import type { Drawing, Outline } from './shapes';
 
-/** Which way a member is moved out of the case: what goes in last is moved farthest. */
-interface Way {
+/** Which way a member is moved out of the case, in parts of the case's size: what goes in last is moved farthest. */
+export interface Way {
   readonly x?: number;
   readonly y?: number;
   readonly z?: number;
@@ -31,6 +31,14 @@ const WAYS: Readonly<Record<MemberRole, Way>> = {
   'frame-middle-rail': { z: -0.55 },
   filler: { z: -0.75 },
   shelf: { z: -0.28 },
+  upright: { z: -0.34 },
+  lid: { y: 0.36 },
+  'lid-strip': { y: 0.36, z: 0.12 },
+  'work-board': { z: -0.6 },
+  'board-edging': { z: -0.66 },
+  'board-guide': { z: -0.3 },
+  platform: { z: -0.8 },
+  gusset: { z: -0.8 },
   door: { z: -0.9 },
   'door-panel': { z: -0.9 },
   'door-stile': { z: -0.9 },
@@ -40,6 +48,9 @@ const WAYS: Readonly<Record<MemberRole, Way>> = {
   worktop: { y: 0.42 },
   'worktop-trim': { y: 0.42, z: -0.12 },
 };
+
+/** Which way a kind of member is taken out of its case. */
+export const wayApart = (role: MemberRole): Way => WAYS[role];
 
 /** What both diagonals of the carcass come to when it is square, over its outer corners. */
 export function squareDiagonal({ outline }: CaseworkPlan): Length {

@@ -1,15 +1,11 @@
 import { cupLine, type DoorPlan, type Leaf } from '../doors';
 import { inMillimetres, nm, subtract } from '../length';
 import { said, type Words } from '../words';
-import type { Line, Shape } from './shapes';
+import type { Shape } from './shapes';
+import { LETTERS, line, note } from './strokes';
 import type { Template } from './templates';
 
-const LETTERS = 3.6;
 const ROUND = 20;
-
-const line = (role: Line['role'], x1: number, y1: number, x2: number, y2: number): Line => ({
-  ...{ kind: 'line', role, x1, y1, x2, y2 },
-});
 
 /**
  * The boring of a leaf's hinged edge at full size, from its lower end to over the last cup; leaves alike once, turned over for
@@ -42,12 +38,7 @@ function boring({ id, hinge }: DoorPlan, leaf: Leaf, words: Words): Template | u
       return [
         { kind: 'circle', role: 'bore', x, y, diameter: inMillimetres(bore.diameter) },
         line('centre-line', 0, y, wide, y),
-        {
-          ...{ kind: 'words', role: 'note', begins: true, height: LETTERS },
-          text: words.bare(total, 'reading'),
-          x: 2,
-          y: y + 2,
-        },
+        note(words.bare(total, 'reading'), 2, y + 2),
       ];
     }),
   ];

@@ -84,7 +84,7 @@ export interface Words extends Standing {
 
 export interface Line extends Standing {
   readonly kind: 'line';
-  readonly role: 'slide-line' | 'floor' | 'tick' | 'leader' | 'centre-line' | 'edge';
+  readonly role: 'slide-line' | 'floor' | 'tick' | 'leader' | 'centre-line' | 'edge' | 'wall';
   readonly x1: number;
   readonly y1: number;
   readonly x2: number;
@@ -108,7 +108,10 @@ export interface Measure extends Standing {
 /** A closed figure of straight sides. */
 export interface Outline extends Standing {
   readonly kind: 'outline';
-  readonly role: 'cut-out' | 'as-measured' | 'governs' | 'face' | 'side-face' | 'upper-face';
+  readonly role:
+    | ('cut-out' | 'as-measured' | 'governs' | 'face' | 'side-face' | 'upper-face')
+    /** Of a room from above: how far what moves comes, all or not; what stands in it. */
+    | ('way' | 'short-way' | 'thing' | 'closed' | 'stood');
   readonly member?: MemberRole;
   readonly points: readonly (readonly [number, number])[];
 }

@@ -1,9 +1,10 @@
 import { inMillimetres, millimetres, nm, subtract, ZERO, type Length, type Said } from '../length';
 import type { PartCut } from '../box';
-import { BRACKET_PILOT } from '../fronts';
+import { BRACKET_PILOT } from '../pullouts';
 import type { BankPlan, DrawerPlan } from '../plan';
 import { said, saidKey, type Words } from '../words';
-import type { Drawing, Line, Shape, Words as Written } from './shapes';
+import type { Drawing, Shape } from './shapes';
+import { LETTERS, line, note } from './strokes';
 
 /** A template at full size, and the drawers it serves. */
 export interface Template {
@@ -14,7 +15,6 @@ export interface Template {
   readonly says: readonly Said[];
 }
 
-const LETTERS = 3.6;
 /** Round what a template shows, in millimetres. */
 const ROUND = 30;
 /** A bore a pull's screw goes through; common practice. */
@@ -39,14 +39,6 @@ export function drawTemplates(plan: BankPlan, words: Words): readonly Template[]
     alike.set(key, known ? { ...known, places: [...known.places, ...template.places] } : template);
   }
   return [...alike.values()];
-}
-
-function note(text: string, x: number, y: number): Written {
-  return { kind: 'words', role: 'note', text, begins: true, x, y, height: LETTERS };
-}
-
-function line(role: Line['role'], x1: number, y1: number, x2: number, y2: number): Line {
-  return { kind: 'line', role, x1, y1, x2, y2 };
 }
 
 /**

@@ -2,6 +2,7 @@ import type { Body, CaseworkPlan } from '../casework';
 import type { DoorPlan } from '../doors';
 import { inMillimetres } from '../length';
 import type { CasePlan } from '../plan';
+import { everyDoor } from '../pullouts';
 import { drawFace } from './face';
 import type { Box, Drawing, Shape } from './shapes';
 
@@ -83,7 +84,7 @@ function feetOf({ feet, outline }: CaseworkPlan, view: CaseView): readonly Box[]
 
 /** The whole case from the front with the faces of its banks. */
 export function drawWholeCase(plan: CasePlan, casework: CaseworkPlan): WholeCase {
-  const { shapes, ...around } = drawCase(casework, 'front');
+  const { shapes, ...around } = drawCase(withThings(casework, plan), 'front');
   const compartments = casework.openings.map(({ compartment: { id, x, y, width, height } }): DrawnCompartment => {
     const bank = plan.banks.find(({ bank: { compartment } }) => compartment === id)?.path;
     const size = { x: mm(x), y: mm(y), width: mm(width.total), height: mm(height.total) };
@@ -95,7 +96,12 @@ export function drawWholeCase(plan: CasePlan, casework: CaseworkPlan): WholeCase
     const moved = drawFace(bank).shapes.filter(({ role }) => IN_FRONT.has(role));
     return [{ path: bank.path, shapes: moved.map((shape) => shifted(shape, place.x, place.y)) }];
   });
-  return { ...around, shapes, compartments, banks, doors: plan.doors.flatMap(leavesOf) };
+  return { ...around, shapes, compartments, banks, doors: everyDoor(plan.doors, plan.things).flatMap(leavesOf) };
+}
+
+/** The members of a case with what of its tilt-outs and work boards stands in it, shut. */
+export function withThings(casework: CaseworkPlan, { things }: Pick<CasePlan, 'things'>): CaseworkPlan {
+  return { ...casework, bodies: [...casework.bodies, ...things.flatMap(({ bodies }) => bodies)] };
 }
 
 /** Each leaf, with the middles of its hinges on the edge it is hinged on. */

@@ -79,7 +79,7 @@ describe('fronts and doors of a whole case from one panel', () => {
         ['b2/d1/face', 'b2/d2/face'],
       ]) {
         const left = parts.filter(({ name }) => !gone.some((each) => name.endsWith(each)));
-        const made = { unit: 'mm', step: millimetres(0.5), cases: [whole] } as const;
+        const made = { unit: 'mm', step: millimetres(0.5), cases: [whole], worlds: [] } as const;
         for (const { names, piece } of grainRuns(job, made, left)) {
           const rules = { ...rulesOf(sawOf(job)), trim: nm(0) };
           const sheet = { length: piece.length, width: piece.width };

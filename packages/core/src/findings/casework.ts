@@ -3,6 +3,7 @@ import { add, inches, millimetres, minus, nm, plus, subtract, tally, ZERO, type 
 import { said } from '../words';
 import { cutOutsMeet } from './case-cut-outs';
 import { lookOverDoors } from './case-doors';
+import { lookOverThings } from './case-things';
 import { keepOutsMet } from './case-keep-outs';
 import { lookOverMembers } from './case-members';
 import { lookOverSpace } from './case-space';
@@ -36,16 +37,19 @@ export function lookOverCase(looked: LookedAtCase): readonly Finding[] {
     ...cutOutsMeet(looked),
     ...roomToWork(looked),
     ...lookOverDoors(looked),
+    ...lookOverThings(looked),
   ];
 }
 
 const of = (severity: Finding['severity']) => ({ severity, step: 'case' as const });
 
-function misfits({ casework, job: { unit } }: LookedAtCase): readonly Finding[] {
+function misfits({ owner, casework, job: { unit } }: LookedAtCase): readonly Finding[] {
   const { misfits: all, compartments } = casework.front;
   const least = LEAST[unit].clear;
+  // The slot of a work board is as low as that.
+  const isSlot = (id: string): boolean => owner.boards?.some(({ compartment }) => compartment === id) ?? false;
   const small = compartments.flatMap(({ id, width, height }): readonly Finding[] => {
-    const size = nm(Math.min(width.total, height.total));
+    const size = isSlot(id) ? width.total : nm(Math.min(width.total, height.total));
     return size < least
       ? [
           {

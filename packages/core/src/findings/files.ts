@@ -1,14 +1,7 @@
-import type { FilesKind } from '../job';
-import { inches, largest, millimetres, minus, plus, subtract, tally, type Length } from '../length';
+import { largest, minus, plus, subtract, tally } from '../length';
+import { FILES } from '../pullouts';
 import { said } from '../words';
 import { judged, type BoxRule } from './box-facts';
-
-/** How far apart the rails of hanging files stand, and how high they hang over the bottom. From memory: measure yours. */
-export const FILES: Readonly<Record<FilesKind, { readonly rails: Length; readonly clear: Length }>> = {
-  letter: { rails: inches(49, 4), clear: inches(21, 2) },
-  legal: { rails: inches(61, 4), clear: inches(21, 2) },
-  a4: { rails: millimetres(330), clear: millimetres(270) },
-};
 
 /** Hanging files go across or front to back: one of the inside sizes takes their rails. */
 export const filesTooNarrow: BoxRule = ({ drawer, at }) => {

@@ -5,7 +5,7 @@ import type { CalledDrawer, FindingCode, ParamsOf, RemedyCode } from '../words';
 export type Severity = 'stop' | 'warn' | 'note';
 
 /** Which step of the work a finding belongs to. */
-export type Step = 'case' | 'measure' | 'slides' | 'divide' | 'boxes' | 'fronts' | 'cut' | 'fit';
+export type Step = 'case' | 'measure' | 'slides' | 'divide' | 'boxes' | 'fronts' | 'cut' | 'fit' | 'price';
 
 /** What would mend a finding: what its button says, and the change to the job document that does it. */
 export interface Remedy extends Said<RemedyCode> {
@@ -24,7 +24,7 @@ export interface Finding extends Said<FindingCode> {
   readonly because?: Tally;
   /** What a stop keeps from the saw: every part of the drawer or bank where it is not told, its fronts, a door, or nothing. */
   readonly holds?: 'fronts' | 'door' | 'nothing';
-  /** The door of its case it is said of. */
+  /** The door of its case it is said of, or the tilt-out or work board. */
   readonly door?: string;
   /** Each, applied, takes this finding away; what it asks elsewhere is for the findings after it. */
   readonly remedies?: readonly Remedy[];

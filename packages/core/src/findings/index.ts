@@ -1,7 +1,6 @@
 export { lookOverCase } from './casework';
-export { FILES } from './files';
-export { doorBefore, lookOverTrays } from './case-trays';
-export type { LookedAtBank, LookedAtCase, LookedAtTray, LookedAtTrays, Standing } from './looked-at-case';
+export { lookOverTrays } from './case-trays';
+export type { LookedAtBank, LookedAtCase } from './looked-at-case';
 export * from './bank';
 export * from './box';
 export type { BoxFacts } from './box-facts';
@@ -15,4 +14,6 @@ export * from './neighbours';
 export * from './over-banks';
 export * from './opening';
 export * from './rails';
+export type { Moves, Site, Swap } from './moving';
+export { lookOverTravel } from './travel';
 export { fitRowByRow, type Laid } from './packing';

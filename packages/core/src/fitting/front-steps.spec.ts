@@ -34,6 +34,16 @@ describe('holding a front while it is fixed', () => {
       expect(kinds(ofTop(school, false)).some((kind) => kind === 'bores' || kind === 'pull')).toBe(false);
   });
 
+  it('does nothing but its pull to a front that is the box’s own', () => {
+    for (const school of HOLDINGS) {
+      const own = { path: 'BANK.front.asBox', value: true };
+      const steps = frontSteps(one(pull, own, { path: 'BANK.mounting', value: { holding: school } }));
+      expect(new Set(steps.map(({ kind }) => kind))).toEqual(
+        new Set(school === 'pull-bores' ? ['pull'] : ['bores', 'pull']),
+      );
+    }
+  });
+
   it('cuts spacers for the gaps, but for wedges, which are set to them', () => {
     for (const school of HOLDINGS)
       expect(ofTop(school).some(({ kind }) => kind === 'reveal')).toBe(school !== 'wedges');

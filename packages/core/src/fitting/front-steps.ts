@@ -42,6 +42,9 @@ const BY_SCHOOL: Readonly<Record<Holding, readonly Kind[]>> = {
   'wide-holes': ['wide', 'hold', 'shift', 'bores', 'pull'],
 };
 
+/** What has to do with a pull alone: all there is to do to a front that is the box's own. */
+const OF_PULL: ReadonlySet<Kind> = new Set<Kind>(['bores', 'pull']);
+
 /** The fronts in their order: from a level ledge up, or from the top line down. Common practice. */
 export function frontSteps(plan: BankPlan): readonly FrontStep[] {
   const { bank, drawers } = plan;
@@ -67,7 +70,7 @@ function betweenOf(bank: BankPlan['bank']): Length {
 function spacersOf(plan: BankPlan, between: Length, first: Length): readonly FrontStep[] {
   const inset = plan.bank.front.mount === 'inset';
   const alone = plan.drawers.length === 1;
-  if ((alone && !inset) || plan.bank.mounting?.holding === 'wedges') return [];
+  if ((alone && !inset) || plan.bank.mounting?.holding === 'wedges' || plan.bank.front.asBox) return [];
   const another = inset && !alone && first !== between;
   const gap = alone ? first : between;
   return [{ name: 'fronts/reveal', kind: 'reveal', gap, ...(another ? { first } : {}), bores: 0, ...besideOf(plan) }];
@@ -88,7 +91,7 @@ function stepsOf(plan: BankPlan, drawer: DrawerPlan, gap: Length, first: boolean
   };
   const common = { place, bores: bores.length, ...(holding ? { holding } : {}) };
   return BY_SCHOOL[holding ?? 'pull-bores']
-    .filter((kind) => bores.length > 0 || (kind !== 'bores' && kind !== 'pull'))
+    .filter((kind) => (OF_PULL.has(kind) ? bores.length > 0 : !plan.bank.front.asBox))
     .map((kind) => ({ name: `${id}/${kind}`, kind, ...common, ...more[kind] }));
 }
 

@@ -83,10 +83,11 @@ function saidOf(job: Job, entry: LogEntry): Said {
   }
 }
 
-function readingSaid({ what, place, length, device, against }: Reading): Said {
+function readingSaid({ what, place, hinge, length, device, against }: Reading): Said {
   return said('record/reading', {
     what: `measured/${what}`,
     at: place,
+    ...(hinge === undefined ? {} : { hinge }),
     length,
     device: device === 'typed' ? undefined : device,
     planned: against,

@@ -1,5 +1,6 @@
 import type { CaseStock, CaseworkPlan } from '../casework';
 import { isContinuous, type DoorPlan } from '../doors';
+import type { Lid } from '../pullouts';
 
 /** What a case takes besides what holds its joints. Common practice, every figure here. */
 export interface CaseHardware {
@@ -14,6 +15,8 @@ export interface CaseHardware {
         | 'caster'
         | 'caster-screw'
         | 'wall-screw'
+        | 'lid-hinge'
+        | 'lid-stay'
       )
     | ('slide' | 'slide-screw' | 'lock-screw' | 'runner-screw' | 'pull-screw' | 'strip-screw');
   readonly count: number;
@@ -53,6 +56,15 @@ export function doorHardware(doors: readonly DoorPlan[]): readonly CaseHardware[
     { kind: 'hinge', count: sum(({ count }) => count) },
     { kind: 'hinge-screw', count: sum(({ count, cup }) => (cup ? count * (CUP_SCREWS + PLATE_SCREWS) : 0)) },
     { kind: 'pull', count: sum(({ leaf }) => (leaf.pull ? 1 : 0)) },
+  ];
+  return rows.filter(({ count }) => count > 0);
+}
+
+/** A long hinge a lid, and its stay. */
+export function lidHardware(lids: readonly Pick<Lid, 'stay'>[]): readonly CaseHardware[] {
+  const rows: readonly CaseHardware[] = [
+    { kind: 'lid-hinge', count: lids.length },
+    { kind: 'lid-stay', count: lids.filter(({ stay }) => stay).length },
   ];
   return rows.filter(({ count }) => count > 0);
 }

@@ -30,6 +30,14 @@ const STEPS: Readonly<Record<MemberRole, number>> = {
   'frame-middle-rail': 8,
   filler: 9,
   shelf: 9,
+  upright: 9,
+  'board-guide': 9,
+  lid: 11,
+  'lid-strip': 10,
+  'work-board': 10,
+  'board-edging': 10,
+  platform: 11,
+  gusset: 11,
   worktop: 10,
   'worktop-trim': 10,
   door: 11,
@@ -39,6 +47,9 @@ const STEPS: Readonly<Record<MemberRole, number>> = {
   'door-middle-stile': 11,
   'door-middle-rail': 11,
 };
+
+/** When a kind of member goes in: the lower the sooner, as many at once as have the same. */
+export const assemblyStep = (role: MemberRole): number => STEPS[role];
 
 export type JoinedRole = Role | Exclude<MemberRole, 'case-side-left' | 'case-side-right'> | 'case-side';
 

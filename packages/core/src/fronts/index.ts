@@ -1,6 +1,5 @@
 export * from './bays';
 export * from './blank';
-export * from './brackets';
 export * from './frame';
 export * from './frame-work';
 export * from './front-tree';

@@ -68,14 +68,18 @@ function newestByBank(log: readonly LogEntryOf<Length>[]): OfGroup<AsBuiltReadin
   return newestBy<AsBuiltReading>(log, told, ({ what, drawer, place }) => [what, drawer, place].join(' '));
 }
 
-/** Of doors, at the side they are hinged on. */
+const HUNG: readonly string[] = ['hinge', 'leaf', 'hinge-y'] satisfies readonly HungReading['what'][];
+const isHung = (what: Measured): what is HungReading['what'] => HUNG.includes(what);
+
+/** Of doors, at the side they are hinged on; heights of hinges one by one. */
 function newestByDoor(log: readonly LogEntryOf<Length>[]): OfGroup<HungReading> {
-  const told = ({ door: at, what, place: hand, length }: Reading, path: string) => {
-    if (at === undefined || (what !== 'hinge' && what !== 'leaf')) return undefined;
+  const told = ({ door: at, what, place: hand, hinge, length }: Reading, path: string) => {
+    if (at === undefined || !isHung(what) || (what === 'hinge-y') !== (hinge !== undefined)) return undefined;
     if (hand !== 'left' && hand !== 'right') return undefined;
-    return { at, reading: { what, door: readAddress(at).bank ?? '', hand, length, path } };
+    const door = readAddress(at).bank ?? '';
+    return { at, reading: { what, door, hand, ...(hinge === undefined ? {} : { hinge }), length, path } };
   };
-  return newestBy<HungReading>(log, told, ({ what, hand }) => `${what} ${hand}`);
+  return newestBy<HungReading>(log, told, ({ what, hand, hinge }) => [what, hand, hinge].join(' '));
 }
 
 /** The readings of one thing, of one drawer where one is named. */

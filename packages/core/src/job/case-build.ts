@@ -245,7 +245,7 @@ export interface DoorOf<L> {
   readonly trial?: { readonly tab: L; readonly plate: L; readonly overlay: L };
   /** In degrees. */
   readonly opens?: number;
-  readonly pull?: { readonly projection?: L; readonly fromEdge?: L; readonly width?: L };
+  readonly pull?: { readonly name?: string; readonly projection?: L; readonly fromEdge?: L; readonly width?: L };
   /** A drawer of a bank of its case, `b1/d2`, whose front's upper (lower) edge its own is level with, whatever the lap. */
   readonly lines?: { readonly top?: string; readonly bottom?: string };
   /** What one that is set in comes to rest against. */

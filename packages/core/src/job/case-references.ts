@@ -27,6 +27,9 @@ export function checkCases(job: WrittenJob, report: Report): void {
       }
       if (frame && !materials.has(frame.panel)) report.add(`${at}.frame.panel`, noMaterial(frame.panel));
     });
+    owner.lids?.forEach(({ material }, place) => {
+      if (!materials.has(material)) report.add(`${path}.lids[${place}].material`, noMaterial(material));
+    });
     for (const kind of IN_COMPARTMENTS)
       owner[kind]?.forEach((each: InCompartment, place) => {
         const at = `${path}.${kind}[${place}]`;
@@ -44,7 +47,7 @@ function hasDrawer({ banks }: Case, line: string): boolean {
 }
 
 /** What is told the compartment it stands in. */
-const IN_COMPARTMENTS = ['shelves', 'tiltOuts', 'boards', 'keepOuts', 'uprights', 'measured'] as const;
+export const IN_COMPARTMENTS = ['shelves', 'tiltOuts', 'boards', 'keepOuts', 'uprights', 'measured'] as const;
 
 interface InCompartment {
   readonly compartment: string;
@@ -75,7 +78,7 @@ function checkLayout(owner: Case, nodes: readonly Placed[], path: string, report
   if (owner.build && !owner.layout) report.add(`${path}.layout`, said('field-missing'));
   const seen = new Map<string, string>();
   const all = [...nodes.map(({ node, path: at }) => ({ id: node.id, at }))];
-  for (const kind of ['banks', 'doors', 'tiltOuts', 'boards'] as const)
+  for (const kind of ['banks', 'doors', 'tiltOuts', 'boards', 'lids'] as const)
     if (owner.layout)
       all.push(...(owner[kind] ?? []).map(({ id }, index) => ({ id, at: `${path}.${kind}[${index}]` })));
   for (const { id, at } of all) {

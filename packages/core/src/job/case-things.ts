@@ -21,12 +21,30 @@ export interface WorkBoardOf<L> {
   readonly compartment: string;
   readonly material: string;
   readonly length: L;
+  /** What it bears at its front edge. */
+  readonly load_kg?: number;
   readonly edging?: {
     readonly material: string;
     readonly width: L;
     readonly edges: readonly ('front' | 'left' | 'right' | 'back')[];
     readonly corner?: 'butt' | 'mitre';
   };
+}
+
+/** A leaf that closes a case from above, on a long hinge along its back. */
+export interface LidOf<L> {
+  readonly id: string;
+  readonly material: string;
+  /** Past the case in front and at its sides. */
+  readonly front?: L;
+  readonly left?: L;
+  readonly right?: L;
+  /** Front to back, of a strip fixed behind it that it hangs on; without one it hangs on the back of the case. */
+  readonly strip?: L;
+  /** Degrees. */
+  readonly opens?: number;
+  /** Something keeps it open. */
+  readonly stay?: boolean;
 }
 
 /** Something that stands in a compartment with the room it needs: from its left wall, its floor and the case's front. */
@@ -86,6 +104,11 @@ export interface StandsAtOf<L> {
   readonly y?: L;
   readonly z: L;
   readonly turn?: 0 | 90 | 180 | 270;
+  /** Fillers between it and what it stands beside, so wide, so that what opens passes. */
+  readonly fillerLeft?: L;
+  readonly fillerRight?: L;
+  /** The filler of this side runs on behind the other case’s at an inside corner: the two are one post in an L. */
+  readonly post?: 'left' | 'right';
 }
 
 /** A hinge of the job's own: every figure of the row `like`, with those given here in their place. */

@@ -61,6 +61,8 @@ export interface FrameOf<L> {
 export type PullSchool = 'centre' | 'from-top' | 'third-when-low';
 
 export interface PullOf<L> {
+  /** What it is bought by. */
+  readonly name?: string;
   readonly school: PullSchool;
   /** Below the front's top edge, for `from-top`. */
   readonly fromTop?: L;

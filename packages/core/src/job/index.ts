@@ -1,5 +1,6 @@
 export * from './address';
 export * from './case-build';
+export { IN_COMPARTMENTS } from './case-references';
 export * from './case-things';
 export * from './own-slide';
 export * from './as-built';
@@ -17,8 +18,11 @@ export * from './settings';
 export * from './stock-item';
 export { materialShape } from './shape';
 export { ownSlide } from './shape-own-slide';
+export * from './pricing';
+export { usualPricing } from './shape-pricing';
 export { boxGroups, tieGroups, type TieGroup } from './ties';
 export type * from './front-types';
 export type * from './types';
+export { PRICE_PERS } from './types';
 export { JOB_MINOR, JOB_VERSION } from './version';
 export { jobSchema } from './schema';

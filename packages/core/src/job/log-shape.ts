@@ -45,6 +45,7 @@ const reading = object<ReadingOf<Length>>({
   what: required(oneOf(...MEASURED)),
   place: optional(oneOf(...PLACES)),
   material: optional(id),
+  hinge: optional(number(1, 100, 'whole')),
   length: required(length('zero')),
   against: optional(length('zero')),
   device: optional(oneOf('typed', 'laser', 'caliper')),

@@ -3,14 +3,25 @@ import type { Deed } from './deed';
 
 /** What is measured back at the case. */
 export const MEASURED = [
-  ...(['width', 'slides', 'box-width', 'groove', 'thickness', 'reveal', 'packing', 'hinge', 'leaf'] as const),
+  ...([
+    'width',
+    'slides',
+    'box-width',
+    'groove',
+    'thickness',
+    'reveal',
+    'packing',
+    'hinge',
+    'leaf',
+    'hinge-y',
+  ] as const),
 ] as const;
 
 /**
  * `width`: the opening at a drawer's level; `slides`: between the hung slides there; `box-width`: a box as made;
  * `groove`: how deep its groove really is; `thickness`: a material; `reveal`: a gap as the front hangs; `packing`: as made,
- * on a side of a bank; of a door that hangs, open as far as it goes: `hinge`, how far its hinges stand in the opening, and
- * `leaf`, how far its leaf does.
+ * on a side of a bank; of a door that hangs, open as far as it goes: `hinge`, how far its hinges stand in the opening,
+ * `leaf`, how far its leaf does, and `hinge-y`, the middle of one of them over the opening's lower edge.
  */
 export type Measured = (typeof MEASURED)[number];
 
@@ -66,6 +77,8 @@ export interface ReadingOf<L> extends Entry, Whereabouts {
   readonly place?: Place;
   /** Whose thickness it is. */
   readonly material?: string;
+  /** Which of its hinges, from below: the lowest is 1. */
+  readonly hinge?: number;
   readonly length: L;
   /** What the plan said of it when it was measured. */
   readonly against?: L;
@@ -122,9 +135,11 @@ export interface AsBuiltReading {
 
 /** What was measured at a door as it hangs, at the side it is hinged on. */
 export interface HungReading {
-  readonly what: 'hinge' | 'leaf';
+  readonly what: 'hinge' | 'leaf' | 'hinge-y';
   readonly door: string;
   readonly hand: 'left' | 'right';
+  /** Of `hinge-y` which, from below: the lowest is 1. */
+  readonly hinge?: number;
   readonly length: Length;
   readonly path: string;
 }

@@ -9,9 +9,18 @@ const OF_WHOLE_CASES = [
 
 /**
  * The minor of the newest field of a document: 1 brought whole cases, 2 doors that are planned, trays, more ways of boxes,
- * 3 what holds boxes, by what slides are hung, doors as they hang.
+ * 3 what holds boxes, by what slides are hung, doors as they hang, 4 the heights of their hinges as they
+ * hang, what is opened in turn, fillers beside a case in its room, lids, 5 what a job’s price rests on.
  */
-export function minorOf({ cases, room, hinges, log = [] }: JobDocument): number {
+export function minorOf(job: JobDocument): number {
+  const { cases, room, inTurn, hinges, log = [] } = job;
+  if (isOfFive(job)) return 5;
+  if (
+    inTurn ||
+    cases.some(({ at, lids }) => lids !== undefined || has(at, 'fillerLeft', 'fillerRight')) ||
+    log.some((entry) => 'what' in entry && entry.what === 'hinge-y')
+  )
+    return 4;
   if (
     cases.some(({ banks, doors = [] }) => banks.some(isBankOfThree) || doors.some(isDoorOfThree)) ||
     log.some(isEntryOfThree)
@@ -24,6 +33,21 @@ export function minorOf({ cases, room, hinges, log = [] }: JobDocument): number 
       owner.banks.some(({ compartment }) => compartment !== undefined),
   );
   return whole || room || hinges ? 1 : 0;
+}
+
+function isOfFive(job: JobDocument): boolean {
+  const { materials, cases } = job;
+  return (
+    has(job, 'survey', 'finish', 'pricing') ||
+    materials.some((each) => has(each, 'price_per', 'board')) ||
+    cases.some(
+      ({ banks, doors = [], boards = [], at }) =>
+        has(at, 'post') ||
+        boards.some((board) => has(board, 'load_kg')) ||
+        banks.some(({ front }) => has(front.pull, 'name')) ||
+        doors.some(({ pull }) => has(pull, 'name')),
+    )
+  );
 }
 
 type Bank = BankOf<string>;

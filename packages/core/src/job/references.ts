@@ -13,6 +13,8 @@ export function checkReferences(job: Job, report: Report): void {
   checkUnique(job.slides ?? [], 'slides', report);
   checkUnique(job.cases, 'cases', report);
   checkUnique(job.cutting?.extra ?? [], 'cutting.extra', report);
+  checkUnique(job.room?.things ?? [], 'room.things', report);
+  checkWalls(job, report);
   job.cutting?.extra?.forEach(({ material }, index) =>
     checkMaterial(job, material, `cutting.extra[${index}].material`, report),
   );
@@ -20,6 +22,20 @@ export function checkReferences(job: Job, report: Report): void {
     checkUnique(each.banks, `cases[${c}].banks`, report);
     each.banks.forEach((bank, b) => checkBank(job, bank, `cases[${c}].banks[${b}]`, report));
     checkLines(each, `cases[${c}]`, report);
+  });
+}
+
+/** Walls are told apart, from each other and from things, and go from one place to another. */
+function checkWalls({ room }: Job, report: Report): void {
+  const walls = room?.walls ?? [];
+  checkUnique(walls, 'room.walls', report);
+  const things = new Map((room?.things ?? []).map(({ id }, index) => [id, index]));
+  walls.forEach(({ id, from, to }, index) => {
+    const same = things.get(id);
+    if (same !== undefined)
+      report.add(`room.walls[${index}].id`, readWrong(id, said('id-taken', { by: `room.things[${same}]` })));
+    if (from.every((each, axis) => each === to[axis]))
+      report.add(`room.walls[${index}].to`, said('wall-without-length'));
   });
 }
 

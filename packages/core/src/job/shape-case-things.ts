@@ -1,10 +1,11 @@
 import type { Length } from '../length';
-import { length, list, named, number, object, oneOf, optional, required, text, type Reader } from '../reading';
+import { length, list, named, number, object, oneOf, optional, required, text, yesNo, type Reader } from '../reading';
 import type {
   CaseGates,
   CasingOf,
   CutOutOf,
   KeepOutOf,
+  LidOf,
   MeasuredPlaceOf,
   OwnHingeOf,
   RoomOf,
@@ -46,6 +47,7 @@ export const workBoard = object<WorkBoardOf<L>>({
   compartment: required(id),
   material: required(id),
   length: required(some),
+  load_kg: optional(number(0, 1000)),
   edging: optional(
     object<NonNullable<WorkBoardOf<L>['edging']>>({
       material: required(id),
@@ -54,6 +56,17 @@ export const workBoard = object<WorkBoardOf<L>>({
       corner: optional(oneOf('butt', 'mitre')),
     }),
   ),
+});
+
+export const lid = object<LidOf<L>>({
+  id: required(id),
+  material: required(id),
+  front: optional(any),
+  left: optional(any),
+  right: optional(any),
+  strip: optional(some),
+  opens: optional(number(1, 180)),
+  stay: optional(yesNo),
 });
 
 const readings = optional(list(some, 1, 100));
@@ -105,6 +118,9 @@ export const standsAt = object<StandsAtOf<L>>({
   y: optional(signed),
   z: required(signed),
   turn: optional(turn),
+  fillerLeft: optional(some),
+  fillerRight: optional(some),
+  post: optional(oneOf('left', 'right')),
 });
 
 export const ownHinge = object<OwnHingeOf<L>>({

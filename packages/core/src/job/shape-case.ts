@@ -322,6 +322,7 @@ export const doorFields: Fields<DoorOf<L>> = {
   opens: optional(number(1, 270)),
   pull: optional(
     object<NonNullable<DoorOf<L>['pull']>>({
+      name: optional(text(200, 1)),
       projection: optional(any),
       fromEdge: optional(any),
       width: optional(some),

@@ -42,6 +42,7 @@ export const frameFields: Fields<FrameOf<L>> = {
 };
 
 const pullFields = object<PullOf<L>>({
+  name: optional(text(200, 1)),
   school: required(oneOf('centre', 'from-top', 'third-when-low')),
   fromTop: optional(some),
   lowUnder: optional(some),

@@ -35,10 +35,12 @@ import {
   tiltOut,
   uprights,
   workBoard,
+  lid,
 } from './shape-case-things';
 import { cutting, gates, saw } from './shape-cutting';
 import { bottomFit, ownSlide } from './shape-own-slide';
-import { FILES_KINDS, HANGING_SCHOOLS, HOLDINGS } from './types';
+import { finishGroup, pricing, survey } from './shape-pricing';
+import { FILES_KINDS, HANGING_SCHOOLS, HOLDINGS, PRICE_PERS } from './types';
 import type {
   Air,
   BankOf,
@@ -50,6 +52,7 @@ import type {
   CornerOf,
   DivisionOf,
   DrawerOf,
+  InTurn,
   JobOf,
   LineOf,
   MaterialOf,
@@ -76,6 +79,8 @@ export const materialShape = object<MaterialOf<L>>({
   sheet: optional(object<{ length: L; width: L }>({ length: required(some), width: required(some) })),
   grain: optional(yesNo),
   price: optional(money),
+  price_per: optional(oneOf(...PRICE_PERS)),
+  board: optional(object<{ width: L }>({ width: required(some) })),
   species: optional(name),
   cut: optional(oneOf('flat-sawn', 'quarter-sawn')),
   density_kg_m3: optional(number(50, 3000)),
@@ -278,6 +283,7 @@ const oneCase = object<CaseOf<L>>({
   shelves: optional(list(shelves, 0, 100)),
   tiltOuts: optional(list(tiltOut, 0, 100)),
   boards: optional(list(workBoard, 0, 100)),
+  lids: optional(list(lid, 0, 10)),
   measured: optional(list(measuredPlace, 0, 100)),
   keepOuts: optional(list(keepOut, 0, 100)),
   cutOuts: optional(list(cutOut, 0, 200)),
@@ -301,9 +307,13 @@ export const jobShape: Reader<JobOf<L>> = object<JobOf<L>>({
   slides: optional(list(ownSlide, 0, 200)),
   hinges: optional(list(ownHinge, 0, 200)),
   room: optional(room),
+  inTurn: optional(list(object<InTurn>({ a: required(text(200, 1)), b: required(text(200, 1)) }), 0, 500)),
   climate: optional(climate),
   saw: optional(saw),
   cutting: optional(cutting),
+  survey: optional(survey),
+  finish: optional(list(finishGroup, 0, 60)),
+  pricing: optional(pricing),
   log: optional(logShape),
   cases: required(list(oneCase, 1, 40)),
 });

@@ -11,6 +11,7 @@ import type {
   TiltOutOf,
   UprightsOf,
   WorkBoardOf,
+  LidOf,
 } from './case-things';
 import type { CuttingOf, Gates, SawOf } from './cutting';
 import type { BandOf, FrameOf, FrontOf, PullOf, RunOf } from './front-types';
@@ -18,6 +19,7 @@ import type { Joint } from './joints';
 import type { AsBuilt, HungReading, LogEntryOf } from './log';
 import type { BottomFit, LengthUnit, OwnSlideOf, SlideAdjustOf, SlideCutsOf, SlideScrewsOf } from './own-slide';
 import type { OpeningReadingOf } from './opening-readings';
+import type { FinishGroup, Pricing, Survey } from './pricing';
 
 /**
  * The job: what people decided and measured, nothing derived. One shape serves twice: with lengths as text it is
@@ -37,11 +39,23 @@ export interface JobOf<L> {
   readonly slides?: readonly OwnSlideOf<L>[];
   readonly hinges?: readonly OwnHingeOf<L>[];
   readonly room?: RoomOf<L>;
+  /** Two that meet when both are open, of which one is opened and closed before the other. */
+  readonly inTurn?: readonly InTurn[];
   readonly climate?: Climate;
   readonly saw?: SawOf<L>;
   readonly cutting?: CuttingOf<L>;
+  /** How sure the sizes are; rough where it is left out. */
+  readonly survey?: Survey;
+  readonly finish?: readonly FinishGroup[];
+  readonly pricing?: Pricing;
   readonly log?: readonly LogEntryOf<L>[];
   readonly cases: readonly CaseOf<L>[];
+}
+
+/** Addresses of what moves: `case/bank/drawer`, `case/door/left`, `room/thing`. */
+export interface InTurn {
+  readonly a: string;
+  readonly b: string;
 }
 
 /** Air indoors: degrees Celsius and per cent of relative humidity. */
@@ -58,6 +72,9 @@ export interface Climate {
 
 export type MaterialKind = 'plywood' | 'mdf' | 'particleboard' | 'hardboard' | 'solid';
 
+export const PRICE_PERS = ['bdft', 'm3', 'm'] as const;
+export type PricePer = (typeof PRICE_PERS)[number];
+
 export interface MaterialOf<L> {
   readonly id: string;
   readonly name: string;
@@ -65,7 +82,11 @@ export interface MaterialOf<L> {
   readonly thickness: L;
   readonly sheet?: { readonly length: L; readonly width: L };
   readonly grain?: boolean;
+  /** Of a sheet, or of what `price_per` says: a board foot, a cubic metre, a metre. */
   readonly price?: number;
+  readonly price_per?: PricePer;
+  /** The widest board it comes in. */
+  readonly board?: { readonly width: L };
   readonly species?: string;
   readonly cut?: 'flat-sawn' | 'quarter-sawn';
   readonly density_kg_m3?: number;
@@ -107,6 +128,7 @@ export interface CaseOf<L> {
   readonly shelves?: readonly ShelvesOf<L>[];
   readonly tiltOuts?: readonly TiltOutOf<L>[];
   readonly boards?: readonly WorkBoardOf<L>[];
+  readonly lids?: readonly LidOf<L>[];
   readonly measured?: readonly MeasuredPlaceOf<L>[];
   readonly keepOuts?: readonly KeepOutOf<L>[];
   readonly cutOuts?: readonly CutOutOf<L>[];

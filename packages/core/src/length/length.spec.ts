@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { downTo, inches, inMillimetres, millimetres, nm, share, upTo, type Length } from './length';
 import { minus, minusTimes, plus, tally, unlessZero } from './tally';
 import type { SizeKind } from './size-kind';
+import { readSignedFileLength, readSignedLength } from './read';
 import { shownLength, writeExact, writeLength, type Showing } from './write';
 
 describe('lengths', () => {
@@ -101,6 +102,15 @@ describe('showing a length', () => {
     expect(writeExact(millimetres(11.8), 'in')).toBe('11.8 mm');
     expect(writeExact(inches(1, 64), 'mm')).toBe('0.396875 mm');
     expect(writeExact(millimetres(600), 'mm')).toBe('600 mm');
+    // Read back, from a file and from a field.
+    expect(readSignedFileLength('-22 1/4 in')).toEqual({ ok: true, value: inches(-89, 4) });
+    expect(readSignedFileLength('−22 1/4 in').ok).toBe(false);
+    expect(readSignedLength('− 22 1/4', 'in')).toEqual({ ok: true, value: inches(-89, 4) });
+    expect(readSignedLength('3', 'mm')).toEqual({ ok: true, value: millimetres(3) });
+    expect(readSignedLength('-x', 'mm').ok).toBe(false);
+    // Less than nothing as a file has it, with a plain hyphen.
+    expect(writeExact(inches(-89, 4), 'in')).toBe('-22 1/4 in');
+    expect(writeExact(millimetres(-3), 'mm')).toBe('-3 mm');
   });
 });
 

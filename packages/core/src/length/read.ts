@@ -56,6 +56,19 @@ export function readFileLength(text: string): Reading<Length> {
   return length.ok && !FILE_LENGTH.test(text) ? refuse(offPattern(number)) : length;
 }
 
+/** As a job file writes a length that may be under nothing: with a hyphen before it. */
+export const readSignedFileLength = (text: string): Reading<Length> => signed(text, /^\s*-/, readFileLength);
+
+/** As people write one in a field: with a hyphen or a minus before it. */
+export const readSignedLength = (text: string, unit: Unit): Reading<Length> =>
+  signed(text, /^\s*[-−]/, (rest) => readLength(rest, unit));
+
+function signed(text: string, sign: RegExp, read: (rest: string) => Reading<Length>): Reading<Length> {
+  if (!sign.test(text)) return read(text);
+  const found = read(text.replace(sign, ''));
+  return found.ok ? good(nm(-found.value)) : found;
+}
+
 /** What can be read as a number and yet is not how a file writes one. */
 function offPattern(number: string): Said {
   const [, top = '', bottom = ''] = /(\d+)\/(\d+)$/.exec(number) ?? [];

@@ -61,7 +61,11 @@ export function writeLength(
 /** The length exactly, as a job file holds it: sixty-fourths of an inch where `unit` is inches and they serve, else millimetres. */
 export function writeExact(length: Length, unit: Unit): string {
   if (unit === 'in' && length % SIXTY_FOURTH === 0)
-    return writeLength(length, 'reading', { unit: 'in', step: SIXTY_FOURTH as Length }, { unit: true });
+    // A file has a plain hyphen before what is less than nothing.
+    return writeLength(length, 'reading', { unit: 'in', step: SIXTY_FOURTH as Length }, { unit: true }).replace(
+      '−',
+      '-',
+    );
   const text = (length / MILLIMETRE).toFixed(6).replace(/\.?0+$/, '');
   return `${text} mm`;
 }

@@ -8,9 +8,10 @@ import {
   type CaseHardware,
   type FrontOnBox,
 } from '../fixing';
-import { BRACKET_PILOT, lap } from '../fronts';
+import { lap } from '../fronts';
 import { drawerSettings, type Job, type Material } from '../job';
 import { nm, share, subtract, ZERO, type Length } from '../length';
+import { BRACKET_PILOT } from '../pullouts';
 import type { BankPlan, DrawerPlan } from './types';
 
 /** What holds the box of a drawer, and its front on it; what has no size yet is left away. */

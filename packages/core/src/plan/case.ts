@@ -15,13 +15,14 @@ import {
   type SharedMember,
 } from '../findings';
 import type { CaseworkPlan } from '../casework';
-import { doorLap, planDoors, type DoorPlan } from '../doors';
+import { doorLap, planDoors, type DoorPlan, type DoorStock } from '../doors';
 import { meetings, type Compartment } from '../layout';
 import { dividerLap, equalFronts, equalOpenings, lap } from '../fronts';
 import { inLineOrder, type Edge, type Bank, type Case, type Job } from '../job';
-import { add, nm, plus, share, tally, ZERO, type Length, ofField } from '../length';
+import { add, nm, plus, tally, ZERO, type Length, ofField } from '../length';
+import { planThings, type Thing } from '../pullouts';
 import type { SlideFamily } from '../slides';
-import { contentsWeight, tipping, usualFill, type Balance, type Stand, type Weighed } from '../stability';
+import { tipping } from '../stability';
 import type { Surroundings } from './facts';
 import { caseStockOf, caseworkOf } from './in-compartments';
 import { frontTrees } from './front-faces';
@@ -29,7 +30,8 @@ import { rowRun, wholeRun } from './runs';
 import { lookedAtBank } from './looked-at-bank';
 import { traysOf } from './trays-of';
 import { standOf } from './stand';
-import type { BankPlan, CasePlan, DrawerPlan } from './types';
+import type { BankPlan, CasePlan } from './types';
+import { weightsOf } from './weights';
 
 /** What all cases of a job share. */
 export interface Shop {
@@ -53,13 +55,18 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   const banks = owner.banks.map((bank) => planned.get(bank) as BankPlan);
   const casework = caseworkOf(shop.job, owner, path);
   const stand = standOf(owner, casework, shop.job.materials);
-  const balance = stand && balanceOf(stand, banks);
-  const doors = casework ? doorsOf(shop, owner, casework, path, banks) : [];
-  const looked = lookedAt(shop, owner, path, { ...(casework ? { casework } : {}), banks, doors });
+  const doorStock = casework && doorStockOf(shop, owner, casework, path, banks);
+  const doors = doorStock ? planDoors(doorStock) : [];
+  const things = thingsOf(shop, owner, path, doorStock);
+  const weights = weightsOf(shop.job, banks, things);
+  const balance = stand && tipping(stand, weights);
+  const looked = lookedAt(shop, owner, path, { ...(casework ? { casework } : {}), banks, doors, things });
+  const over = looked ? { case: lookOverCase(looked), trays: lookOverTrays(looked) } : { case: [], trays: [] };
   const whole: CasePlan = {
     doors,
+    things,
     ...(casework ? { casework } : {}),
-    findings: looked ? lookOverCase(looked) : [],
+    findings: over.case,
     id: owner.id,
     name: owner.name,
     path,
@@ -75,9 +82,12 @@ export function planCase(shop: Shop, owner: Case, path: string): CasePlan {
   const ofDoors = collisions.flatMap(([, finding]) => (finding.door === undefined ? [] : [finding]));
   const findings = [...whole.findings, ...ofDoors];
   const ofCase = [...findings, ...caseFindings(shop, facts, whole)];
-  const ofBanks = [...collisions, ...(looked ? lookOverTrays(looked) : [])];
-  return { ...whole, findings, banks: withFindings(banks, ofCase, ofBanks) };
+  const ofBanks = [...collisions, ...over.trays];
+  return { ...whole, findings: tellsItself(banks) ? ofCase : findings, banks: withFindings(banks, ofCase, ofBanks) };
 }
+
+/** Without a bank there is nothing else its findings could stand at. */
+const tellsItself = (banks: readonly BankPlan[]): boolean => banks.length === 0;
 
 /** What comes from one panel: all that hangs at the front of a case that is told how it is made, else its banks in a row. */
 function panelsOf(
@@ -91,17 +101,23 @@ function panelsOf(
   return { ...(run ? { run } : {}), ...(fronts.length > 0 ? { fronts } : {}) };
 }
 
-function doorsOf(
+function doorStockOf(
   { job }: Shop,
   owner: Case,
   casework: CaseworkPlan,
   path: string,
   banks: readonly BankPlan[],
-): readonly DoorPlan[] {
+): DoorStock {
   const { doors = [], build, at, asHung } = owner;
   const lineOf = lineIn(casework, banks);
   const framed = build?.frame !== undefined;
-  return planDoors({ job, casework, doors, asHung, lineOf, framed, path, raised: at?.y ?? ZERO });
+  return { job, casework, doors, asHung, lineOf, framed, path, raised: at?.y ?? ZERO };
+}
+
+/** What else stands in the compartments of a case that is told how it is made. */
+function thingsOf({ job }: Shop, owner: Case, path: string, doors: DoorStock | undefined): readonly Thing[] {
+  const stock = caseStockOf(job, owner, path);
+  return stock && doors ? planThings({ owner, stock, casework: doors.casework, doors }) : [];
 }
 
 /** Where an edge of a drawer's front lies over the case's floor. */
@@ -122,14 +138,14 @@ function lookedAt(
   { job, exact }: Shop,
   owner: Case,
   path: string,
-  planned: Pick<CasePlan, 'casework' | 'banks' | 'doors'>,
+  planned: Pick<CasePlan, 'casework' | 'banks' | 'doors' | 'things'>,
 ): LookedAtCase | undefined {
-  const { casework, banks, doors } = planned;
+  const { casework, banks, doors, things } = planned;
   const stock = caseStockOf(job, owner, path);
   if (!stock || !casework) return undefined;
   const { limits } = job.saw ?? {};
   return {
-    ...{ owner, casework, stock, job, path, exact, doors, limits },
+    ...{ owner, casework, stock, job, path, exact, doors, things, limits },
     board: boardOf(job, owner),
     banks: banks.map((bank) => lookedAtBank(job, bank)),
     trays: traysOf(banks),
@@ -233,9 +249,14 @@ function dividerOf(owner: Case, path: string, bank: Bank, at: string) {
   return owner.divider === undefined ? undefined : { thickness: owner.divider, path: `${path}.divider` };
 }
 
-function caseFindings({ exact }: Shop, facts: CaseFacts, { banks, run, balance, stand }: CasePlan): readonly Finding[] {
+function caseFindings(
+  shop: Shop,
+  facts: CaseFacts,
+  { banks, things, run, balance, stand }: CasePlan,
+): readonly Finding[] {
   const { owner } = facts;
-  const interlocked = stand && balanceOf({ ...stand, interlock: true }, banks);
+  const { exact } = shop;
+  const interlocked = stand && tipping({ ...stand, interlock: true }, weightsOf(shop.job, banks, things));
   return present(
     neighboursUnequal(facts, exact),
     run && grainJumpsAcross(facts, run, owner.run?.strip ?? ZERO, exact),
@@ -263,26 +284,4 @@ function sharedWidths({ divider, banks: jobs }: Case, path: string, banks: reado
     dividerLap: tally(plus('half-divider-less-gap', half, from)),
     widths: { fronts: equalFronts(shared), openings: equalOpenings(shared) },
   };
-}
-
-function balanceOf(stand: Stand, banks: readonly BankPlan[]): Balance {
-  const drawers = banks.flatMap(({ bank, drawers: all }) => all.flatMap((drawer) => weighed(bank, drawer)));
-  return tipping(stand, drawers);
-}
-
-/**
- * A drawer as two weights: its box, with what it holds, at the middle of its length, and its front in the middle of its
- * own thickness, before the case or inset in it. What it holds is the published fill where nobody told.
- */
-function weighed(bank: Bank, { id, place, dimensions, load, frontThickness }: DrawerPlan): readonly Weighed[] {
-  const at = (name: keyof DrawerPlan['dimensions']): Length | undefined => dimensions[name]?.total;
-  const [setback, length, travel] = [at('slide.setback'), at('box.length'), at('slide.travel')];
-  if (setback === undefined || length === undefined || travel === undefined) return [];
-  const drawer = bank.drawers[place];
-  const told = drawer && contentsWeight(drawer);
-  const fill = usualFill(at('inside.width') ?? ZERO, at('inside.length') ?? ZERO, at('inside.wallHeight') ?? ZERO);
-  const box = { weight: load.box + (told ?? fill), shut: add(setback, share(length, 2)) };
-  const half = share(frontThickness, 2);
-  const front = { weight: load.front, shut: bank.front.mount === 'inset' ? half : nm(-half) };
-  return [{ id, masses: [box, front], travel }];
 }

@@ -4,8 +4,10 @@ import { MEMBERS, type CaseworkPlan, type DepthStep, type Member } from '../case
 import type { DoorPlan, Leaf } from '../doors';
 import { saidOf, type Finding } from '../findings';
 import type { GrainRun, WidthShare } from '../fronts';
-import { inMillimetres, type Length, type Tally } from '../length';
+import { inMillimetres, nm, type Length, type Tally } from '../length';
 import type { Carrier, Stack } from '../mounting';
+import type { Lid, Thing, TiltOut, WorkBoard } from '../pullouts';
+import type { Way } from '../travel';
 import type { BankPlan, CasePlan, DrawerDimension, DrawerPlan, Plan } from './types';
 
 /** Lengths in millimetres with at most six decimals, under the names docs/job-file.md gives them. */
@@ -13,29 +15,65 @@ type Sizes = Record<string, number | string>;
 
 /** A plan as a plan file holds it, told in these words: plain JSON, what can't be worked out left away. */
 export function planDocument(plan: Plan, words: Words) {
-  return { format: 'zabble-plan', version: 1, cases: plan.cases.map((each) => caseDocument(each, words)) } as const;
+  const ways = new Map(
+    plan.worlds.flatMap((world) => [...world.ways, ...world.lids].map((way) => [way.mover.name, way] as const)),
+  );
+  const meetings = plan.worlds.flatMap((world) => world.meetings.map(({ a, b }) => ({ a, b })));
+  return {
+    format: 'zabble-plan',
+    version: 1,
+    cases: plan.cases.map((each) => caseDocument(each, words, ways)),
+    ...(plan.worlds.length > 0 ? { meetings } : {}),
+  } as const;
+}
+
+type Ways = ReadonlyMap<string, Way>;
+
+/** How far a mover comes, nanometres as millimetres, degrees to four decimals; and what stops it short. */
+function wayDocument(ways: Ways, name: string) {
+  const way = ways.get(name);
+  if (!way) return {};
+  const { mover, travel, stoppedBy } = way;
+  return {
+    travel: mover.kind === 'leaf' ? Math.round(travel * 1e4) / 1e4 : inMillimetres(nm(travel)),
+    ...(stoppedBy === undefined ? {} : { stoppedBy }),
+  };
 }
 
 function caseDocument(
-  { id, banks, doors, run, dividerLap, widths, balance, casework, findings }: CasePlan,
+  { id, banks, doors, things, run, dividerLap, widths, balance, casework, findings }: CasePlan,
   words: Words,
+  ways: Ways,
 ) {
   // Told with the case here; on the screen with its first bank.
   const ofBank = (finding: Finding): boolean => !findings.includes(finding);
   return {
     id,
-    ...(casework ? caseworkDocument(casework) : {}),
+    ...(casework ? caseworkDocument(casework, things, { id, ways }) : {}),
     ...(casework ? { findings: findings.map((finding) => findingDocument(finding, words)) } : {}),
     ...(balance ? { balance: Number.isFinite(balance.ratio) ? { ratio: rounded(balance.ratio) } : {} } : {}),
     ...(dividerLap ? { dividerLap: mm(dividerLap) } : {}),
     ...(widths ? { widths: { fronts: shareDocument(widths.fronts), openings: shareDocument(widths.openings) } } : {}),
     ...(run ? { run: runDocument(run) } : {}),
-    ...(doors.length > 0 ? { doors: doors.map(doorDocument) } : {}),
-    banks: banks.map((bank) => bankDocument({ ...bank, findings: bank.findings.filter(ofBank) }, words)),
+    ...(doors.length > 0 ? { doors: doors.map((door) => doorDocument(door, id, ways)) } : {}),
+    banks: banks.map((bank) => bankDocument({ ...bank, findings: bank.findings.filter(ofBank) }, words, { id, ways })),
   };
 }
 
-function caseworkDocument({ openings, members, feet }: CaseworkPlan) {
+function caseworkDocument(
+  { openings, members, feet }: CaseworkPlan,
+  things: readonly Thing[],
+  owner: { readonly id: string; readonly ways: Ways },
+) {
+  const way = ({ id }: Thing) => wayDocument(owner.ways, `${owner.id}/${id}`);
+  const tiltOuts = things.flatMap((thing) =>
+    thing.kind === 'tilt-out' ? [{ ...tiltOutDocument(thing), ...way(thing) }] : [],
+  );
+  const boards = things.flatMap((thing) =>
+    thing.kind === 'board' ? [{ ...boardDocument(thing), ...way(thing) }] : [],
+  );
+  const lids = things.flatMap((thing) => (thing.kind === 'lid' ? [{ ...lidDocument(thing), ...way(thing) }] : []));
+  const ofThings = things.flatMap((thing) => (thing.kind === 'tilt-out' ? [] : thing.members));
   return {
     openings: openings.map(({ compartment: { id, x, y, width, height }, depth, depths, buildOut }) => ({
       compartment: id,
@@ -47,13 +85,40 @@ function caseworkDocument({ openings, members, feet }: CaseworkPlan) {
       ...(depths.length > 0 ? { depths: depths.map(depthDocument) } : {}),
       buildOut: { left: behind(buildOut.left), right: behind(buildOut.right) },
     })),
-    parts: members.map(memberDocument),
+    parts: [...members, ...ofThings].map(memberDocument),
+    ...(tiltOuts.length > 0 ? { tiltOuts } : {}),
+    ...(boards.length > 0 ? { boards } : {}),
+    ...(lids.length > 0 ? { lids } : {}),
     ...(feet > 0 ? { feet } : {}),
   };
 }
 
+/** Heights over the hinge line, depths behind it. */
+function tiltOutDocument({ id, door, angle, rise, tallest, mouthOut, stays, stop, members }: TiltOut) {
+  const [leaf] = door.leaves;
+  return {
+    ...{ id, angle, rise: inMillimetres(rise) },
+    ...(tallest === undefined ? {} : { tallest: inMillimetres(tallest) }),
+    ...{ mouthOut: Math.round(mouthOut * 1e6) / 1e6, stays },
+    stop: { back: inMillimetres(stop.back), up: inMillimetres(stop.up) },
+    ...(leaf ? { leaf: leafSize(leaf) } : {}),
+    parts: members.map(memberDocument),
+  };
+}
+
+function boardDocument({ id, width, length, slot, out }: WorkBoard) {
+  return { id, width: mm(width), length: mm(length), slot: inMillimetres(slot.wants), out: inMillimetres(out) };
+}
+
+/** Its hinge line is the upper edge of its back: back from the case's front edge, over its floor. */
+function lidDocument({ id, width, depth, opens, line, rise, leans }: Lid) {
+  const at = { back: inMillimetres(line.back), up: inMillimetres(line.up) };
+  const way = { rise: inMillimetres(rise), leans: inMillimetres(leans) };
+  return { id, width: mm(width), depth: mm(depth), opens, line: at, ...way };
+}
+
 /** Its first leaf from the left; of a pair both by themselves besides. Heights of hinges above the leaf's lower edge. */
-function doorDocument({ id, hinge, leaves, members, opens, thickness }: DoorPlan) {
+function doorDocument({ id, hinge, leaves, members, opens, thickness }: DoorPlan, owner: string, ways: Ways) {
   const [first] = leaves;
   const bySide = <T>(of: (leaf: Leaf) => T | undefined): Readonly<Record<string, T>> =>
     Object.fromEntries(
@@ -69,7 +134,10 @@ function doorDocument({ id, hinge, leaves, members, opens, thickness }: DoorPlan
     hinge: hinge.id,
     opens,
     ...(first ? { leaf: leafSize(first) } : {}),
-    ...(leaves.length > 1 ? { leaves: leaves.map(leafSize) } : {}),
+    leaves: leaves.map((leaf) => ({
+      ...{ hinge: leaf.hinged, ...leafSize(leaf) },
+      ...wayDocument(ways, `${owner}/${id}/${leaf.hinged}`),
+    })),
     thickness: inMillimetres(thickness),
     hinges: (first?.hinges ?? []).map(mm),
     tabs,
@@ -109,7 +177,7 @@ function memberDocument({ role, count, length, width, thickness, material, node,
   };
 }
 
-function bankDocument(bank: BankPlan, words: Words) {
+function bankDocument(bank: BankPlan, words: Words, owner: { readonly id: string; readonly ways: Ways }) {
   const { front } = bank.bank;
   const { id, opening, drawers, spacers, buildOut, carriers, packing, run, findings } = bank;
   return {
@@ -128,7 +196,10 @@ function bankDocument(bank: BankPlan, words: Words) {
     ...(buildOut ? { buildOut: { left: stackDocument(buildOut.left), right: stackDocument(buildOut.right) } } : {}),
     ...(carriers.length > 0 ? { carriers: carriers.map(carrierDocument) } : {}),
     ...(run ? { run: runDocument(run) } : {}),
-    drawers: drawers.map((drawer) => drawerDocument(drawer, front.mount !== 'none')),
+    drawers: drawers.map((drawer) => ({
+      ...drawerDocument(drawer, front.mount !== 'none'),
+      ...wayDocument(owner.ways, `${owner.id}/${id}/${drawer.id}`),
+    })),
     spacers: spacers.map(mm),
     findings: findings.map((finding) => findingDocument(finding, words)),
   };

@@ -1,6 +1,5 @@
 import { battenGroove, type Part, type PartCut } from '../box';
 import {
-  bracketHoles,
   frameGroove,
   frameTongue,
   frameWork,
@@ -29,6 +28,7 @@ import {
   ofFigure,
 } from '../length';
 import { slideLine } from '../mounting';
+import { bracketHoles } from '../pullouts';
 import { contentsWeight, partsWeight } from '../stability';
 import { drawerSag, growth, movementOf } from '../timber';
 import type { BoxPlan } from './box';

@@ -125,7 +125,8 @@ describe('findings', () => {
       {
         unit: 'mm',
         step: 500_000 as never,
-        cases: [{ id: 'c', name: 'c', path: '', findings: [], doors: [], banks: [bank] }],
+        cases: [{ id: 'c', name: 'c', path: '', findings: [], doors: [], things: [], banks: [bank] }],
+        worlds: [],
       },
       IN_ENGLISH,
     ).cases[0]!.banks[0]!.drawers;

@@ -199,12 +199,16 @@ describe('what else stands in and around a case', () => {
     at: { x: '-4 in', z: '0 in', turn: 90 },
   };
 
-  it('is read and kept, and makes no part yet', () => {
+  it('is read and kept, and makes its parts where it stands in the case', () => {
     const reading = readJobDocument(job(around));
     expect(reading.ok && reading.document.cases[0]).toMatchObject(around);
     expect(reading.ok && reading.job.cases[0]?.at?.x).toBe(-4 * 25_400_000);
-    const parts = (document: object) => read(document).plan.cases[0]!.casework?.members.length;
-    expect(parts(job(around))).toBe(parts(job()));
+    const { casework, things } = read(job(around)).plan.cases[0]!;
+    expect(casework?.members.filter(({ role }) => role === 'upright')).toMatchObject([{ count: 5, node: 'left' }]);
+    expect(things.map(({ kind, id }) => [kind, id])).toEqual([
+      ['tilt-out', 't1'],
+      ['board', 'w1'],
+    ]);
   });
 
   it.each([

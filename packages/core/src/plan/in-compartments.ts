@@ -26,7 +26,7 @@ export function caseworkOf(job: WrittenJob, owner: WrittenCase, path: string): C
 
 /** What a case that is told how it is made is reckoned from. */
 export function caseStockOf(job: WrittenJob, owner: WrittenCase, path: string): CaseStock | undefined {
-  const { build, style, shelves = [], doors = [], keepOuts = [], cutOuts = [], measured = [] } = owner;
+  const { build, style, shelves = [], doors = [], keepOuts = [], cutOuts = [], uprights = [], measured = [] } = owner;
   return (
     build && {
       build,
@@ -35,6 +35,8 @@ export function caseStockOf(job: WrittenJob, owner: WrittenCase, path: string): 
       doors,
       keepOuts,
       cutOuts,
+      uprights,
+      at: owner.at,
       measured,
       unit: job.unit,
       materials: job.materials,

@@ -1,11 +1,14 @@
+export { calledMoving } from './called-moving';
 export { usualBuildOutStock } from './build-outs';
 export * from './document';
 export { bankHardware, boxFixings } from './box-fixings';
 export { caseFixings } from './case-fixings';
 export { caseStockOf, caseworkOf } from './in-compartments';
 export * from './asked';
+export { frameOfCase, leafName } from './movers';
 export { plan, readJobDocument, readJobFile } from './plan';
 export * from './planner';
 export * from './shown-sum';
 export * from './size-kinds';
 export type * from './types';
+export { besideBox } from './trays-of';

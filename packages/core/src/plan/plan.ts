@@ -8,6 +8,8 @@ import { planBank } from './bank';
 import { planCase, type Shop } from './case';
 import { firstOfJob } from './first-of-job';
 import { inCompartments } from './in-compartments';
+import { withTravel } from './moving';
+import { worldsOf } from './travel';
 import type { Plan } from './types';
 
 /** Everything that follows from a job. Pure: the same job gives the same plan. Never throws on a job that was read. */
@@ -21,7 +23,8 @@ export function planWith(job: Job, bankPlan: Shop['bankPlan']): Plan {
   const exact = (length: Length): string => writeExact(length, job.unit);
   const shop = { job, table: slideTable(job), exact, bankPlan };
   const cases = job.cases.map((each, c) => planCase(shop, each, `cases[${c}]`));
-  return { unit: job.unit, step, cases: firstOfJob(cases) };
+  const worlds = worldsOf(job, cases);
+  return { unit: job.unit, step, cases: firstOfJob(withTravel(job, cases, worlds, exact)), worlds };
 }
 
 /** Reads a job document for planning: its shape, its references, its slides and its woods. */

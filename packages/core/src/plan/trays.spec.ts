@@ -64,6 +64,27 @@ describe('what is measured back at a door', () => {
     expect(hung(reading('hinge', 'left', '40 mm', { door: 'c1/o9' })).codes).not.toContain('HINGE_FOULS');
   });
 
+  it('counts hinges at the heights they hang at, one by one, over the opening’s edge', () => {
+    const heights = (...ups: readonly string[]) =>
+      hung(
+        ...ups.map((up, index) => ({
+          ...reading('hinge-y', 'left', up, { ...AT_DOOR, hinge: index + 1 }),
+          id: String(index),
+        })),
+        { ...reading('hinge', 'left', '18 mm', AT_DOOR), id: 'in' },
+      );
+    const met = (of: ReturnType<typeof hung>) =>
+      of.findings.flatMap(({ code, params }) => (code === 'HINGE_FOULS' ? [params] : []));
+    // Over the highest slide there is none; a hinge is in the way 32 mm to each side of its middle.
+    const [highest] = hung().bank.drawers;
+    const top = (highest!.dimensions['slide.lowerEdgeY']!.total + highest!.family.profile) / 1e6;
+    const clear = `${top + 32} mm`;
+    expect(met(heights(clear, clear))).toEqual([]);
+    expect(met(heights(clear, `${top + 31.9} mm`))).toMatchObject([{ hinge: 2, places: [0] }]);
+    // One that was not measured stands where it was planned.
+    expect(met(heights(clear))).toMatchObject([{ hinge: 2 }]);
+  });
+
   it('stops trays that would meet the leaf as it hangs, whatever angle it was to open to', () => {
     expect(hung().codes).not.toContain('TRAY_HITS_DOOR');
     const edge = 17 + 12.7;
@@ -72,7 +93,7 @@ describe('what is measured back at a door', () => {
     expect(found.find(({ code }) => code === 'TRAY_HITS_DOOR')).toMatchObject({
       severity: 'stop',
       params: { by: 500_000, measured: true },
-      remedies: [],
+      remedies: [{ code: 'pack-by', patches: [{ path: 'cases[0].banks[0].pack.left', value: '17.5 mm' }] }],
     });
   });
 
@@ -200,6 +221,24 @@ describe('what doors do to trays', () => {
     expect(planned({ ...TRAYS, pack: { left: '19 mm' } }, { ...DOOR, opens: 90 }).codes).not.toContain(
       'TRAY_HITS_DOOR',
     );
+  });
+
+  it('so does the thickness of one set in, until it opens flat', () => {
+    const gaps = { top: '3 mm', bottom: '3 mm', left: '3 mm', right: '3 mm' };
+    const inset = (opens: number, packed = '0 mm', patches: readonly Patch[] = []) =>
+      planned(
+        { ...TRAYS, pack: { left: packed } },
+        { ...DOOR, ...gaps, mount: 'inset', hinge: { family: 'butt', side: 'left' }, opens },
+        FRAMELESS,
+        patches,
+      ).findings.filter(({ code }) => code === 'TRAY_HITS_DOOR');
+    // At 110°: 17.7 · sin 110° and the gap of 3 stand in 19.63; a slide of 12.7 is beside the box.
+    expect(inset(110, '7 mm')).toEqual([]);
+    const [found] = inset(110, '6.9 mm');
+    expect(found!.params).toMatchObject({ by: 32_559 });
+    expect(found!.remedies!.map(({ code }) => code)).toEqual(['opens-to', 'pack-by']);
+    for (const { patches } of found!.remedies!) expect(inset(110, '6.9 mm', patches)).toEqual([]);
+    expect(inset(180)).toEqual([]);
   });
 
   it('slides on a floor under the frame’s edge want raising', () => {

@@ -8,9 +8,11 @@ import type { Bank, BottomFit } from '../job';
 import type { Length, Tally, Unit } from '../length';
 import type { Carrier, CaseHoles, Packing, Stack } from '../mounting';
 import type { Opening } from '../opening';
+import type { Thing } from '../pullouts';
 import type { SlideFamily } from '../slides';
 import type { Balance, Load, Stand } from '../stability';
 import type { Sag } from '../timber';
+import type { World } from '../travel';
 
 /** Every derived dimension of a drawer, by its name in a plan file. */
 export type DrawerDimension =
@@ -109,6 +111,8 @@ export interface CasePlan {
   readonly banks: readonly BankPlan[];
   /** Its doors; none where it is not told how it is made. */
   readonly doors: readonly DoorPlan[];
+  /** What else stands in its compartments: tilt-outs, work boards. */
+  readonly things: readonly Thing[];
   /** Of a case that is told how it is made: what of its front may come from one panel, the largest such panel first. */
   readonly fronts?: readonly FrontTree[];
   /** Fronts of all banks from one panel, across; each bank's own run is down it. */
@@ -129,4 +133,6 @@ export interface Plan {
   /** The finest step lengths are shown in. */
   readonly step: Length;
   readonly cases: readonly CasePlan[];
+  /** What moves in it and what that meets: what stands in one room together, and each case without a place by itself. */
+  readonly worlds: readonly World[];
 }

@@ -1,5 +1,12 @@
 import { said } from '../words';
-import { FILE_LENGTH, nm, POSITIVE_FILE_LENGTH, readFileLength, SIGNED_FILE_LENGTH, type Length } from '../length';
+import {
+  FILE_LENGTH,
+  POSITIVE_FILE_LENGTH,
+  readFileLength,
+  readSignedFileLength,
+  SIGNED_FILE_LENGTH,
+  type Length,
+} from '../length';
 import { isObject, listed, named, reader, refuse, type Reader } from './reader';
 import type { Schema } from './schema';
 
@@ -44,8 +51,7 @@ function lengthBy(least: 'zero' | 'positive' | 'signed', { source }: RegExp): Re
     if (typeof value !== 'string') return refuse(report, path, value, said('length-is-text'));
     const before = known.get(value);
     if (before !== undefined) return before;
-    const under = least === 'signed' && value.trimStart().startsWith('-');
-    const read = readFileLength(under ? value.replace('-', '') : value);
+    const read = (least === 'signed' ? readSignedFileLength : readFileLength)(value);
     if (!read.ok) {
       report.add(path, read.wrong);
       return undefined;
@@ -53,9 +59,8 @@ function lengthBy(least: 'zero' | 'positive' | 'signed', { source }: RegExp): Re
     if (least === 'positive' && !POSITIVE_FILE_LENGTH.test(value))
       return refuse(report, path, value, said('more-than-nothing'));
     if (known.size >= MOST_KNOWN) known.clear();
-    const length = under ? nm(-read.value) : read.value;
-    known.set(value, length);
-    return length;
+    known.set(value, read.value);
+    return read.value;
   });
 }
 

@@ -40,6 +40,14 @@ describe('the tipping ratio', () => {
     expect(tipping({ ...stand, interlock: true }, [])).toMatchObject({ ratio: Infinity });
   });
 
+  it('has what no interlock holds out besides the one drawer', () => {
+    const board = { ...drawer('board', 20, 0, 300), free: true as const };
+    const drawers = [drawer('light', 5, 200, 400), drawer('heavy', 30, 200, 400)];
+    // 38 × 0.25 and 5 × 0.2 behind; 30 × 0.2 and, out with it, 20 × 0.3 before.
+    expect(tipping({ ...stand, interlock: true }, [...drawers, board]).ratio).toBeCloseTo((9.5 + 1) / (6 + 6), 9);
+    expect(tipping({ ...stand, interlock: true }, [board]).ratio).toBeCloseTo(9.5 / 6, 9);
+  });
+
   it('names a ballast that steadies it just so', () => {
     const any = fc.record({
       weight: fc.integer({ min: 5, max: 60 }),

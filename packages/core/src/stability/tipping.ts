@@ -11,13 +11,15 @@ export interface Mass {
   readonly shut: Length;
 }
 
-/** A drawer as the balance needs it. */
+/** A drawer, or a board that is pulled out, as the balance needs it. */
 export interface Weighed {
   readonly id: string;
   /** Its box with what is in it, and its front, which hangs before the box. */
   readonly masses: readonly Mass[];
   /** How far it comes out. */
   readonly travel: Length;
+  /** No interlock holds it. */
+  readonly free?: true;
 }
 
 export interface Balance {
@@ -38,10 +40,13 @@ export const STEADY = 1.5;
  */
 export function tipping(stand: Stand, drawers: readonly Weighed[]): Balance {
   if (!stand.interlock) return balance(stand, drawers, () => true);
-  const each = drawers.map((out) => ({ ...balance(stand, drawers, (drawer) => drawer === out), worst: out.id }));
+  const each = drawers.map((out) => ({
+    ...balance(stand, drawers, (drawer) => drawer === out || drawer.free === true),
+    worst: out.id,
+  }));
   return each.reduce(
     (worst, one) => (one.ratio < worst.ratio ? one : worst),
-    balance(stand, drawers, () => false),
+    balance(stand, drawers, ({ free }) => free === true),
   );
 }
 

@@ -5,6 +5,7 @@ export type * from './called';
 export type { CardColumn } from './en/card';
 export type { DrawnSize } from './en/drawings';
 export type { PackedAt } from './en/findings';
+export type { KnownCode } from './en/known';
 export type { PartCode, PartParams } from './en/parts';
 export { MEASURED_KINDS } from './en/record';
 export type { FaultCode, MeasuredCode, OtherwiseCode, StepCode } from './en/record';

@@ -2,7 +2,10 @@ import { plain, type Said as AnySaid } from '../length';
 import type { SENTENCES } from './en';
 import type { CASE_FINDINGS } from './en/case-findings';
 import type { BANK_FINDINGS, DRAWER_FINDINGS } from './en/findings';
+import type { PRICE_FINDINGS } from './en/price-findings';
 import type { REMEDIES } from './en/remedies';
+import type { THING_FINDINGS } from './en/thing-findings';
+import type { TRAVEL_FINDINGS } from './en/travel';
 
 type English = typeof SENTENCES;
 
@@ -43,5 +46,11 @@ export function saidKey({ code, params }: AnySaid): string {
 }
 
 /** What findings are called, and what mends them. */
-export type FindingCode = keyof typeof DRAWER_FINDINGS | keyof typeof BANK_FINDINGS | keyof typeof CASE_FINDINGS;
+export type FindingCode =
+  | keyof typeof DRAWER_FINDINGS
+  | keyof typeof BANK_FINDINGS
+  | keyof typeof CASE_FINDINGS
+  | keyof typeof PRICE_FINDINGS
+  | keyof typeof TRAVEL_FINDINGS
+  | keyof typeof THING_FINDINGS;
 export type RemedyCode = keyof typeof REMEDIES;

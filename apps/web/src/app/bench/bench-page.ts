@@ -36,6 +36,7 @@ import { FrontsStep } from './fronts/fronts-step';
 import { KeptNowhere } from './kept-nowhere';
 import { LogRefused } from './log-refused';
 import { MeasureStep } from './measure/measure-step';
+import { PriceStep } from './price/price-step';
 import { PrintPlace } from './print/print-place';
 import { Reckoning } from './reckoning/reckoning';
 import { SlidesStep } from './slides/slides-step';
@@ -62,6 +63,7 @@ import { STEPS } from './steps';
     LogRefused,
     MeasureStep,
     NoDrawers,
+    PriceStep,
     PrintPlace,
     Reckoning,
     RouterLink,
@@ -90,7 +92,10 @@ export class BenchPage implements OnDestroy {
   private readonly fit = inject(FitState);
   /** The whole case is seen while it is planned, and while its doors are hung. */
   protected readonly ofCase = computed(
-    () => this.current() === 'case' || (this.current() === 'fit' && this.fit.view() === 'doors'),
+    () =>
+      this.current() === 'case' ||
+      this.current() === 'price' ||
+      (this.current() === 'fit' && this.fit.view() === 'doors'),
   );
   /** The step that is or was on the bench, while papers stand in its place. */
   protected readonly lastStep = signal<Step>('measure');

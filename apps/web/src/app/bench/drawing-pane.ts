@@ -1,21 +1,44 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { BankPlan } from '@zabble/core';
+import { withThings, type BankPlan } from '@zabble/core';
 import { AssemblyList } from '../drawing/assembly-list';
 import { BankDrawing } from '../drawing/bank-drawing';
 import { CaseBoard } from '../drawing/case-board';
 import { CaseDrawing } from '../drawing/case-drawing';
 import { CaseView, type OtherView } from '../drawing/case-view';
+import { RoomView } from '../drawing/room-view';
 import { SectionDrawing } from '../drawing/section-drawing';
+import { SolidView } from '../drawing/solid/solid-view';
 import { selectJob, selectPlan } from '../store/job/job.selectors';
 import { SessionActions, sessionFeature, type Near } from '../store/session/session';
 import { ChoiceRow, type Choice } from '../ui/choice-row';
+
+type Sight = 'front' | 'room' | 'solid' | OtherView;
+
+const SIGHTS: readonly Choice<Sight>[] = [
+  { id: 'front', name: $localize`Front` },
+  { id: 'plan', name: $localize`From above` },
+  { id: 'section', name: $localize`Cut through` },
+  { id: 'exploded', name: $localize`Taken apart` },
+  { id: 'room', name: $localize`In the room` },
+  { id: 'solid', name: $localize`Solid` },
+];
 
 /** What is on the bench, drawn: the whole case, a bank with its stick, or one drawer from the front and cut through. */
 @Component({
   selector: 'z-drawing-pane',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [AssemblyList, BankDrawing, CaseBoard, CaseDrawing, CaseView, ChoiceRow, SectionDrawing],
+  imports: [
+    AssemblyList,
+    BankDrawing,
+    CaseBoard,
+    CaseDrawing,
+    CaseView,
+    ChoiceRow,
+    RoomView,
+    SectionDrawing,
+    SolidView,
+  ],
   template: `<div class="flex items-start gap-2 px-3 pt-2">
       <div class="mr-auto">
         <h1 class="text-xl leading-tight font-semibold">{{ owner()?.name }}</h1>
@@ -39,19 +62,38 @@ import { ChoiceRow, type Choice } from '../ui/choice-row';
     </div>
     @switch (shown()) {
       @case ('case') {
-        @if (owner()?.casework; as casework) {
+        @if (owner()) {
           <z-choice-row
             class="px-3 pt-1"
             i18n-label
             label="Seen from where"
-            [choices]="sights"
+            [choices]="sights()"
             [chosen]="sight()"
-            (chosenChange)="sight.set($event)"
+            (chosenChange)="wanted.set($event)"
           />
-          @if (sight() === 'front') {
+        }
+        @if (sight() === 'solid') {
+          @defer (on immediate) {
+            <z-solid-view class="min-h-0 flex-1" [owner]="owner()!" (flat)="wanted.set('front')" />
+          } @placeholder {
+            <p i18n class="caption p-3">Drawing it …</p>
+          } @error {
+            <p i18n class="p-3 font-medium text-ochre" role="alert">
+              The solid view did not come from the server. The front and the section show the same parts.
+            </p>
+          }
+        } @else if (owner()?.casework; as casework) {
+          @if (sight() === 'room') {
+            <z-room-view class="min-h-0 flex-1" [owner]="owner()!" />
+          } @else if (sight() === 'front') {
             <z-case-board class="min-h-0 flex-1" [plan]="owner()!" [casework]="casework" />
           } @else {
-            <z-case-view class="min-h-0 flex-1" [casework]="casework" [view]="other()" [through]="through()" />
+            <z-case-view
+              class="min-h-0 flex-1"
+              [casework]="standing() ?? casework"
+              [view]="other()"
+              [through]="through()"
+            />
             @if (sight() === 'exploded') {
               <details class="max-h-[45%] shrink-0 overflow-y-auto border-t border-line px-3" [open]="roomy">
                 <summary i18n class="flex min-h-11 cursor-pointer items-center font-medium">
@@ -108,6 +150,11 @@ export class DrawingPane {
     (this.plan()?.cases ?? []).findIndex(({ path }) => this.bank().path.startsWith(`${path}.`)),
   );
   protected readonly owner = computed(() => this.plan()?.cases[this.at()]);
+  /** With what stands in its compartments. */
+  protected readonly standing = computed(() => {
+    const owner = this.owner();
+    return owner?.casework && withThings(owner.casework, owner);
+  });
   protected readonly whole = computed(() => {
     const [plan, own] = [this.owner(), this.job()?.cases[this.at()]];
     return plan && own ? { plan, own } : undefined;
@@ -115,7 +162,7 @@ export class DrawingPane {
   protected readonly views = computed((): readonly Choice<Near>[] => {
     const place = this.bank().drawers.find(({ id }) => id === this.drawer())?.place;
     return [
-      ...((this.owner()?.banks.length ?? 0) > 1 || this.owner()?.casework
+      ...((this.owner()?.banks.length ?? 0) > 0 || this.owner()?.casework
         ? [{ id: 'case' as const, name: $localize`Case` }]
         : []),
       { id: 'bank', name: $localize`Bank` },
@@ -125,16 +172,15 @@ export class DrawingPane {
   /** The bank, where what was looked at is no more. */
   protected readonly shown = computed(() => this.views().find(({ id }) => id === this.near())?.id ?? 'bank');
 
-  protected readonly sights: readonly Choice<'front' | OtherView>[] = [
-    { id: 'front', name: $localize`Front` },
-    { id: 'plan', name: $localize`From above` },
-    { id: 'section', name: $localize`Cut through` },
-    { id: 'exploded', name: $localize`Taken apart` },
-  ];
-  protected readonly sight = signal<'front' | OtherView>('front');
+  /** A case nobody told how it is made is seen from the front, and what is known of it as a solid. */
+  protected readonly sights = computed((): readonly Choice<Sight>[] =>
+    this.owner()?.casework ? SIGHTS : SIGHTS.filter(({ id }) => id === 'front' || id === 'solid'),
+  );
+  protected readonly wanted = signal<Sight>('front');
+  protected readonly sight = computed(() => this.sights().find(({ id }) => id === this.wanted())?.id ?? 'front');
   protected readonly other = computed((): OtherView => {
     const sight = this.sight();
-    return sight === 'front' ? 'plan' : sight;
+    return sight === 'front' || sight === 'room' || sight === 'solid' ? 'plan' : sight;
   });
   /** A section goes through the compartment that is worked on, or that of the bank on the bench. */
   protected readonly through = computed(() => this.node()?.id ?? this.bank().bank.compartment);

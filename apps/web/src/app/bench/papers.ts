@@ -61,4 +61,11 @@ export const PAPERS: readonly PaperKind[] = [
     action: $localize`Print templates`,
     words: $localize`pdf paper full size boring pulls`,
   },
+  {
+    name: 'solid-view.pdf',
+    says: $localize`Solid view`,
+    what: $localize`A case as it was last seen as a solid, what stops what, and the order it goes together in.`,
+    action: $localize`Print the solid view`,
+    words: $localize`pdf paper picture 3d assembly`,
+  },
 ];

@@ -10,11 +10,11 @@ import { standingOf, STEPS } from './steps';
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [RouterLink, Say],
   template: `<nav i18n-aria-label aria-label="Steps of the work">
-    <ol class="grid grid-cols-[repeat(8,auto)] border-b-2 max-sm:grid-cols-4 border-ink">
+    <ol class="grid grid-cols-[repeat(9,auto)] border-b-2 max-sm:grid-cols-5 border-ink">
       @for (step of steps(); track step.id; let i = $index) {
         <li>
           <a
-            class="flex h-full min-h-14 flex-col justify-center rounded-t px-3 py-1.5 max-sm:px-1"
+            class="flex h-full min-h-14 flex-col justify-center rounded-t px-2 py-1.5 max-sm:px-1"
             [class.bg-ink]="step.id === current()"
             [class.text-sheet]="step.id === current()"
             [class.hover:bg-well]="step.id !== current()"

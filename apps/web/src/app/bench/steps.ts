@@ -1,6 +1,6 @@
 import { said, type BankPlan, type Gates, type SaidAs, type StandingCode, type Step } from '@zabble/core';
 
-export const STEPS: readonly Step[] = ['case', 'measure', 'slides', 'divide', 'boxes', 'fronts', 'cut', 'fit'];
+export const STEPS: readonly Step[] = ['case', 'measure', 'slides', 'divide', 'boxes', 'fronts', 'cut', 'fit', 'price'];
 
 /** The views of the step Cut. */
 export const CUT_VIEWS = ['saw', 'sheets', 'boards', 'rack', 'files'] as const;
@@ -62,6 +62,7 @@ const STANDINGS: Readonly<Record<Step, (bank: BankPlan, stopped: boolean) => Sta
     if (isPlanned(bank)) return held('standing/held-until-measured');
     return done(said(bank.bank.gates?.hung ? 'standing/hung' : 'standing/to-be-hung'));
   },
+  price: (bank) => done(said(isPlanned(bank) ? 'standing/forecast' : 'standing/as-built')),
 };
 
 /** The step that holds a field of the job. */
@@ -71,6 +72,7 @@ export function stepOfPath(path: string): Step {
   if (/\.(opening|buildOut)\b/.test(path) || /\.basis$/.test(path)) return 'measure';
   if (/\.front\b|^climate|\.run\b|\.rail$/.test(path)) return 'fronts';
   if (/^slides|\.slide\b/.test(path)) return 'slides';
+  if (/^(survey|finish|pricing)\b|\.(price|price_per)$/.test(path)) return 'price';
   if (/^materials|\.(box|mounting)\b/.test(path)) return 'boxes';
   return 'divide';
 }

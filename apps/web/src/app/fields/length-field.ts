@@ -14,7 +14,17 @@ import {
 } from '@angular/core';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import { readFileLength, readLength, valueAt, writeBare, writeExact, type Length, type Patch } from '@zabble/core';
+import {
+  readLength,
+  readSignedFileLength,
+  readSignedLength,
+  valueAt,
+  writeBare,
+  writeExact,
+  type Length,
+  type Patch,
+  type Unit,
+} from '@zabble/core';
 import { JobEdits } from '../store/job/job-edits';
 import { jobFeature } from '../store/job/job.reducer';
 import { selectShowing } from '../store/job/job.selectors';
@@ -55,6 +65,8 @@ export class LengthField implements OnDestroy {
   /** Shown in an empty field. */
   readonly placeholder = input('');
   readonly narrow = input(false);
+  /** It may be under nothing: a place left of where one counts from. */
+  readonly signed = input(false);
   /** Where the job has another length than the one asked for: what is shown of it, and what is kept of what is written. */
   readonly as = input<ShownAs>();
   /** Changes that go with this one. */
@@ -77,7 +89,7 @@ export class LengthField implements OnDestroy {
   protected readonly id = computed(() => `field-${this.path().replace(/[^A-Za-z0-9]+/g, '-')}`);
   private readonly kept = computed((): Length | undefined => {
     const written = valueAt(this.document(), this.path());
-    const read = typeof written === 'string' ? readFileLength(written) : undefined;
+    const read = typeof written === 'string' ? readSignedFileLength(written) : undefined;
     return read?.ok ? (this.as()?.shown(read.value) ?? read.value) : undefined;
   });
   /** How bare numbers are read and kept ones are told; another edit of the job leaves what is written here alone. */
@@ -86,7 +98,7 @@ export class LengthField implements OnDestroy {
   protected readonly echo = computed((): Length | undefined => {
     const showing = this.showing();
     if (!showing || this.says() !== '' || this.text().trim() === '') return undefined;
-    const read = readLength(this.text(), showing.unit);
+    const read = readSignedLength(this.text(), showing.unit);
     if (!read.ok || this.plain(read.value) === this.text().trim()) return undefined;
     return read.value;
   });
@@ -135,15 +147,17 @@ export class LengthField implements OnDestroy {
   private isWhole(text: string): boolean {
     const [kept, showing] = [this.kept(), this.showing()];
     if (kept === undefined || !showing || OPEN_END.test(text)) return false;
-    const read = readLength(text, showing.unit);
-    return read.ok && 2 * read.value >= kept && read.value <= 2 * kept;
+    const read = readSignedLength(text, showing.unit);
+    if (!read.ok) return false;
+    const [now, before] = [Math.abs(read.value), Math.abs(kept)];
+    return 2 * now >= before && now <= 2 * before;
   }
 
   /** What can't be read of a text that does not end open, told at a pause; nothing is taken. */
   private amiss(text: string): string {
     const showing = this.showing();
     if (!showing || text.trim() === '' || OPEN_END.test(text)) return '';
-    const read = readLength(text, showing.unit);
+    const read = this.read(text, showing.unit);
     return read.ok ? '' : this.speech.say(read.wrong);
   }
 
@@ -210,8 +224,13 @@ export class LengthField implements OnDestroy {
       this.says.set('');
       return;
     }
-    const read = readLength(text, showing.unit);
+    const read = this.read(text, showing.unit);
     this.says.set(read.ok ? (this.put(read.value) ?? '') : this.speech.say(read.wrong));
+  }
+
+  /** Under nothing only where that may be. */
+  private read(text: string, unit: Unit): ReturnType<typeof readLength> {
+    return this.signed() ? readSignedLength(text, unit) : readLength(text, unit);
   }
 
   private put(length: Length): string | undefined {

@@ -1,6 +1,8 @@
 import { inject, Injectable, signal } from '@angular/core';
 import type { HabitTexts } from '@zabble/contract';
-import { readFileLength, type HabitName, type Habits } from '@zabble/core';
+import type { HabitName, Habits } from '@zabble/core';
+// The list of jobs needs no more of core than this: from the whole of it the planner would come along.
+import { readFileLength } from '@zabble/core/length';
 import { asking } from '../server-api/asking';
 import { RecordApi } from '../server-api/record-api';
 

@@ -37,7 +37,11 @@ export class ShopMoney {
   }
 
   /** An amount with its currency: `$74.00`; `¤74.00` while the shop has not said which. */
-  readonly say = (amount: number): string => this.format().format(amount);
+  readonly say = (amount: number): string =>
+    this.format()
+      .formatToParts(amount)
+      .map(({ type, value }) => (type === 'currency' && value === NONE ? '¤' : value))
+      .join('');
 
   /** After the name of a field that takes an amount: which currency it is of, where the shop has said. */
   readonly after = computed(() => (this.currency() === null ? '' : `, ${this.currency() ?? ''}`));

@@ -22,10 +22,21 @@ export const LANGUAGE = new InjectionToken<Language>('the language of the applic
 /** How lengths are written while no job is open. */
 const NO_JOB = { unit: 'mm', step: millimetres(0.5) } as const;
 
+/** How the open job writes its lengths, from when there is a bench to open one on. */
+@Injectable({ providedIn: 'root' })
+export class OpenWriting {
+  private readonly source = signal<Signal<Writing | undefined> | undefined>(undefined);
+  readonly now = computed(() => this.source()?.());
+
+  follow(source: Signal<Writing | undefined>): void {
+    this.source.set(source);
+  }
+}
+
 /** How the open job writes its lengths; nothing while none is open. */
 export const WRITING = new InjectionToken<Signal<Writing | undefined>>('how the open job writes lengths', {
   providedIn: 'root',
-  factory: () => signal(undefined),
+  factory: () => inject(OpenWriting).now,
 });
 
 /** Says codes in the application’s language, lengths as the open job writes them. */

@@ -124,6 +124,10 @@ export const CARD = {
   'card-head/fixings': 'Fixings',
   'card-head/waits': 'Waits',
   'card-head/order': 'Order',
+  'card-head/stops': 'Stops',
+  'solid-stage': ({ parts }: { parts: readonly { count: number; part: Said }[] }, w: Words) =>
+    parts.map(({ count, part }) => (count > 1 ? `${count} ${w.say(part)}` : w.say(part))).join(', '),
+  'card-head/room': 'In the room: how far what opens comes, ringed where two meet',
   'card/case-basis': ({ surveyed }: { surveyed: boolean }, { unit }: Words) =>
     `${surveyed ? 'SURVEYED: parts that wait for nothing may be cut' : 'PLANNED: a forecast, not for cutting'} · lengths in ${unit === 'in' ? 'inches' : 'millimetres'}`,
   'card/case': (

@@ -48,7 +48,7 @@ export const DOOR_FINDINGS = {
     },
     w: Words,
   ) =>
-    `Door “${p.door}” ${p.measured ? 'was measured as it hangs, open' : `opens to ${p.opens}° only`}: ${w.form(p.places.length, { one: 'tray', other: 'trays' })} ${w.list(p.places.map((place) => String(place + 1)))} would meet its leaf at the ${SIDE[p.side]} by ${w.size(p.by)}.`,
+    `Door “${p.door}” ${p.measured ? 'was measured as it hangs, open' : `opens to ${p.opens}°`}: ${w.form(p.places.length, { one: 'tray', other: 'trays' })} ${w.list(p.places.map((place) => String(place + 1)))} would meet its leaf at the ${SIDE[p.side]} by ${w.size(p.by)}.`,
   LIP: ({ place, under }: { place: number; under: Length }, w: Words) =>
     `The floor lies ${w.size(under)} under the frame’s edge: the slides of tray ${place + 1} stand on it, and it would run against the frame. Raise them over it.`,
   NO_STOP: ({ door }: { door: string }) =>

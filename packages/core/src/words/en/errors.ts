@@ -9,6 +9,16 @@ export type WasRead = keyof typeof READ | { readonly quoted: string };
 const either = (allowed: readonly string[], w: Words): string => w.list(allowed, 'or');
 
 /** What may be wrong in a job file, a row of it or a table; the path stands beside it. */
+/** What a cell of a list of prices should hold. */
+const PRICE_CELLS = {
+  key: 'a key is wanted, as slide:undermount:533.4',
+  unit: 'a unit is wanted',
+  pack: 'a number above nought is wanted for the pack',
+  price: 'a price with at most two decimals is wanted; of very cheap things that of a pack',
+  supplier: 'a name is wanted',
+  date: 'a date is wanted, as 2026-11-01',
+};
+
 export const ERRORS = {
   'read-wrong': (p: { read: WasRead; why: Said }, w: Words) =>
     `read ${typeof p.read === 'string' ? READ[p.read] : p.read.quoted}: ${w.say(p.why)}`,
@@ -57,7 +67,13 @@ export const ERRORS = {
   'places-opposite': (p: { read: readonly string[] }, w: Words) =>
     `read ${w.list(p.read)}: a reading is taken at one of them`,
   'panels-too-deep': ({ deepest }: { deepest: number }) => `panels lie within panels no deeper than ${deepest}`,
+  'prices/no-column': ({ column }: { column: string }) =>
+    `a list of prices has a column ${column}, and this one has none`,
+  'prices/wrong': ({ column, read }: { column: keyof typeof PRICE_CELLS; read: string }) =>
+    `${PRICE_CELLS[column]}, and ${read === '' ? 'nothing' : `“${read}”`} stands there`,
+  'overhead-needs': 'overhead is a percentage of labour or so much an hour, one of both',
   'line-needs': 'a line has a height y, or the bank and drawer whose lower edge it carries across',
+  'wall-without-length': 'a wall goes from one place to another: both its ends are the same',
   'id-taken': ({ by }: { by: string }) => `${by} has this id already`,
   'no-drawer': 'no drawer of this bank has this id',
   'no-bank': 'no bank of this case has this id',

@@ -21,6 +21,8 @@ const HARDWARE = {
   'foot-screw': { one: 'screw for feet', other: 'screws for feet' },
   caster: { one: 'caster', other: 'casters' },
   'caster-screw': { one: 'screw for casters', other: 'screws for casters' },
+  'lid-hinge': { one: 'long hinge for a lid', other: 'long hinges for lids' },
+  'lid-stay': { one: 'lid stay', other: 'lid stays' },
   'wall-screw': { one: 'screw into studs', other: 'screws into studs' },
   slide: { one: 'pair of slides', other: 'pairs of slides' },
   'slide-screw': { one: 'screw for slides', other: 'screws for slides' },
@@ -29,6 +31,10 @@ const HARDWARE = {
   'pull-screw': { one: 'screw for pulls', other: 'screws for pulls' },
   'strip-screw': { one: 'wood screw at the walls', other: 'wood screws at the walls' },
 } satisfies Readonly<Record<string, Forms>>;
+
+/** What fixings and hardware are called, by their kinds. */
+export const FIXING_NAMES: Readonly<Record<string, Forms>> = KINDS;
+export const HARDWARE_NAMES: Readonly<Record<string, Forms>> = HARDWARE;
 
 interface FixingParams {
   readonly kind: keyof typeof KINDS;

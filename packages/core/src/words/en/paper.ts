@@ -34,6 +34,7 @@ export const PAPER = {
   'paper/cut-list': 'cut list',
   'paper/labels': 'labels',
   'paper/sheets': 'sheets',
+  'paper/solid-view': 'solid view',
   'paper/story-stick': 'story stick',
   'paper/templates': 'templates',
   'paper/of-job': ({ job, what }: { job: string; what: Said }, w: Words) => `${job}: ${w.say(what)}`,

@@ -15,6 +15,7 @@ const MEASURED = {
   'measured/packing': 'packing as made',
   'measured/hinge': 'the hinges stand in the opening',
   'measured/leaf': 'the open leaf stands in the opening',
+  'measured/hinge-y': 'the middle of a hinge over the opening’s edge',
 };
 
 const READ_AT = { front: 'front', back: 'back', left: 'left', right: 'right', top: 'top', bottom: 'bottom' };
@@ -141,6 +142,7 @@ export const MEASURED_KINDS: Readonly<Record<MeasuredCode, SizeKind>> = {
   'measured/packing': 'reading',
   'measured/hinge': 'gap',
   'measured/leaf': 'gap',
+  'measured/hinge-y': 'reading',
 };
 
 export const RECORD = {
@@ -166,13 +168,16 @@ export const RECORD = {
     p: {
       what: MeasuredCode;
       at: keyof typeof READ_AT | undefined;
+      /** Which hinge, from below. */
+      hinge?: number | undefined;
       length: Length;
       device: keyof typeof DEVICES | undefined;
       planned: Length | undefined;
     },
     w: Words,
   ) => {
-    const where = p.at === undefined ? '' : `, ${READ_AT[p.at]}`;
+    const which = p.hinge === undefined ? '' : `, hinge ${p.hinge} from below`;
+    const where = p.at === undefined ? which : `${which}, ${READ_AT[p.at]}`;
     const by = p.device === undefined ? '' : ` ${DEVICES[p.device]}`;
     const planned = p.planned === undefined ? '' : `, planned ${w.size(p.planned, MEASURED_KINDS[p.what])}`;
     return `${MEASURED[p.what]}${where}: ${w.exact(p.length)}${by}${planned}`;

@@ -9,6 +9,7 @@ const THINGS = {
   item: 'item of the rack',
   slide: 'slide',
   material: 'material',
+  prices: 'list of what the shop says of its prices',
 };
 
 type Thing = keyof typeof THINGS;
@@ -76,6 +77,14 @@ export const REFUSALS = {
     `This ${THINGS[what]} was changed elsewhere meanwhile. Nothing was changed; look at it again.`,
   'habit-changed': (p: { habit: string; stands: string }) =>
     `${p.habit}: it was changed elsewhere meanwhile and ${p.stands === '' ? 'is not said any more' : `stands at ${p.stands}`}. Nothing was changed.`,
+  'quote-of-another': ({ stands, yours }: { stands: number; yours: number }) =>
+    `The job stands at revision ${stands} and the quote was asked of ${yours}: look at it first. No quote was made.`,
+  'quote-of-nothing': 'Nothing of this job has a price yet: there is nothing to quote. No quote was made.',
+  'no-such-quote': 'There is no quote with this id.',
+  'quote-stands': ({ state }: { state: 'drafted' | 'sent' | 'accepted' | 'refused' | 'lapsed' }) =>
+    `This quote is ${state}: from there it does not go on so. Nothing was changed.`,
+  'costing-changed':
+    'What the shop says of its prices was changed elsewhere meanwhile. Nothing was changed; look at what it says now.',
   'money-changed': 'The currency was changed elsewhere meanwhile. Nothing was changed; look at what it is now.',
   'no-name': ({ what }: { what: Thing }) => `The ${THINGS[what]} has no name to be found by. Nothing was changed.`,
   'layouts-refused': (p: { why: Said }, w: Words) =>
@@ -100,6 +109,8 @@ export const REFUSALS = {
     `That is over ${limit} bytes, more than a job takes. Nothing was changed.`,
   'too-deep': ({ most }: { most: number }) =>
     `What was sent is nested more than ${most} deep: no job is. Nothing was changed.`,
+  'sent-no-picture':
+    'The solid view is printed with a picture of it as PNG, and what was sent has none that can be read. Nothing was printed.',
   'sent-no-json': 'What was sent is not JSON. Nothing was changed.',
   'sent-encoding': 'What was sent is in an encoding that can’t be read. Nothing was changed.',
   'database-away': 'The database does not answer. Nothing was changed; try again in a moment.',

@@ -10,6 +10,23 @@ export const REMEDIES = {
   'pack-by': (p: { by: Length; side: 'left' | 'right' }, w: Words) =>
     `Pack the ${p.side === 'left' ? 'left' : 'right'} out by ${w.exact(p.by)}`,
   'opens-to': ({ angle }: { angle: number }) => `Let it open to ${angle}°`,
+  'bin-so-high': ({ height }: { height: Length }, w: Words) => `A bin ${w.exact(height)} high`,
+  'bin-so-deep': ({ depth }: { depth: Length }, w: Words) => `A bin ${w.exact(depth)} deep`,
+  'bin-so-wide': ({ width }: { width: Length }, w: Words) => `A bin ${w.exact(width)} wide`,
+  'bin-back-by': ({ back }: { back: Length }, w: Words) => `Stand it ${w.exact(back)} behind the hinge line`,
+  'tilt-to': ({ angle }: { angle: number }) => `Let it tilt to ${angle}°`,
+  'board-so-long': ({ length }: { length: Length }, w: Words) => `Make it ${w.exact(length)} long`,
+  'slot-so-high': ({ height }: { height: Length }, w: Words) => `Make its slot ${w.exact(height)} high`,
+  'fewer-uprights': ({ count }: { count: number }) => `Take ${count}`,
+  'put-stay': 'Put a stay on it',
+  'swap-compartments': ({ one, other }: { one: string; other: string }) =>
+    `Change what stands in “${one}” with what stands in “${other}”`,
+  'hinge-other-side': ({ side }: { side: 'left' | 'right' }) => `Hinge it on the ${side}`,
+  'pull-out-by': ({ out }: { out: Length }, w: Words) =>
+    out === 0 ? 'Take a pull that does not stand out' : `Take a pull that stands out ${w.exact(out)}`,
+  'leave-filler': (p: { by: Length; side: 'left' | 'right' }, w: Words) =>
+    `Leave ${w.exact(p.by)} at its ${p.side}, behind a filler`,
+  'open-one-first': 'Open one first',
   'raise-over-lip': ({ by }: { by: Length }, w: Words) => `Raise them by ${w.size(by)}, level with the edge`,
   'length-by-slide': 'Let it follow the slide',
   'leave-slide-whole': 'Leave the slide whole',

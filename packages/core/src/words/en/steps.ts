@@ -10,6 +10,7 @@ export const STEP_WORDS = {
   'step-of/fronts': 'Fronts',
   'step-of/cut': 'Cut',
   'step-of/fit': 'Fit',
+  'step-of/price': 'Price',
   'cut-view/saw': 'At the saw',
   'cut-view/sheets': 'Sheets',
   'cut-view/boards': 'Boards',
@@ -44,6 +45,7 @@ export const STEP_WORDS = {
   'standing/held-by-stops': 'held by what is to mend',
   'standing/held-until-measured': 'held until measured',
   'standing/ready': 'ready for the saw',
+  'standing/forecast': 'a forecast',
   'standing/hung': 'boxes hung',
   'standing/to-be-hung': 'to be hung',
 };

@@ -45,6 +45,16 @@ export const TEMPLATES = {
   'template/hinges-of': ({ door }: { door: string }) => `Hinges of door “${door}”`,
   'template/cups': (p: { diameter: Length; depth: Length; tab: Length; count: number; above: Length }, w: Words) =>
     `${w.count(p.count, { one: 'cup', other: 'cups' })} ${w.mark(p.diameter, 'reading')} across, ${w.mark(p.depth, 'reading')} deep, ${w.mark(p.tab, 'reading')} from the hinged edge; from the leaf’s lower end up, ${w.mark(p.above, 'spacer')} from the last to its upper end; turned over for the other hand`,
+  'template/hinge-line': 'hinge line: front edge of the opening, its floor',
+  'template/block-of': ({ thing }: { thing: string }) => `Block of tilt-out “${thing}”`,
+  'template/block-at': (p: { up: Length; back: Length; angle: number }, w: Words) =>
+    `lower edge of the block ${w.mark(p.up, 'spacer')} over the hinge line and ${w.mark(p.back, 'spacer')} behind it: open by ${p.angle}° the lower far corner of the bin comes there; turned over for the other wall`,
+  'template/gauge-of': ({ thing }: { thing: string }) => `Gauge for the stay of lid “${thing}”`,
+  'template/gauge': ({ opens }: { opens: number }) =>
+    `cut out, its corner held at the end of the lid on the line it turns about: shut, the lid lies on the one edge; open by ${opens}°, on the other; the stay is set so, by its maker’s sheet`,
+  'template/turns-about': 'it turns about here',
+  'template/lid-shut': 'upper face, shut',
+  'template/lid-open': ({ opens }: { opens: number }) => `upper face, open by ${opens}°`,
   'template/on-floor': 'floor of the compartment',
   'template/cut-away': 'cut away',
   'template/notch-of': ({ part }: { part: Said }, w: Words) => `Notch, ${w.say(part)}`,

@@ -12,6 +12,7 @@ export const STEP_WORDS: Readonly<Record<Step, string>> = {
   fronts: $localize`pulls handles knobs laps reveals gaps banding frame material`,
   cut: $localize`cut list parts saw rip`,
   fit: $localize`hang install hardware spacers`,
+  price: $localize`cost money quote labour hours overhead margin tax finish survey discount`,
 };
 
 export const CUT_WORDS: Readonly<Record<CutView, string>> = {

@@ -44,7 +44,9 @@ export class BoxHeld {
   /** Numbers of the boxes whose front has no clear place for its screws. */
   protected readonly byHand = computed(() =>
     this.held()
-      .filter(({ fixings }) => fixings.some(({ one, marks }) => one === 'drawer-front' && marks.length === 0))
+      .filter(({ fixings }) =>
+        fixings.some(({ one, other, marks }) => one === 'drawer-front' && other === 'box-front' && marks.length === 0),
+      )
       .map(({ drawer }) => drawer.place + 1),
   );
 }

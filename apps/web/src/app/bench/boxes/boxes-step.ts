@@ -59,13 +59,17 @@ export class BoxesStep {
   protected readonly wantsDepth = computed(() => hasDepth(this.box().corner.joint));
   protected readonly wantsGroove = computed(() => !this.fit().onOutside);
   protected readonly stock = computed(() => this.job()?.materials ?? []);
-  protected readonly uses = [
+  private readonly ofAll = [
     { field: 'box.sides', label: $localize`Sides`, like: undefined },
     { field: 'box.ends', label: $localize`Box front and back`, like: undefined },
     { field: 'box.back', label: $localize`Back`, like: $localize`as the box front` },
     { field: 'box.bottom', label: $localize`Bottom`, like: undefined },
     { field: 'front.material', label: $localize`Drawer front`, like: undefined },
   ];
+  /** Trays have no fronts to make of anything. */
+  protected readonly uses = computed(() =>
+    this.ofAll.filter(({ field }) => field !== 'front.material' || this.bank().bank.front.mount !== 'none'),
+  );
   protected readonly columns = [
     { dimension: 'box.width', label: $localize`Width` },
     { dimension: 'box.height', label: $localize`Height` },

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import { CORNERS, LAID_FIXINGS, type BankPlan } from '@zabble/core';
 import { Pick } from '../../fields/pick';
 import { FIXING_NAMES } from '../case/held-by';
-import type { WayField } from '../case/case-way';
+import { size, type WayField } from '../case/case-way';
 import { WayFields } from '../case/way-fields';
 
 /** Sizes boxes, or one of them, may have of their own: apart from the slide, of stock as it comes, with another back. */
@@ -34,9 +34,6 @@ export class OwnSizes {
   protected readonly fields = computed((): readonly WayField[] => {
     const { joint, back } = this.corner();
     const inward = (of: keyof typeof CORNERS | undefined): boolean => of !== undefined && CORNERS[of].inward === true;
-    const size = (name: string, label: string, placeholder: string): WayField => ({
-      ...{ kind: 'length', name, label, placeholder, optional: true },
-    });
     return [
       size('length', $localize`Length of the box`, $localize`by the slide`),
       { kind: 'lengths', name: 'heights', label: $localize`Heights the stock comes in` },

@@ -228,7 +228,12 @@ function undemanding({ division }: WrittenBank): WrittenBank['division'] {
   return rest.scheme === 'manual' ? { ...kept, scheme: 'equal', increment: rest.increment ?? '1 mm' } : kept;
 }
 
-function freeId(letter: string, siblings: readonly { readonly id: string }[], spoken: ReadonlySet<string>): string {
+/** The first of its letter none of them has, and nobody spoke of. */
+export function freeId(
+  letter: string,
+  siblings: readonly { readonly id: string }[],
+  spoken: ReadonlySet<string>,
+): string {
   const taken = [...siblings.map(({ id }) => id), ...spoken];
   return firstFree(taken, (number) => `${letter}${number}`, siblings.length + 1);
 }

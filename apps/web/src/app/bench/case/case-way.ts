@@ -28,12 +28,14 @@ export type WayField =
       readonly label: string;
       readonly optional?: true;
       readonly placeholder?: string;
+      /** It may be under nothing. */
+      readonly signed?: true;
     }
   | { readonly kind: 'material'; readonly name: string; readonly label: string; readonly like?: string }
   | { readonly kind: 'count'; readonly name: string; readonly label: string; readonly placeholder: string }
   | { readonly kind: 'many'; readonly name: string; readonly label: string; readonly options: readonly Option[] }
   | { readonly kind: 'lengths'; readonly name: string; readonly label: string }
-  | { readonly kind: 'text'; readonly name: string; readonly label: string }
+  | { readonly kind: 'text'; readonly name: string; readonly label: string; readonly optional?: true }
   | {
       readonly kind: 'pick';
       readonly name: string;
@@ -48,6 +50,18 @@ export type WayField =
       readonly options: readonly AnyOption[];
       readonly fallback: AnyOption['value'];
     };
+
+/** A length; with what stands in its field while it is left out, it may be. */
+export const size = (name: string, label: string, placeholder?: string): WayField => ({
+  ...{ kind: 'length', name, label },
+  ...(placeholder === undefined ? {} : { optional: true, placeholder }),
+});
+
+/** One that may be under nothing: a place left of where one counts from, a lap that stays short of its edge. */
+export const signed = (name: string, label: string, placeholder?: string): WayField => ({
+  ...{ kind: 'length', name, label, signed: true },
+  ...(placeholder === undefined ? {} : { optional: true, placeholder }),
+});
 
 /** Ways of making one thing: what they write, and the part of the case that shows them. */
 export interface WayGroup {

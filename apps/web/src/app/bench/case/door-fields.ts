@@ -1,9 +1,5 @@
-import type { WayField } from './case-way';
+import { signed, size, type WayField } from './case-way';
 
-const size = (name: string, label: string, optional = false, placeholder = ''): WayField => ({
-  ...{ kind: 'length', name, label },
-  ...(optional ? { optional: true, placeholder } : {}),
-});
 const usual = $localize`usual`;
 
 /** How a door closes its opening, and what it is made of. */
@@ -15,10 +11,10 @@ export const DOOR_FIELDS: readonly WayField[] = [
       { value: 'inset', label: $localize`in it` },
     ],
   },
-  size('top', $localize`Laps (gap) above`),
-  size('bottom', $localize`Below`),
-  size('left', $localize`At the left`),
-  size('right', $localize`At the right`),
+  signed('top', $localize`Laps (gap) above`),
+  signed('bottom', $localize`Below`),
+  signed('left', $localize`At the left`),
+  signed('right', $localize`At the right`),
   {
     ...{ kind: 'choice', name: 'leaves', label: $localize`Leaves`, fallback: 1 },
     options: [
@@ -73,8 +69,8 @@ export const BAND_FIELDS: readonly WayField[] = [
 
 export const FRAME_FIELDS: readonly WayField[] = [
   size('stile', $localize`Stiles`),
-  size('rail', $localize`Rails`, true, $localize`as stiles`),
-  size('middle', $localize`What parts its lights`, true, $localize`as rails`),
+  size('rail', $localize`Rails`, $localize`as stiles`),
+  size('middle', $localize`What parts its lights`, $localize`as rails`),
   {
     ...{ kind: 'choice', name: 'corner', label: $localize`Corners`, fallback: 'stub' },
     options: [
@@ -83,20 +79,21 @@ export const FRAME_FIELDS: readonly WayField[] = [
       { value: 'mitre', label: $localize`mitred` },
     ],
   },
-  size('tenon', $localize`Tongue long`, true, $localize`as the groove`),
+  size('tenon', $localize`Tongue long`, $localize`as the groove`),
   size('groove', $localize`Groove deep`),
-  size('grooveWidth', $localize`Groove wide`, true, $localize`as the panel`),
-  size('grooveFrom', $localize`Groove from the face`, true, $localize`in the middle`),
-  size('play', $localize`Play of the panel`, true, usual),
+  size('grooveWidth', $localize`Groove wide`, $localize`as the panel`),
+  size('grooveFrom', $localize`Groove from the face`, $localize`in the middle`),
+  size('play', $localize`Play of the panel`, usual),
   { kind: 'material', name: 'panel', label: $localize`Panel of` },
   { kind: 'count', name: 'lights.across', label: $localize`Lights across`, placeholder: '1' },
   { kind: 'count', name: 'lights.down', label: $localize`Lights down`, placeholder: '1' },
 ];
 
 export const PULL_FIELDS: readonly WayField[] = [
-  size('fromEdge', $localize`In from the edges`, true, usual),
-  size('projection', $localize`Stands out`, true, '0'),
-  size('width', $localize`Its width`, true, usual),
+  size('fromEdge', $localize`In from the edges`, usual),
+  size('projection', $localize`Stands out`, '0'),
+  size('width', $localize`Its width`, usual),
+  { kind: 'text', name: 'name', label: $localize`Bought by the name`, optional: true },
 ];
 
 export const BUILT_FIELDS: readonly WayField[] = [
@@ -118,26 +115,26 @@ export const SHEET_FIELDS: readonly WayField[] = [
     ],
   },
   { kind: 'count', name: 'opens', label: $localize`Opens to, degrees`, placeholder: usual },
-  size('overlay.base', $localize`Laps, with no tab and no plate`, true, usual),
-  size('overlay.least', $localize`Laps at least`, true, usual),
-  size('overlay.most', $localize`Laps at most`, true, usual),
-  size('bore.diameter', $localize`Cup across`, true, usual),
-  size('bore.depth', $localize`Cup deep`, true, usual),
-  size('bore.tabLeast', $localize`Tab at least`, true, usual),
-  size('bore.tabMost', $localize`Tab at most`, true, usual),
-  size('plate.height', $localize`Its plate stands off`, true, usual),
-  size('plate.back', $localize`Plate’s screws from the front`, true, usual),
-  size('protrusion', $localize`Stands in the opening`, true, usual),
-  size('zone', $localize`Takes, above and below`, true, usual),
-  size('adjust', $localize`Its screws move it`, true, usual),
+  signed('overlay.base', $localize`Laps, with no tab and no plate`, usual),
+  size('overlay.least', $localize`Laps at least`, usual),
+  size('overlay.most', $localize`Laps at most`, usual),
+  size('bore.diameter', $localize`Cup across`, usual),
+  size('bore.depth', $localize`Cup deep`, usual),
+  size('bore.tabLeast', $localize`Tab at least`, usual),
+  size('bore.tabMost', $localize`Tab at most`, usual),
+  size('plate.height', $localize`Its plate stands off`, usual),
+  size('plate.back', $localize`Plate’s screws from the front`, usual),
+  size('protrusion', $localize`Stands in the opening`, usual),
+  size('zone', $localize`Takes, above and below`, usual),
+  size('adjust', $localize`Its screws move it`, usual),
   { kind: 'count', name: 'load_kg', label: $localize`A pair carries, kg`, placeholder: '6' },
 ];
 
 /** Trays in place of drawers with fronts, and what keeps them clear of a door. */
 export const TRAY_FIELDS: readonly WayField[] = [
-  size('pack.left', $localize`Packed at the left`, true, '0'),
-  size('pack.right', $localize`Packed at the right`, true, '0'),
-  size('front.setBehind', $localize`Behind the front`, true, usual),
-  size('front.dip', $localize`Front lower by`, true, '0'),
-  size('front.over', $localize`Front wider, each side`, true, '0'),
+  size('pack.left', $localize`Packed at the left`, '0'),
+  size('pack.right', $localize`Packed at the right`, '0'),
+  size('front.setBehind', $localize`Behind the front`, usual),
+  size('front.dip', $localize`Front lower by`, '0'),
+  size('front.over', $localize`Front wider, each side`, '0'),
 ];

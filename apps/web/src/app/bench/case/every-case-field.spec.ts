@@ -17,6 +17,7 @@ import { logFeature } from '../../store/log/log.reducer';
 import { SessionActions, sessionFeature } from '../../store/session/session';
 import { LANGUAGE, WRITING } from '../../words/speech';
 import { WAY_GROUPS } from './case-ways';
+import { RoomCard } from './room-card';
 import { WayPicture } from './way-picture';
 import { WholeCase } from './whole-case';
 
@@ -40,6 +41,8 @@ const EXCEPT = [
   // Chosen by a picture.
   /^build\.(top|bottom)\.lie$/,
   /^build\.frame\.through$/,
+  // A tilt-out's door is told what it is of, how it hangs and what it laps by; its lower edge is its hinge line.
+  /^tiltOuts\[\]\.door\.(bottom|gap|leaves|band|frame|hinge|plates|opens|pull|opening|basis|stop|lines|trial)\b/,
 ];
 
 /** A case with something in every list, a compartment with shelves taken up, another that is to fit a thing. */
@@ -86,6 +89,37 @@ const FULL: readonly Patch[] = [
     ],
   },
   { path: 'hinges', value: [{ id: 'h1', like: 'cup-110-full' }] },
+  {
+    path: 'cases[0].tiltOuts',
+    value: [{ id: 't1', compartment: 'tools', bin: { width: '5 in', depth: '5 in', height: '9 in' }, door: {} }],
+  },
+  {
+    path: 'cases[0].boards',
+    value: [
+      {
+        ...{ id: 'w1', compartment: 'tools', material: 'ply18', length: '12 in' },
+        edging: { material: 'ply18', width: '1 in', edges: ['front'] },
+      },
+    ],
+  },
+  { path: 'cases[0].lids', value: [{ id: 'l1', material: 'ply18' }] },
+  { path: 'cases[0].uprights', value: [{ compartment: 'tools', count: 2, material: 'ply18', groove: '1/4 in' }] },
+  { path: 'cases[0].at', value: { x: '0 in', z: '0 in' } },
+  {
+    path: 'room',
+    value: {
+      height: '96 in',
+      walls: [
+        {
+          id: 'n',
+          from: ['0 in', '0 in'],
+          to: ['9 in', '0 in'],
+          casings: [{ at: '0 in', width: '9 in', out: '1 in' }],
+        },
+      ],
+      things: [{ id: 's', x: '0 in', z: '90 in', width: '9 in', depth: '9 in', height: '9 in' }],
+    },
+  },
 ];
 /** One of one piece, banded, planned, on a hinge of the table. */
 const PLAIN_DOOR: readonly Patch[] = [
@@ -95,9 +129,8 @@ const PLAIN_DOOR: readonly Patch[] = [
   { path: 'cases[0].doors[0].hinge.family', value: 'cup-110-full' },
 ];
 
-/** `group`: the way of making that is opened. */
-async function fieldsShown(document: JobDocument, node: string, group: string): Promise<ReadonlySet<string>> {
-  TestBed.resetTestingModule();
+/** Once for every look: to compile the screens anew takes most of the time there is. */
+function begin(): void {
   TestBed.configureTestingModule({
     providers: [
       ...[provideZonelessChangeDetection(), provideRouter([]), provideHttpClient(), provideHttpClientTesting()],
@@ -109,6 +142,14 @@ async function fieldsShown(document: JobDocument, node: string, group: string): 
   });
   // Ways are told apart by their fields here, not by their pictures.
   TestBed.overrideComponent(WayPicture, { set: { template: '' } });
+}
+
+/** `groups`: the ways of making that are opened. */
+async function fieldsShown(
+  document: JobDocument,
+  node: string,
+  groups: readonly string[],
+): Promise<ReadonlySet<string>> {
   const store = TestBed.inject(Store);
   store.dispatch(JobActions.open({ id: 'j' }));
   store.dispatch(
@@ -124,20 +165,27 @@ async function fieldsShown(document: JobDocument, node: string, group: string): 
   fixture.componentRef.setInput('plan', owner);
   fixture.componentRef.setInput('casework', owner?.casework);
   await fixture.whenStable();
+  const room = TestBed.createComponent(RoomCard);
+  await room.whenStable();
   const element = fixture.nativeElement as HTMLElement;
+  const shown = [element, room.nativeElement as HTMLElement];
   const found = new Set<string>();
   const collect = (): void =>
-    element.querySelectorAll('[data-path]').forEach((each) => {
-      const path = each.getAttribute('data-path') ?? '';
-      found.add(path.replace(/^cases\[0\]\./, '').replace(/\[\d+\]/g, '[]'));
-    });
+    shown
+      .flatMap((each) => [...each.querySelectorAll('[data-path]')])
+      .forEach((each) => {
+        const path = each.getAttribute('data-path') ?? '';
+        found.add(path.replace(/^cases\[0\]\./, '').replace(/\[\d+\]/g, '[]'));
+      });
   collect();
   for (const each of element.querySelectorAll<HTMLElement>('[aria-expanded]')) {
-    if (group === '' || !each.textContent.includes(group)) continue;
+    if (!groups.some((group) => each.textContent.includes(group))) continue;
     each.click();
     await fixture.whenStable();
     collect();
   }
+  fixture.destroy();
+  room.destroy();
   return found;
 }
 
@@ -164,18 +212,23 @@ function leaves(shape: Shape, path: string, within: readonly string[] = []): rea
 
 describe('every field of how a case is made, divided and furnished', () => {
   it('is on a screen', async () => {
+    begin();
     const full = patched(WHOLE, FULL);
     const build = full.cases[0]!.build!;
     const { panel, back } = panelsOf(full);
     const usual = { size: sizeIn(full.unit), panel, thin: back, front: full.materials.at(-1)?.id ?? panel };
-    const ways = WAY_GROUPS.flatMap(({ field, title, ways: all, fields: of }) =>
+    const groups = WAY_GROUPS.map(({ field, title, ways: all, fields: of }) =>
       all
         .filter(({ id }) => of[id])
         .map((way) => ({ title, patch: { path: `${BUILD}.${field}`, value: way.value(usual, build) } })),
     );
+    // A way of every group at a time: what one shows hides nothing of another.
+    const rounds = Array.from({ length: Math.max(...groups.map(({ length }) => length)) }, (_, index) =>
+      groups.flatMap((ways) => ways[index] ?? []),
+    );
     const found = new Set<string>();
-    const look = async (patches: readonly Patch[], node = 'rope', group = '') =>
-      (await fieldsShown(patched(full, patches), node, group)).forEach((field) => found.add(field));
+    const look = async (patches: readonly Patch[], node = 'rope', titles: readonly string[] = []) =>
+      (await fieldsShown(patched(full, patches), node, titles)).forEach((field) => found.add(field));
     await look([]);
     await look([
       { path: `${BUILD}.place`, value: undefined },
@@ -184,12 +237,19 @@ describe('every field of how a case is made, divided and furnished', () => {
     await look([{ path: 'cases[0].layout.across[0].fit', value: { width: '9 in' } }], 'tools');
     await look([{ path: 'cases[0].layout.across[2].between', value: 'shelf' }]);
     await look(PLAIN_DOOR);
-    for (const { title, patch } of ways) await look([patch], 'rope', title);
+    for (const ways of rounds)
+      await look(
+        ways.map(({ patch }) => patch),
+        'rope',
+        ways.map(({ title }) => title),
+      );
     const { properties = {} } = SCHEMA.properties?.['cases']?.items ?? {};
-    const fields = ['build', 'shelves', 'keepOuts', 'cutOuts', 'measured', 'doors'].flatMap((name) =>
-      properties[name] ? leaves(properties[name], name) : [],
-    );
+    const fields = [
+      ...['build', 'shelves', 'keepOuts', 'cutOuts', 'measured', 'doors'],
+      ...['tiltOuts', 'boards', 'lids', 'uprights', 'at'],
+    ].flatMap((name) => (properties[name] ? leaves(properties[name], name) : []));
     fields.push(...leaves(SCHEMA.properties?.['hinges'] ?? {}, 'hinges'));
+    fields.push(...leaves(SCHEMA.properties?.['room'] ?? {}, 'room'));
     expect(fields.length).toBeGreaterThan(100);
     // A list written in one field stands for what is in it; so do ticks.
     const isThere = (field: string): boolean => found.has(field) || found.has(field.replace(/\[\]$/, ''));

@@ -5,13 +5,9 @@ import type { Option } from '../../fields/choice';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Speech } from '../../words/speech';
-import type { WayField } from './case-way';
+import { size, type WayField } from './case-way';
+import { Folded } from './folded';
 import { RowList } from './row-list';
-
-const size = (name: string, label: string, optional = false): WayField => ({
-  ...{ kind: 'length', name, label },
-  ...(optional ? { optional: true, placeholder: '0' } : {}),
-});
 
 const KEPT_CLEAR: readonly WayField[] = [
   { kind: 'text', name: 'name', label: $localize`What stands there` },
@@ -21,7 +17,7 @@ const KEPT_CLEAR: readonly WayField[] = [
   size('width', $localize`Wide`),
   size('height', $localize`High`),
   size('depth', $localize`Deep`),
-  size('room', $localize`Room round it`, true),
+  size('room', $localize`Room round it`, '0'),
 ];
 
 const WALL: readonly WayField[] = [size('y', $localize`At a height of`), size('in', $localize`It comes in by`)];
@@ -32,7 +28,7 @@ const STEP: readonly WayField[] = [
 
 const HOLE: readonly WayField[] = [
   ...[size('x', $localize`From the left`), size('y', $localize`Up`), size('width', $localize`Wide`)],
-  ...[size('height', $localize`High`), size('radius', $localize`Corners round by`, true)],
+  ...[size('height', $localize`High`), size('radius', $localize`Corners round by`, '0')],
 ];
 const WALLS = [
   { wall: 'left', title: $localize`The wall at its left` },
@@ -44,37 +40,31 @@ const WALLS = [
 @Component({
   selector: 'z-round-about',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [RowList],
+  imports: [Folded, RowList],
   template: `<h4 i18n class="mb-1 text-lg font-semibold">What it meets</h4>
     @for (group of groups(); track group.path) {
-      <details class="border-b border-line">
-        <summary class="flex min-h-11 cursor-pointer items-center gap-3">
-          <span class="w-64 font-medium max-sm:w-44">{{ group.title }}</span>
-          <span class="caption">{{ group.count > 0 ? group.count : none }}</span>
-        </summary>
-        <div class="flex flex-col gap-2 pb-3">
-          <p class="caption">{{ group.says }}</p>
-          <z-row-list
-            [path]="group.path"
-            [title]="group.title"
-            [one]="group.one"
-            [fields]="group.fields"
-            [fresh]="group.fresh"
-          />
-          @for (steps of group.steps; track steps.path) {
-            <div class="border-l-4 border-line pl-3">
-              <p class="caption pb-1">{{ steps.title }}</p>
-              <z-row-list
-                [path]="steps.path"
-                [title]="steps.title"
-                [one]="oneStep"
-                [fields]="stepFields"
-                [fresh]="freshStep"
-              />
-            </div>
-          }
-        </div>
-      </details>
+      <z-folded [title]="group.title" [count]="group.count" [none]="none">
+        <p class="caption">{{ group.says }}</p>
+        <z-row-list
+          [path]="group.path"
+          [title]="group.title"
+          [one]="group.one"
+          [fields]="group.fields"
+          [fresh]="group.fresh"
+        />
+        @for (steps of group.steps; track steps.path) {
+          <div class="border-l-4 border-line pl-3">
+            <p class="caption pb-1">{{ steps.title }}</p>
+            <z-row-list
+              [path]="steps.path"
+              [title]="steps.title"
+              [one]="oneStep"
+              [fields]="stepFields"
+              [fresh]="freshStep"
+            />
+          </div>
+        }
+      </z-folded>
     }`,
   host: { class: 'block' },
 })

@@ -27,6 +27,7 @@ import type { WayField } from './case-way';
           [name]="title() + ': ' + field.label.toLowerCase()"
           [narrow]="true"
           [optional]="field.optional === true"
+          [signed]="field.signed === true"
           [placeholder]="field.placeholder ?? ''"
         />
       }
@@ -61,6 +62,7 @@ import type { WayField } from './case-way';
           [path]="at"
           [label]="field.label"
           [name]="title() + ': ' + field.label.toLowerCase()"
+          [optional]="field.optional === true"
         />
       }
       @case ('pick') {

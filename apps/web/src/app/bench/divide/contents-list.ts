@@ -1,17 +1,27 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { FILES, type BankPlan, type DrawerPlan, type FilesKind, type Patch } from '@zabble/core';
+import {
+  contentOf,
+  FILES,
+  KNOWN_THINGS,
+  type BankPlan,
+  type DrawerPlan,
+  type FilesKind,
+  type Patch,
+} from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { LengthField } from '../../fields/length-field';
 import { NumberField } from '../../fields/number-field';
 import { Pick } from '../../fields/pick';
 import { TextField } from '../../fields/text-field';
 import { Says } from '../../ui/says';
+import { Say } from '../../words/say';
+import { Speech } from '../../words/speech';
 
 /** What goes into a drawer: each thing with its height, how many, its weight and the room it lies on. */
 @Component({
   selector: 'z-contents-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, NumberField, Pick, Says, TextField],
+  imports: [LengthField, NumberField, Pick, Say, Says, TextField],
   template: `<section class="flex flex-col gap-2" i18n-ariaLabel ariaLabel="What goes into drawer {{ number() }}">
     <h3 i18n class="font-semibold">What goes in</h3>
     @for (thing of things(); track $index; let i = $index) {
@@ -70,7 +80,18 @@ import { Says } from '../../ui/says';
     } @empty {
       <p i18n class="caption">Nothing is written for it. What is stored decides how low the front may be.</p>
     }
-    <div><button i18n type="button" class="press" (click)="add()">+ Put something in</button></div>
+    <div class="flex flex-wrap items-end gap-3">
+      <button i18n type="button" class="press" (click)="add()">+ Put something in</button>
+      <label class="flex flex-col gap-1">
+        <span i18n class="caption">Or something known, to be measured</span>
+        <select #known class="write w-56" (change)="addKnown(known)">
+          <option value=""></option>
+          @for (each of knownThings; track each.id) {
+            <option [value]="each.id">{{ each.called | say }}</option>
+          }
+        </select>
+      </label>
+    </div>
     <z-says [text]="says()" />
   </section>`,
 })
@@ -78,10 +99,12 @@ export class ContentsList {
   readonly bank = input.required<BankPlan>();
   readonly drawer = input.required<DrawerPlan>();
   private readonly edits = inject(JobEdits);
+  private readonly speech = inject(Speech);
   protected readonly says = signal('');
   protected readonly number = computed(() => this.drawer().place + 1);
   protected readonly things = computed(() => this.bank().bank.drawers[this.drawer().place]?.contents ?? []);
 
+  protected readonly knownThings = KNOWN_THINGS;
   protected readonly files = [
     { value: '', label: $localize`no` },
     { value: 'letter', label: $localize`letter` },
@@ -103,11 +126,22 @@ export class ContentsList {
   }
 
   protected add(): void {
+    this.put({ name: $localize`thing`, height: this.edits.usual('1 in', '25 mm') });
+  }
+
+  private put(value: object): void {
     const path = this.path(this.things().length);
-    const value = { name: $localize`thing`, height: this.edits.usual('1 in', '25 mm') };
     const patch =
       this.things().length === 0 ? { path: `${this.drawer().path}.contents`, value: [value] } : { path, value };
     this.take($localize`put something in drawer ${this.number()}`, patch);
+  }
+
+  /** With the sizes of its row; the list is for the next one again. */
+  protected addKnown(list: HTMLSelectElement): void {
+    const thing = KNOWN_THINGS.find(({ id }) => id === list.value);
+    list.value = '';
+    if (!thing) return;
+    this.put(contentOf(thing, this.speech.say(thing.called), (length) => this.edits.written(length)));
   }
 
   protected measure(index: number): void {

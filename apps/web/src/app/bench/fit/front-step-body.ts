@@ -129,7 +129,7 @@ export class FrontStepBody {
   protected readonly screws = computed(() => {
     const [job, drawer] = [this.job(), this.bank().drawers[this.step().place ?? -1]];
     if (!job || !drawer || !SCREWED.has(this.step().kind)) return '';
-    const found = boxFixings(job, this.bank(), drawer).find(({ one }) => one === 'drawer-front');
+    const found = boxFixings(job, this.bank(), drawer).find(({ one, count }) => one === 'drawer-front' && count > 0);
     return found ? this.speech.say(said('fixing', { kind: 'screw', count: found.count, long: found.long })) : '';
   });
 

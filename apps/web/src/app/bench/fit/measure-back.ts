@@ -37,6 +37,8 @@ interface Row {
   readonly of: string;
   readonly name: string;
   readonly place: Place | undefined;
+  /** Of a hinge which, from below. */
+  readonly hinge?: number;
   readonly planned: Length | undefined;
   readonly newest: Reading | undefined;
   readonly path: string;
@@ -119,6 +121,7 @@ export class MeasureBack {
       what: this.what(),
       ...this.where(row),
       ...(row.place === undefined ? {} : { place: row.place }),
+      ...(row.hinge === undefined ? {} : { hinge: row.hinge }),
       length: device === 'typed' ? writeExact(length, unit) : writeExact(length, 'mm'),
       ...(row.planned === undefined ? {} : { against: writeExact(row.planned, unit) }),
       device,
@@ -149,8 +152,9 @@ export class MeasureBack {
     if (document) this.says.set(this.edits.apply($localize`as built`, turnBasis(document, this.bank().path)) ?? '');
   }
 
-  protected title({ name, place }: Row): string {
-    return place === undefined ? name : `${name}, ${PLACE_NAMES[place]}`;
+  protected title({ name, place, hinge }: Row): string {
+    const where = place === undefined ? name : `${name}, ${PLACE_NAMES[place]}`;
+    return hinge === undefined ? where : $localize`${where}, hinge ${hinge} from below`;
   }
 
   protected deviceSaid(device: TakenSize['device'] | undefined): string {
@@ -201,16 +205,30 @@ export class MeasureBack {
     );
   }
 
-  /** Every leaf, at the side it is hinged on. */
+  /** Every leaf, at the side it is hinged on; its hinges one by one where their heights are asked. */
   private doorRows(): readonly Row[] {
     const what = this.what();
-    return this.doors().flatMap(({ id, leaves }) =>
-      leaves.map(({ hinged, protrusion }) => ({
-        ...{ of: id, name: $localize`Door ${id}`, place: hinged },
-        planned: what === 'hinge' ? protrusion : undefined,
-        ...this.readings((each) => each.door === this.doorKey(id) && each.what === what && each.place === hinged),
-      })),
+    return this.doors().flatMap((door) =>
+      door.leaves.flatMap((leaf): readonly Row[] => {
+        const row = { of: door.id, name: $localize`Door ${door.id}`, place: leaf.hinged };
+        if (what !== 'hinge-y')
+          return [
+            {
+              ...row,
+              planned: what === 'hinge' ? leaf.protrusion : undefined,
+              ...this.readings((each) => this.isAt(each, row)),
+            },
+          ];
+        return leaf.hinges.map((up, index) => ({
+          ...{ ...row, hinge: index + 1, planned: nm(leaf.y + up.total - door.opening.y) },
+          ...this.readings((each) => this.isAt(each, row) && each.hinge === index + 1),
+        }));
+      }),
     );
+  }
+
+  private isAt(each: Reading, { of, place }: Pick<Row, 'of' | 'place'>): boolean {
+    return each.door === this.doorKey(of) && each.what === this.what() && each.place === place;
   }
 
   private materialRows(): readonly Row[] {

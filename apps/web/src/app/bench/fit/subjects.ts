@@ -81,6 +81,14 @@ export const SUBJECTS: readonly [Subject, ...Subject[]] = [
     says: $localize`How far they stand in the opening with the door open as far as it goes. What stands behind it is judged by it.`,
   },
   {
+    what: 'hinge-y',
+    name: $localize`Hinge heights`,
+    places: ['left', 'right'],
+    device: 'laser',
+    on: 'door',
+    says: $localize`The middle of each over the opening’s lower edge. Slides and boxes at its height are judged by it.`,
+  },
+  {
     what: 'leaf',
     name: $localize`Open leaf`,
     places: ['left', 'right'],

@@ -7,7 +7,7 @@ import { Choice, type AnyOption } from '../../fields/choice';
 import { LengthField } from '../../fields/length-field';
 import { Size } from '../../fields/size';
 import { Says } from '../../ui/says';
-import type { WayField } from '../case/case-way';
+import { size as sizeField, type WayField } from '../case/case-way';
 import { WayFields } from '../case/way-fields';
 
 const SCHOOLS = [
@@ -152,27 +152,26 @@ export class Pulls {
 
   /** What of that there is to tell. */
   protected readonly kinds = computed((): readonly WayField[] => {
-    const size = (name: string, label: string, optional = false): WayField => ({
-      ...{ kind: 'length', name, label },
-      ...(optional ? { optional: true, placeholder: '0' } : {}),
-    });
     const kind = this.pull()?.kind;
     return [
-      size('projection', $localize`Stands out`, true),
+      sizeField('projection', $localize`Stands out`, '0'),
+      ...(kind === undefined || kind === 'bought'
+        ? ([{ kind: 'text', name: 'name', label: $localize`Bought by the name`, optional: true }] as const)
+        : []),
       ...(kind === 'made'
         ? ([
             { kind: 'material', name: 'made.material', label: $localize`Made of` },
-            size('made.length', $localize`Long`),
-            size('made.height', $localize`High`),
+            sizeField('made.length', $localize`Long`),
+            sizeField('made.height', $localize`High`),
             { kind: 'count', name: 'made.angle', label: $localize`Lower edge bevelled, degrees`, placeholder: '–' },
           ] as const)
         : []),
       ...(kind === 'grip'
         ? [
-            size('grip.width', $localize`Grip wide`),
-            size('grip.height', $localize`Grip high`),
-            size('grip.radius', $localize`Corners round by`, true),
-            size('grip.fromTop', $localize`From the top edge`, true),
+            sizeField('grip.width', $localize`Grip wide`),
+            sizeField('grip.height', $localize`Grip high`),
+            sizeField('grip.radius', $localize`Corners round by`, '0'),
+            sizeField('grip.fromTop', $localize`From the top edge`, '0'),
           ]
         : []),
     ];

@@ -29,7 +29,7 @@ export const MATERIAL_KINDS = [
 ] as const;
 
 const SHEET_TITLES = { price: $localize`Price of one sheet`, long: $localize`Sheet long`, wide: $localize`Sheet wide` };
-const BOARD_TITLES = { price: $localize`Price of one board`, long: $localize`Panel long`, wide: $localize`Panel wide` };
+const BOARD_TITLES = { price: $localize`Price`, long: $localize`Panel long`, wide: $localize`Panel wide` };
 
 /** One material of the job: all that can be said of it, and where it is used. */
 @Component({
@@ -55,6 +55,14 @@ export class MaterialCard {
     { value: 'flat-sawn', label: $localize`Flat` },
     { value: 'quarter-sawn', label: $localize`Quarter` },
   ];
+  protected readonly pers = [
+    { value: 'bdft', label: $localize`board foot` },
+    { value: 'm3', label: $localize`cubic metre` },
+    { value: 'm', label: $localize`metre` },
+  ];
+  private readonly inches = computed(() => this.document()?.unit === 'in');
+  protected readonly usualPer = computed(() => (this.inches() ? 'bdft' : 'm3'));
+  protected readonly usualBoard = computed(() => (this.inches() ? '5 1/2 in' : '140 mm'));
   protected readonly path = computed(() => `materials[${this.place()}]`);
   protected readonly solid = computed(() => this.material().kind === 'solid');
   protected readonly titles = computed(() => (this.solid() ? BOARD_TITLES : SHEET_TITLES));

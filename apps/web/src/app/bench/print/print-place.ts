@@ -73,6 +73,8 @@ export class PrintPlace implements OnDestroy {
     (this.plan()?.cases ?? []).some(({ banks }) => banks.some(({ bank }) => bank.basis === 'planned')),
   );
   protected readonly file = computed(() => ROUTES.jobFile(this.id() ?? ''));
+  /** The solid view is printed as it was seen, and it was not seen yet. */
+  protected readonly unseen = computed(() => this.paper().name === 'solid-view.pdf' && !this.state.seen());
   protected readonly stopped = signal(false);
   /** Counts how often it was tried again. */
   protected readonly again = signal(0);

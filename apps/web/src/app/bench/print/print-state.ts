@@ -8,6 +8,7 @@ import { sentenceOf } from '../../server-api/problem';
 import { jobFeature } from '../../store/job/job.reducer';
 import { logFeature } from '../../store/log/log.reducer';
 import { ShopNetwork } from '../../shop/network';
+import { SolidPictures } from '../../drawing/solid/pictures';
 import { CutState } from '../cut/cut-state';
 
 export type PaperSize = 'a4' | 'letter';
@@ -30,6 +31,9 @@ export interface PrintWishNow {
   readonly paper: PaperSize;
   readonly ink: Ink;
   readonly address: string;
+  /** Of the solid view: what was seen of it, and the case it is of. */
+  readonly picture?: string;
+  readonly pictured?: string;
 }
 
 /** On which paper and in which colours a person prints, and the printing itself. */
@@ -44,6 +48,12 @@ export class PrintState {
   private readonly log = this.store.selectSignal(logFeature.selectEntries);
   readonly size = signal<PaperSize>(navigator.language === 'en-US' ? 'letter' : 'a4');
   readonly ink = signal<Ink>('colour');
+  private readonly pictures = inject(SolidPictures);
+  /** What was seen of this job as a solid, where a picture of it was taken. */
+  readonly seen = computed(() => {
+    const taken = this.pictures.taken();
+    return taken?.job === this.id() ? taken : undefined;
+  });
   private readonly layouts = computed(() =>
     this.cut.sheets().map(({ material, sheet, blade }) => ({ material, sheet, blade })),
   );
@@ -51,7 +61,8 @@ export class PrintState {
   /** The wish for a paper; sheets go only with what shows them, so that nothing else is printed again for them. */
   wish(name: PrintName): PrintWishNow | undefined {
     const [document, log] = [this.document(), this.log()];
-    if (!document) return undefined;
+    const seen = name === 'solid-view.pdf' ? this.seen() : undefined;
+    if (!document || (name === 'solid-view.pdf' && !seen)) return undefined;
     const sheets = name === 'layouts.pdf' || name === 'job.zip';
     return {
       // With what was measured back: paper shows the same plan.
@@ -61,6 +72,7 @@ export class PrintState {
       paper: this.size(),
       ink: this.ink(),
       address: CODES.has(name) ? (this.network.reached() ?? location.origin) : location.origin,
+      ...(seen ? { picture: seen[this.ink()], pictured: seen.owner } : {}),
     };
   }
 

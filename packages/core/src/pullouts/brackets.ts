@@ -1,3 +1,4 @@
+import { lap, type Bore } from '../fronts';
 import type { Front } from '../job';
 import {
   millimetres,
@@ -14,8 +15,6 @@ import {
   type Length,
   type Tally,
 } from '../length';
-import { lap } from './fronts';
-import type { Bore } from './pull';
 
 /** A bracket's screw is bored for; common practice. */
 export const BRACKET_PILOT = millimetres(2.5);

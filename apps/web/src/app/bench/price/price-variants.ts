@@ -1,0 +1,168 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { FINISH_ROWS, said, slideTable } from '@zabble/core';
+import { CentsPipe } from '../../shop/cents';
+import { JobEdits } from '../../store/job/job-edits';
+import { jobFeature } from '../../store/job/job.reducer';
+import { selectJob } from '../../store/job/job.selectors';
+import { Says } from '../../ui/says';
+import { Say } from '../../words/say';
+import { begun, Speech } from '../../words/speech';
+import { PriceState } from './price-state';
+import { NO_WISH, variantOf, wishPatches, type Wish } from './variant';
+
+/** The same job made another way, its price beside that of now, line by line; taken over by one press. */
+@Component({
+  selector: 'z-price-variants',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [CentsPipe, Say, Says],
+  template: `<p i18n class="caption">
+      Nothing of the job changes until it is taken over; one press of undo brings it back.
+    </p>
+    <div class="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
+      @for (choice of choices(); track choice.field) {
+        <label class="flex flex-col gap-1">
+          <span class="caption">{{ choice.label }}</span>
+          <select
+            class="write w-full"
+            [attr.data-wish]="choice.field"
+            [value]="wish()[choice.field]"
+            (change)="turn(choice.field, $any($event.target).value)"
+          >
+            <option i18n value="">as it is</option>
+            @for (option of choice.options; track option.id) {
+              <option [value]="option.id" [selected]="option.id === wish()[choice.field]">{{ option.name }}</option>
+            }
+          </select>
+        </label>
+      }
+    </div>
+    <z-says [text]="says()" />
+    @if (variant(); as v) {
+      <div class="flex flex-wrap items-end gap-x-8 gap-y-2" role="status">
+        <span class="flex flex-col">
+          <span i18n class="caption">Now</span>
+          <b class="text-2xl font-semibold">{{ now()?.totals?.total | cents }}</b>
+        </span>
+        <span class="flex flex-col">
+          <span i18n class="caption">So</span>
+          <b class="text-2xl font-semibold">{{ v.cost.totals.total | cents }}</b>
+        </span>
+        <span class="flex flex-col">
+          <span i18n class="caption">{{ v.difference.total < 0 ? less : more }}</span>
+          <b class="text-2xl font-semibold">{{ size(v.difference.total) | cents }}</b>
+        </span>
+        <button i18n type="button" class="press press-main" (click)="take()">Take it over</button>
+      </div>
+      @if (v.stops > 0) {
+        <p i18n class="font-medium text-lead">So there is something to mend before it can be built.</p>
+      }
+      @if (v.cost.lacking.length > 0) {
+        <p i18n class="text-ochre">Some of what it takes has no price yet: the sum is without it.</p>
+      }
+      <table class="w-full border-collapse">
+        <thead class="caption border-b-2 border-edge text-left">
+          <tr>
+            <th i18n class="py-1.5 pr-2 font-medium" scope="col">What differs</th>
+            <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">Now</th>
+            <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">So</th>
+            <th i18n class="py-1.5 text-right font-medium" scope="col">Difference</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (line of v.difference.lines; track line.key) {
+            <tr class="border-b border-line">
+              <th class="py-1 pr-2 text-left font-normal first-letter:uppercase" scope="row">{{ line.what | say }}</th>
+              <td class="pr-2 text-right tabular-nums">{{ line.was | cents }}</td>
+              <td class="pr-2 text-right tabular-nums">{{ line.now | cents }}</td>
+              <td class="text-right tabular-nums">{{ line.now - line.was | cents }}</td>
+            </tr>
+          } @empty {
+            <tr>
+              <td i18n class="caption py-2" colspan="4">It costs the same, line by line.</td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    }`,
+  host: { class: 'flex flex-col gap-4' },
+})
+export class PriceVariants {
+  private readonly state = inject(PriceState);
+  private readonly speech = inject(Speech);
+  private readonly edits = inject(JobEdits);
+  private readonly store = inject(Store);
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly document = this.store.selectSignal(jobFeature.selectDocument);
+  protected readonly now = this.state.cost;
+  protected readonly wish = signal<Wish>(NO_WISH);
+  protected readonly less = $localize`Less`;
+  protected readonly more = $localize`More`;
+  private readonly refused = signal('');
+  private readonly tried = computed(() => {
+    const [document, now, wish] = [this.document(), this.now(), this.wish()];
+    if (!document || !now || JSON.stringify(wish) === JSON.stringify(NO_WISH)) return undefined;
+    return variantOf(document, wish, now, this.state.shop.settings());
+  });
+  protected readonly variant = computed(() => {
+    const tried = this.tried();
+    return tried && 'cost' in tried ? tried : undefined;
+  });
+  protected readonly says = computed(() => {
+    const tried = this.tried();
+    const first = tried && 'errors' in tried ? tried.errors[0] : undefined;
+    return first ? `${begun(this.speech.say(first.said))}.` : this.refused();
+  });
+
+  protected readonly choices = computed(() => {
+    const job = this.job();
+    if (!job) return [];
+    const banks = job.cases.flatMap((owner) =>
+      owner.banks.map((bank) => ({
+        id: `${owner.id}/${bank.id}`,
+        name: bank.name ?? owner.name,
+        many: bank.drawers.length,
+      })),
+    );
+    const finish = (row: string): string => begun(this.speech.say(said('cost/finish', { row })));
+    return [
+      {
+        field: 'slide' as const,
+        label: $localize`Slides of all drawers`,
+        options: [...slideTable(job).values()].map(({ id, called }) => ({ id, name: this.speech.say(called) })),
+      },
+      {
+        field: 'box' as const,
+        label: $localize`Sides and ends of the boxes`,
+        options: job.materials.map(({ id, name }) => ({ id, name })),
+      },
+      {
+        field: 'finish' as const,
+        label: $localize`Finish`,
+        options: (job.finish ?? []).length === 0 ? [] : FINISH_ROWS.map(({ id }) => ({ id, name: finish(id) })),
+      },
+      {
+        field: 'fewer' as const,
+        label: $localize`One drawer fewer`,
+        options: banks.filter(({ many }) => many > 1),
+      },
+    ].filter(({ options }) => options.length > 0);
+  });
+
+  protected turn(field: keyof Wish, value: string): void {
+    this.refused.set('');
+    this.wish.update((wish) => ({ ...wish, [field]: value }));
+  }
+
+  protected size(amount: number): number {
+    return Math.abs(amount);
+  }
+
+  protected take(): void {
+    const document = this.document();
+    if (!document) return;
+    const says = this.edits.apply($localize`another way of making it`, wishPatches(document, this.wish())) ?? '';
+    this.refused.set(says);
+    if (says === '') this.wish.set(NO_WISH);
+  }
+}

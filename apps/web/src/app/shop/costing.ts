@@ -1,0 +1,74 @@
+import { computed, inject, Injectable, signal } from '@angular/core';
+import type { BookPrice, CostingKept } from '@zabble/contract';
+import {
+  FINISH_ROWS,
+  NO_SHOP_COSTING,
+  priceOf,
+  type CostSettings,
+  type OperationId,
+  type PriceBook,
+  type ShopCosting,
+  type UsualPricing,
+} from '@zabble/core';
+import { asking } from '../server-api/asking';
+import { CostingApi } from '../server-api/costing-api';
+
+const NOTHING: CostingKept = { settings: NO_SHOP_COSTING, revision: 0, prices: [] };
+
+/** What the shop’s prices are made with, asked for once and kept on the server. */
+@Injectable({ providedIn: 'root' })
+export class ShopCostingState {
+  private readonly api = inject(CostingApi);
+  private readonly kept = signal<CostingKept>(NOTHING);
+  readonly says = signal('');
+  /** It was answered, or can’t be: no price is told before, which would be another a moment later. */
+  readonly answered = signal(false);
+  private readonly ask = asking(this.says);
+  readonly prices = computed((): readonly BookPrice[] => this.kept().prices);
+  readonly said = computed((): ShopCosting => this.kept().settings);
+  readonly book = computed((): PriceBook => new Map(this.prices().map((row) => [row.key, priceOf(row)])));
+
+  constructor() {
+    this.look();
+  }
+
+  /** As a price is reckoned with them on a day. */
+  readonly settings = computed((): CostSettings => {
+    const { usual = {}, minutes = {}, finishes = FINISH_ROWS } = this.said();
+    return { prices: this.book(), usual, minutes, finishes };
+  });
+
+  keep(prices: readonly BookPrice[]): void {
+    this.ask(this.api.keep(prices), (kept) => this.kept.set(kept));
+  }
+
+  drop(key: string): void {
+    this.ask(this.api.drop([key]), (kept) => this.kept.set(kept));
+  }
+
+  /** Minutes of an operation; without them those made up hold. */
+  sayMinutes(id: OperationId, minutes: number | undefined): void {
+    const { [id]: _, ...others } = this.said().minutes ?? {};
+    this.say({ ...this.said(), minutes: minutes === undefined ? others : { ...others, [id]: minutes } });
+  }
+
+  sayUsual(usual: UsualPricing): void {
+    this.say({ ...this.said(), usual });
+  }
+
+  private say(settings: ShopCosting): void {
+    this.ask(
+      this.api.say(settings, this.kept().revision),
+      (kept) => this.kept.set(kept),
+      () => this.look(),
+    );
+  }
+
+  private look(): void {
+    const taken = (kept: CostingKept): void => {
+      this.kept.set(kept);
+      this.answered.set(true);
+    };
+    this.ask(this.api.read(), taken, () => this.answered.set(true));
+  }
+}

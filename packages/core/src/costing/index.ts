@@ -1,0 +1,14 @@
+export { shown, type Amount } from './amount';
+export { costFindings } from './cost-findings';
+export { costOf, type Cost, type CostLine, type WorkLine } from './cost';
+export { changedSums, costDifference, costSums, type ChangedLine, type CostDifference } from './difference';
+export { priceDocument } from './document';
+export { rolesToFinish } from './finish-areas';
+export { FINISH_ROWS, type FinishRow } from './finish-rows';
+export { type Cents, type MoneyTally } from './money';
+export { OPERATION_IDS, OPERATIONS, type Operation, type OperationId } from './operations';
+export { priceOf, type KeptPrice, type Price, type PriceBook } from './price';
+export { PRICE_COLUMNS, readPriceRows, type PriceRows } from './price-rows';
+export { NO_SETTINGS, type CostSettings, type Stage, type UsualPricing } from './settings';
+export { NO_SHOP_COSTING, readShopCosting, type ShopCosting } from './shop-costing';
+export { type Minutes } from './work';

@@ -1,0 +1,74 @@
+import { materialCalled, takenSheets, type CutPart, type TakenHere } from '../cutting';
+import type { Material } from '../job';
+import { lyingIn } from '../sheets';
+import { said } from '../words';
+import { addUp, area, decimal, over, pieces, times, wholeUp, type Amount } from './amount';
+import type { Costed } from './costed';
+import { centsOf } from './money';
+import type { ForWhat, Need } from './need';
+import { priceOfOne } from './price';
+
+/** What is lost of a sheet before it is laid out; common practice. */
+const USUAL_WASTE = 0.2;
+
+/** Sheets of one material: how many are broken down, and what is paid for. */
+export interface SheetsUsed {
+  readonly material: Material;
+  readonly sheets: number;
+  readonly of: readonly ForWhat[];
+}
+
+/** Whole sheets of every material that comes in them; what one costs, where the job tells. */
+export function sheetNeeds(of: Costed): readonly Need[] {
+  return sheetsUsed(of).map(({ material, of: counted }): Need => {
+    const key = `material:${material.id}`;
+    const own = material.price === undefined ? {} : { own: priceOfOne(key, 'sheet', centsOf(material.price)) };
+    return { kind: 'sheets', key, what: materialCalled(material), unit: 'sheet', of: counted, ...own };
+  });
+}
+
+/**
+ * Whole sheets for all parts of every material that comes in sheets: of the layout kept in the job where that holds exactly
+ * the parts of the plan, else by their area with the usual waste. A piece of the rack counts by its share of a sheet.
+ */
+export function sheetsUsed({ job, parts }: Costed): readonly SheetsUsed[] {
+  const taken = takenSheets(job, parts);
+  return job.materials.flatMap((material): readonly SheetsUsed[] => {
+    const own = parts.filter((part) => part.material.id === material.id);
+    if (!material.sheet || own.length === 0) return [];
+    const laid = taken.filter((each) => each.material === material.id);
+    if (holdsAll(laid, own)) return [{ material, sheets: laid.length, of: byLayout(material, laid) }];
+    const sheets = byArea(material.sheet, own);
+    const called = said('cost/sheets-by-area', { waste: Math.round(100 * USUAL_WASTE) });
+    return [{ material, sheets, of: [{ called, amount: pieces(sheets) }] }];
+  });
+}
+
+/** Every part of the plan, once, as the plan has it, and nothing else. */
+export function holdsAll(laid: readonly TakenHere[], parts: readonly CutPart[]): boolean {
+  const lying = laid.flatMap(({ sheet, blade }) => lyingIn(sheet, blade).flatMap(({ piece }) => piece ?? []));
+  const names = new Set(lying);
+  return (
+    laid.every(({ amiss }) => amiss.length === 0) &&
+    lying.length === parts.length &&
+    parts.every(({ name }) => names.has(name))
+  );
+}
+
+function byLayout({ id, sheet }: Material, laid: readonly TakenHere[]): readonly ForWhat[] {
+  const whole = laid.filter(({ sheet: { stock } }) => stock === id).length;
+  const rack = laid
+    .filter(({ sheet: { stock } }) => stock !== id)
+    .map(({ sheet: { length, width } }): Amount =>
+      sheet ? over(area(length, width), area(sheet.length, sheet.width)) : pieces(1),
+    );
+  return [
+    { called: said('cost/sheets-laid-out'), amount: pieces(whole) },
+    ...(rack.length > 0 ? [{ called: said('cost/from-the-rack', { count: rack.length }), amount: addUp(rack) }] : []),
+  ];
+}
+
+function byArea(sheet: NonNullable<Material['sheet']>, parts: readonly CutPart[]): number {
+  const all = addUp(parts.map(({ length, width }) => area(length.total, width.total)));
+  return wholeUp(over(times(all, decimal(1 + USUAL_WASTE)), area(sheet.length, sheet.width)));
+}

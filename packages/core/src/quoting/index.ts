@@ -1,0 +1,1 @@
+export { QUOTE_DETAILS, quoteOf, type QuoteBody, type QuoteDetail, type QuoteFace, type QuoteLine } from './quote';

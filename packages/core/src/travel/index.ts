@@ -1,0 +1,11 @@
+export { overlap, polygon, type Arc, type Convex } from './convex';
+export { meetingsOf, type Met, type Moved } from './meetings';
+export type { Leaf, Mover, Slider } from './mover';
+export { meetPoint, sides } from './outline';
+export { at, frameOf, seenFrom, type Frame, type Point, type Turn } from './point';
+export { reached, reaches, type Reached } from './reach';
+export { rectangle, roomOf, type RoomPlan } from './room';
+export { level, type Heights, type Solid } from './solid';
+export { reachedAmong, type Opened } from './opened';
+export { openAt, swept } from './sweep';
+export type { Way, World } from './world';
