@@ -86,13 +86,15 @@ function pullSwept(leaf: Leaf, hand: Hand, end: number): readonly Convex[] {
   const { from, to, out } = pull;
   const radius = Math.hypot(to, out);
   const lead = Math.atan2(out, to);
-  const [one, other] = hand.turns > 0 ? [end, end + lead] : [end + lead, end];
+  // Turned by less than its far corner stands out, the ring begins where that corner began.
+  const begun = Math.max(end, lead);
+  const [one, other] = hand.turns > 0 ? [begun, end + lead] : [end + lead, begun];
   const arc = { middle: hand.pivot, radius, from: hand.angle(one), to: hand.angle(other) };
   // Where it ends, its far corner has run past its outer edge: a sliver between the edge and the ring.
   const last: Convex = {
     points: [
       hand.place(end, from, 0),
-      plus(hand.pivot, times(onCircle(hand.angle(end)), radius)),
+      plus(hand.pivot, times(onCircle(hand.angle(begun)), radius)),
       hand.place(end, to, out),
       hand.place(end, from, out),
     ],

@@ -94,6 +94,12 @@ describe('a leaf', () => {
     expect(reached(leafAt(0), [post]).travel).toBeLessThan(60);
   });
 
+  it('turns clear of what touches the end of its pull, until its own face meets it', () => {
+    // A millimetre before its face; its far corner, 571 mm along, is met first.
+    const leaf = leafAt(0, { pull: { from: 554 * MM, to: 566 * MM, out: 30 * MM } });
+    expect(reached(leaf, [box(0, [566, 571, 20, 25])]).travel).toBeCloseTo((Math.atan(1 / 571) * 180) / Math.PI, 6);
+  });
+
   it.each([
     ['left', 0],
     ['left', 90],
