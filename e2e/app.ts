@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import { throwawayDatabase } from '../scripts/lib/throwaway.mjs';
 import { ZabbleServer } from '../scripts/lib/zabble-server.mjs';
 
@@ -9,7 +9,18 @@ export interface Zabble {
   readonly server: ZabbleServer;
 }
 
-export const test = base.extend<object, { zabble: Zabble }>({
+const CONTEXT = {
+  viewport: { width: 1280, height: 800 },
+  colorScheme: 'light',
+  locale: 'en-GB',
+  reducedMotion: 'reduce',
+  serviceWorkers: 'block',
+} as const;
+
+/** What of a device a story finds bare. */
+const KEPT = 'cookies,indexeddb,local_storage,cache_storage,service_workers';
+
+export const test = base.extend<object, { zabble: Zabble; device: BrowserContext }>({
   zabble: [
     async ({}, use) => {
       const database = await throwawayDatabase();
@@ -22,6 +33,30 @@ export const test = base.extend<object, { zabble: Zabble }>({
     { scope: 'worker', timeout: 60_000 },
   ],
   baseURL: async ({ zabble }, use) => use(zabble.url),
+  // One for all stories of a file, so the application is fetched and compiled once.
+  device: [
+    async ({ browser, zabble }, use) => {
+      const context = await browser.newContext({ ...CONTEXT, baseURL: zabble.url });
+      await use(context);
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  page: async ({ browser, device, zabble, serviceWorkers }, use) => {
+    if (serviceWorkers === 'allow') {
+      const own = await browser.newContext();
+      await use(await own.newPage());
+      await own.close();
+      return;
+    }
+    const page = await device.newPage();
+    await use(page);
+    await page.close();
+    const bare = await device.newPage();
+    const told = await device.newCDPSession(bare);
+    await told.send('Storage.clearDataForOrigin', { origin: zabble.url, storageTypes: KEPT });
+    await bare.close();
+  },
 });
 
 export { expect } from '@playwright/test';

@@ -1,4 +1,5 @@
 import { hostname } from 'node:os';
+import { browserProgram } from '../scripts/lib/browser.mjs';
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { expect, kept, noWider, photograph, PIXEL, soundAccess, test, type Zabble } from './app';
 
@@ -10,7 +11,7 @@ const CALLED = `${hostname().toLowerCase()}`;
 let phones: Browser;
 test.beforeAll(async () => {
   const args = ['--no-sandbox', '--disable-dev-shm-usage', `--host-resolver-rules=MAP ${CALLED} 127.0.0.1`];
-  phones = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
+  phones = await chromium.launch({ executablePath: browserProgram(), args });
 });
 test.afterAll(() => phones.close());
 

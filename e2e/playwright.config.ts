@@ -1,5 +1,6 @@
 import { readdirSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
+import { browserProgram } from '../scripts/lib/browser.mjs';
 
 export default defineConfig({
   testDir: '.',
@@ -26,7 +27,7 @@ export default defineConfig({
     // To keep the application on the device takes seconds, in every page anew: only where a story needs it.
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: browserProgram(),
       args: [
         '--no-sandbox',
         '--disable-dev-shm-usage',

@@ -1,5 +1,6 @@
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
+import { browserProgram } from './browser.mjs';
 import { ensureBuild } from './build.mjs';
 import { ensureDependencies } from './dependencies.mjs';
 import { ensurePackages } from './packages.mjs';
@@ -9,7 +10,7 @@ import { ZabbleServer } from './zabble-server.mjs';
 
 /** The built application on a new database with the demo jobs, and a browser to look at it; both end with `work`. */
 export async function withApplication(work) {
-  await ensurePackages('mariadb-server', 'chromium');
+  await ensurePackages('mariadb-server', 'chromium-headless-shell');
   await ensureDependencies();
   await ensureBuild();
   const database = await throwawayDatabase();
@@ -17,7 +18,7 @@ export async function withApplication(work) {
   const url = await server.start();
   const { chromium } = createRequire(join(ROOT, 'e2e/package.json'))('@playwright/test');
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: browserProgram(),
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
   });
   try {

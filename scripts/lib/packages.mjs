@@ -1,4 +1,4 @@
-import { existsSync } from 'node:fs';
+import { browserProgram } from './browser.mjs';
 import { has, isRoot, run } from './run.mjs';
 import { say, Stop } from './say.mjs';
 
@@ -6,7 +6,7 @@ import { say, Stop } from './say.mjs';
 const PACKAGES = {
   'mariadb-server': () => has('mariadbd') && has('mariadb-install-db') && has('mariadb'),
   'poppler-utils': () => has('pdftotext') && has('pdftoppm'),
-  chromium: () => existsSync('/usr/bin/chromium'),
+  'chromium-headless-shell': () => browserProgram() !== undefined,
 };
 
 /** Installs the system packages that are missing; without the right to, says the exact line to run. */
