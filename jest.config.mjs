@@ -27,6 +27,7 @@ export default {
     plain('core', 'packages/core'),
     plain('contract', 'packages/contract'),
     plain('cli', 'packages/cli'),
+    plain('supplier', 'apps/supplier'),
     { ...plain('scripts', 'scripts'), testMatch: ['<rootDir>/**/*.spec.ts'] },
     {
       ...plain('server', 'apps/server'),

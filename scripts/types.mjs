@@ -20,6 +20,7 @@ const CHECKS = [
   tsc('contract', 'packages/contract'),
   tsc('cli', 'packages/cli'),
   tsc('server', 'apps/server'),
+  tsc('supplier', 'apps/supplier'),
   tsc('specs', 'tsconfig.spec.json'),
   tsc('web-specs', 'apps/web/tsconfig.spec.json', '--noEmit'),
   tsc('worker', 'apps/web/tsconfig.worker.json'),

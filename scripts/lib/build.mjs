@@ -8,6 +8,7 @@ import { hashOf, isStamped, stamp } from './stamp.mjs';
 const SOURCES = [
   'packages/core',
   'packages/contract',
+  'apps/supplier',
   'apps/server/package.json',
   'apps/server/src',
   'apps/web',
@@ -20,6 +21,7 @@ const SERVER_PROGRAMS = [
   'main=apps/server/src/main.ts',
   'looking-worker=apps/server/src/looking/worker.ts',
   'print-worker=apps/server/src/print/worker.ts',
+  'supplier=apps/supplier/src/main.ts',
 ];
 
 /** Builds server and web application, when their sources changed since the last time. */

@@ -1,5 +1,14 @@
 import { decideWhose } from './whose/decide';
-import { readShopMaterial, readShopRow, type MaterialOf, type OwnSlideOf } from '@zabble/core';
+import {
+  readCustomer,
+  readShopMaterial,
+  readShopRow,
+  readSupplier,
+  type Customer,
+  type MaterialOf,
+  type OwnSlideOf,
+  type Supplier,
+} from '@zabble/core';
 import { PriceService } from './prices/service';
 import { StockService } from './stock/service';
 import { ShopRowService } from './shop/service';
@@ -54,6 +63,10 @@ import { ShopRepository } from './shop/repository';
 import { shopRouter } from './shop/router';
 import { StockRepository } from './stock/repository';
 import { stockRouter } from './stock/router';
+import type { BuyingService } from './buying/service';
+import { buyingRouter } from './buying/router';
+import type { SupplierClient } from './supplier/client';
+import { supplierRouter } from './supplier/router';
 
 export interface ApiParts {
   readonly pool: Pool;
@@ -65,6 +78,8 @@ export interface ApiParts {
   readonly printer: Printer;
   readonly network: NetworkService;
   readonly quotes: QuoteService;
+  readonly buying: BuyingService;
+  readonly supplier: SupplierClient;
   readonly version: string;
   /** Host names it is known by besides those of this machine. */
   readonly names: readonly string[];
@@ -93,12 +108,14 @@ export function useApi(app: Express, parts: ApiParts): void {
     readShopMaterial,
     'material',
   );
-  api.use('/shop', shopRouter(slides, materials));
+  api.use('/shop', shopRouter({ slides, materials, ...people(pool) }));
   api.use('/shop', stockRouter(new StockService(new StockRepository(pool))));
   api.use('/shop/money', moneyRouter(new MoneyService(new MoneyRepository(pool))));
   api.use('/shop/costing', costingRouter(new CostingService(new CostingRepository(pool))));
-  const supplier = simulatedSupplier(Math.random, () => new Date());
-  api.use('/shop/prices', pricesRouter(new PriceService(new PriceRepository(pool), supplier)));
+  const rackSupplier = simulatedSupplier(Math.random, () => new Date());
+  api.use('/shop/prices', pricesRouter(new PriceService(new PriceRepository(pool), rackSupplier)));
+  api.use('/shop/buying', buyingRouter(parts.buying, printer));
+  api.use('/shop/supplier', supplierRouter(parts.supplier));
   api.use(quotesRouter(parts.quotes, printer));
   api.use('/network', networkRouter(network));
   api.use('/print', printRouter(printer));
@@ -106,6 +123,12 @@ export function useApi(app: Express, parts: ApiParts): void {
   api.use(nothingHere);
   app.use('/api', first, api);
 }
+
+/** Whom the shop buys from, and makes for. */
+const people = (pool: Pool) => ({
+  suppliers: new ShopRowService<Supplier>(new ShopRepository(pool, 'suppliers'), readSupplier, 'supplier'),
+  customers: new ShopRowService<Customer>(new ShopRepository(pool, 'customers'), readCustomer, 'customer'),
+});
 
 const compressed = compression();
 

@@ -23,6 +23,11 @@ export interface Config {
   readonly lookingWorker: string;
   /** The program of a thread that prints. */
   readonly printWorker: string;
+  /** The program of the supplier that stands in for one, and the list it sells from. */
+  readonly supplierProgram: string;
+  readonly supplierList: string;
+  /** A supplier that is asked in its place. */
+  readonly supplierAddress: string | undefined;
   readonly version: string;
   readonly logLevel: string;
 }
@@ -51,6 +56,9 @@ export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
     demo: under('examples/'),
     lookingWorker: under('apps/server/dist/looking-worker.js'),
     printWorker: under('apps/server/dist/print-worker.js'),
+    supplierProgram: under('apps/server/dist/supplier.js'),
+    supplierList: under('examples/prices.csv'),
+    supplierAddress: environment['SUPPLIER_ADDRESS'],
     fonts: under('node_modules/@fontsource/'),
     version: environment['npm_package_version'] ?? '0.1.0',
     logLevel: environment['LOG_LEVEL'] ?? 'info',

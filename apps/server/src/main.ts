@@ -7,7 +7,8 @@ import { migrate } from './db/migrate';
 import { openPatientPool, openPool } from './db/pool';
 import { CostingRepository } from './costing/repository';
 import { CostingService } from './costing/service';
-import { addDemoJobs, addDemoPrices } from './demo/demo';
+import { buyingOn } from './buying/assembled';
+import { addDemoJobs, addDemoPrices, addDemoSuppliers, BY_SERVICE } from './demo/demo';
 import { ErasingRepository } from './erasing/repository';
 import { Door } from './network/door';
 import { NetworkRepository } from './network/repository';
@@ -24,6 +25,9 @@ import { QuoteService } from './quotes/service';
 import { RevisionRepository } from './revisions/repository';
 import { JobService } from './jobs/service';
 import { PrinterProcesses } from './print/printer';
+import { ShopRepository } from './shop/repository';
+import { SupplierClient } from './supplier/client';
+import { SupplierStandIn } from './supplier/stand-in';
 
 try {
   await start(readConfig(process.env, new URL('../../../', import.meta.url)));
@@ -40,6 +44,7 @@ async function start(config: Config): Promise<void> {
   const { wasNew } = await broughtUpToDate(config);
   if (wasNew) {
     const prices = await addDemoPrices(new CostingService(new CostingRepository(pool)), config.demo);
+    await addDemoSuppliers(new ShopRepository(pool, 'suppliers'));
     logger.info({ jobs: await addDemoJobs(jobs, config.demo), prices }, 'demo jobs put in');
   }
   const printer = new PrinterProcesses(config.printWorker, config.fonts);
@@ -51,7 +56,9 @@ async function start(config: Config): Promise<void> {
   const costing = new CostingService(new CostingRepository(pool));
   const money = new MoneyService(new MoneyRepository(pool));
   const quotes = new QuoteService({ quotes: new QuoteRepository(pool), jobs, log, costing, money });
-  const parts = { pool, looking, jobs, log, revisions, logger, printer, network, quotes };
+  const { supplier, standIn } = supplierOf(config);
+  const buying = buyingOn({ pool, jobs, log, supplier });
+  const parts = { pool, looking, jobs, log, revisions, logger, printer, network, quotes, buying, supplier };
   const app = createApp({ ...parts, webRoot, version, names });
   const server = await listen(app, config);
   door.answer(app);
@@ -65,8 +72,17 @@ async function start(config: Config): Promise<void> {
   stopOnSignal(server, () => {
     erased();
     void door.set(false);
+    standIn?.end();
     return Promise.all([printer.end(), looking.end(), pool.end()]);
   });
+}
+
+/** The supplier that is asked: another one’s service, or the stand-in that ships. */
+function supplierOf({ supplierAddress, supplierProgram, supplierList }: Config) {
+  if (supplierAddress !== undefined) return { supplier: new SupplierClient(() => supplierAddress) };
+  const standIn = new SupplierStandIn({ program: supplierProgram, list: supplierList, supplier: BY_SERVICE });
+  standIn.begin();
+  return { supplier: new SupplierClient(standIn.address), standIn };
 }
 
 /** On a connection of its own: to change a filled table may take longer than any request may. */

@@ -16,6 +16,8 @@ import { MoneyRepository } from './money/repository';
 import { MoneyService } from './money/service';
 import { QuoteRepository } from './quotes/repository';
 import { QuoteService } from './quotes/service';
+import { buyingOn } from './buying/assembled';
+import { SupplierClient } from './supplier/client';
 import { Answers } from './looking/answers';
 import { Door } from './network/door';
 import { NetworkRepository } from './network/repository';
@@ -53,12 +55,14 @@ export function appWith(pool: Pool, others: Partial<AppParts> = {}): Express {
   const log = new LogService(new LogRepository(pool), jobs);
   const costing = new CostingService(new CostingRepository(pool));
   const money = new MoneyService(new MoneyRepository(pool));
+  const supplier = others.supplier ?? new SupplierClient(() => undefined);
   return createApp({
     pool,
     looking: new Answers(pool),
     revisions,
     ...{ jobs, log },
     quotes: new QuoteService({ quotes: new QuoteRepository(pool), jobs, log, costing, money }),
+    ...{ supplier, buying: buyingOn({ pool, jobs, log, supplier }) },
     logger: pino({ level: 'silent' }),
     webRoot: 'no-such-folder',
     printer: printsHere,

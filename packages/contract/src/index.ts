@@ -4,6 +4,7 @@ export * from './jobs';
 export * from './costing';
 export * from './money';
 export * from './quotes';
+export * from './buying';
 export * from './network';
 export * from './print';
 export * from './record';

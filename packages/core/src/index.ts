@@ -88,6 +88,7 @@ export {
 } from './cutting';
 export * from './costing';
 export * from './quoting';
+export * from './buying';
 export { type DivisionProblem, type Held, divide, idealHeights } from './division';
 export {
   type Drawing,

@@ -6,7 +6,7 @@ export type Deleted = 'deleted' | 'changed' | 'unknown';
 /** Deletes a row of the shop that stands at this revision; at any, where none is said. */
 export async function deleteAt(
   pool: Pool,
-  table: 'shop_slides' | 'shop_materials' | 'stock',
+  table: 'shop_slides' | 'shop_materials' | 'shop_suppliers' | 'shop_customers' | 'stock',
   { shop, id, revision }: { shop: string; id: string; revision: number | undefined },
 ): Promise<Deleted> {
   const [{ affectedRows }] = await pool.execute<ResultSetHeader>(

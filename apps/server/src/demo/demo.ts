@@ -1,9 +1,11 @@
+import { randomUUID } from 'node:crypto';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { readPriceRows, shown } from '@zabble/core';
+import { readPriceRows, shown, type Supplier } from '@zabble/core';
 import Papa from 'papaparse';
 import type { CostingService } from '../costing/service';
 import type { JobService } from '../jobs/service';
+import type { ShopRepository } from '../shop/repository';
 import { OWN_SHOP } from '../whose/shop';
 
 /** Puts the demo jobs of a folder into a new database. */
@@ -21,4 +23,18 @@ export async function addDemoPrices(costing: CostingService, folder: string): Pr
   const rows = prices.map(({ pack, ...price }) => ({ ...price, pack: shown(pack) }));
   await costing.keep(OWN_SHOP, rows);
   return rows.length;
+}
+
+/** The supplier of the demo that is asked over HTTP: its stand-in ships with the program. */
+export const BY_SERVICE = 'Skerry Point hardware';
+
+const SUPPLIERS: readonly Supplier[] = [
+  { name: BY_SERVICE, by: 'service', leadDays: 5 },
+  { name: 'Skerry Point timber', by: 'hand', leadDays: 3, address: 'The yard behind the sail loft, Skerry Point' },
+];
+
+/** Puts in who sells what the demo prices are of, made up as they are. */
+export async function addDemoSuppliers(suppliers: ShopRepository<Supplier>): Promise<void> {
+  for (const row of SUPPLIERS)
+    await suppliers.keep(OWN_SHOP, { id: randomUUID(), name: row.name, row, revision: undefined });
 }

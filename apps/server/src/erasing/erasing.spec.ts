@@ -54,6 +54,10 @@ describe('deleted jobs', () => {
       "INSERT INTO photos (shop, job_id, id, width, height, picture, kept_at) SELECT shop, id, ?, 1, 1, 'x', NOW() FROM jobs WHERE id = ?",
       [randomUUID(), id],
     );
+    await pool.query('INSERT INTO laid_aside SELECT shop, ?, id, ?, 1, NOW() FROM jobs WHERE id = ?', [
+      ...[randomUUID(), 'catch', id],
+    ]);
+    await pool.query('INSERT INTO order_for VALUES (?, 1, ?, 1)', [randomUUID(), id]);
     await pool.query(
       "INSERT INTO bookings (shop, id, job_id, material, taken, brought, booked_at) SELECT shop, ?, id, 'm', '[]', '[]', NOW() FROM jobs WHERE id = ?",
       [randomUUID(), id],

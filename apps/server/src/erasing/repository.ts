@@ -19,6 +19,8 @@ const OF_JOB = [
   'DELETE FROM job_revisions WHERE job_id = ?',
   'DELETE FROM bookings WHERE job_id = ?',
   'DELETE FROM quotes WHERE job_id = ?',
+  'DELETE FROM laid_aside WHERE job_id = ?',
+  'DELETE FROM order_for WHERE job_id = ?',
   'DELETE FROM jobs WHERE id = ?',
 ] as const;
 

@@ -9,6 +9,7 @@ import { jobZip } from './job-zip';
 import { labelsPdf } from './labels-pdf';
 import { layoutsPdf } from './layouts-pdf';
 import type { Printing } from './printing';
+import { orderPdf, type OrderOnPaper } from './order-pdf';
 import { quotePdf, type QuoteOrder } from './quote-pdf';
 import { solidPdf } from './solid-pdf';
 import { stickPdf, stickStripPdf } from './stick-pdf';
@@ -28,9 +29,9 @@ const MAKERS: Readonly<Record<PrintName, Maker>> = {
   'job.zip': jobZip,
 };
 
-/** What is to be printed: which paper, and a `PrintWish` as it was sent, unread; or a quote that is kept. */
+/** What is to be printed: which paper, and a `PrintWish` as it was sent, unread; or a quote or an order that is kept. */
 export interface PrintOrder {
-  readonly name: PrintName | 'quote.pdf';
+  readonly name: PrintName | 'quote.pdf' | 'order.pdf';
   readonly sent: Uint8Array;
   /** The folder of the font packages. */
   readonly fonts: string;
@@ -44,6 +45,7 @@ export type Printed =
 export async function makePrint(order: PrintOrder, onPage: () => void): Promise<Printed> {
   const { name, fonts } = order;
   if (name === 'quote.pdf') return quoted(order, onPage);
+  if (name === 'order.pdf') return ordered(order, onPage);
   try {
     const wish = validated(PrintWish, parsed(order.sent));
     const printing = readWish(wish, fonts, onPage);
@@ -67,6 +69,15 @@ async function quoted({ sent, fonts }: PrintOrder, onPage: () => void): Promise<
     name: `${plainFileName(body.job)}-quote-${number}.pdf`,
     type: 'application/pdf',
     data: await quotePdf(order, { fonts }, onPage),
+  };
+}
+
+async function ordered({ sent, fonts }: PrintOrder, onPage: () => void): Promise<Printed> {
+  const onPaper = parsed(sent) as OrderOnPaper;
+  return {
+    name: `order-${onPaper.order.number}.pdf`,
+    type: 'application/pdf',
+    data: await orderPdf(onPaper, { fonts }, onPage),
   };
 }
 

@@ -1,9 +1,9 @@
 import { LARGEST_BODY, MakeQuote, MoveQuote, QuotePaper } from '@zabble/contract';
-import { Router, type Response } from 'express';
+import { Router } from 'express';
 import { jsonBody } from '../http/body';
 import { idIn } from '../http/id';
-import { Refusal } from '../http/refusal';
 import { validated, validatedQuery } from '../http/validate';
+import { printed } from '../print/printed';
 import type { Printer } from '../print/printer';
 import { whose } from '../whose/decide';
 import type { QuoteService } from './service';
@@ -31,20 +31,7 @@ export function quotesRouter(quotes: QuoteService, printer: Printer): Router {
   router.get('/quotes/:id/quote.pdf', async (request, response) => {
     const { paper } = validatedQuery(QuotePaper, request.query);
     const quote = await quotes.read(whose(response), idIn(request.params));
-    await printed(response, printer, Buffer.from(JSON.stringify({ quote, paper })));
+    await printed(response, printer, { name: 'quote.pdf', sent: Buffer.from(JSON.stringify({ quote, paper })) });
   });
   return router;
-}
-
-/** Nobody waits for it any more: it is given up. */
-async function printed(response: Response, printer: Printer, sent: Buffer): Promise<void> {
-  const gone = new AbortController();
-  response.once('close', () => gone.abort());
-  try {
-    const made = await printer.print({ name: 'quote.pdf', sent }, { signal: gone.signal, onPages: () => undefined });
-    if ('refused' in made) throw new Refusal(made.refused);
-    response.type(made.type).attachment(made.name).send(Buffer.from(made.data));
-  } catch (problem) {
-    if (!gone.signal.aborted) throw problem;
-  }
 }

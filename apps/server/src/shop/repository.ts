@@ -15,6 +15,8 @@ interface KeptRow extends RowDataPacket {
 const TABLES = {
   slides: { table: 'shop_slides', column: 'slide' },
   materials: { table: 'shop_materials', column: 'material' },
+  suppliers: { table: 'shop_suppliers', column: 'supplier' },
+  customers: { table: 'shop_customers', column: 'customer' },
 } as const;
 
 /** A row for its name: `id` where it is new. */

@@ -1,20 +1,26 @@
 import { whose } from '../whose/decide';
 import { AtRevision, KeepRow, LARGEST_BODY } from '@zabble/contract';
-import type { MaterialOf, OwnSlideOf } from '@zabble/core';
+import type { Customer, MaterialOf, OwnSlideOf, Supplier } from '@zabble/core';
 import { Router } from 'express';
 import { idIn } from '../http/id';
 import { jsonBody } from '../http/body';
 import { validated, validatedQuery } from '../http/validate';
 import type { ShopRowService } from './service';
 
-/** What the shop keeps across jobs: /slides and /materials, each to be listed, kept (one to a name) and deleted. */
-export function shopRouter(
-  slides: ShopRowService<OwnSlideOf<string>>,
-  materials: ShopRowService<MaterialOf<string>>,
-): Router {
+export interface ShopLists {
+  readonly slides: ShopRowService<OwnSlideOf<string>>;
+  readonly materials: ShopRowService<MaterialOf<string>>;
+  readonly suppliers: ShopRowService<Supplier>;
+  readonly customers: ShopRowService<Customer>;
+}
+
+/** What the shop keeps across jobs, each list to be read, kept (one to a name) and deleted from. */
+export function shopRouter({ slides, materials, suppliers, customers }: ShopLists): Router {
   const router = Router();
   router.use('/slides', rowsRouter(slides));
   router.use('/materials', rowsRouter(materials));
+  router.use('/suppliers', rowsRouter(suppliers));
+  router.use('/customers', rowsRouter(customers));
   return router;
 }
 

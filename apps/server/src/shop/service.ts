@@ -16,7 +16,7 @@ export class ShopRowService<T extends Named> {
   constructor(
     private readonly rows: ShopRepository<T>,
     private readonly read: (value: unknown) => RowReading<T>,
-    private readonly what: 'slide' | 'material',
+    private readonly what: 'slide' | 'material' | 'supplier' | 'customer',
   ) {}
 
   async list(shop: ShopId): Promise<ShopRowList<T>> {

@@ -72,7 +72,7 @@ function doorNeeds({ hinge, leaves, door }: DoorPlan, called: Said): readonly Ne
   return leaves.flatMap((leaf) => {
     const count = isContinuous(hinge) ? 1 : leaf.hinges.length;
     return [
-      need(`hinge:${hinge.id}`, hinge.called, count, called),
+      need(hingeKey({ hinge }), hinge.called, count, called),
       ...(leaf.cup
         ? [
             need(
@@ -122,10 +122,18 @@ function bankNeeds(job: Costed['job'], owner: CasePlan, bank: BankPlan): readonl
   ];
 }
 
-/** A pair, by its family and its nominal length; wood that is made is none. */
-function slideNeeds({ family, nominal }: DrawerPlan, called: Said): readonly Need[] {
-  if (!isBought(family)) return [];
-  const key = `slide:${family.id}${nominal === undefined ? '' : `:${inKey(nominal)}`}`;
+/** The key of a drawer’s slides, by family and nominal length; none where they are made of wood. */
+export function slideKey({ family, nominal }: Pick<DrawerPlan, 'family' | 'nominal'>): string | undefined {
+  return isBought(family) ? `slide:${family.id}${nominal === undefined ? '' : `:${inKey(nominal)}`}` : undefined;
+}
+
+export const hingeKey = ({ hinge }: Pick<DoorPlan, 'hinge'>): string => `hinge:${hinge.id}`;
+
+/** A pair; wood that is made is none. */
+function slideNeeds(drawer: DrawerPlan, called: Said): readonly Need[] {
+  const key = slideKey(drawer);
+  if (key === undefined) return [];
+  const { family, nominal } = drawer;
   const what = said('cost/slide', { called: family.called, long: nominal });
   const own = priceOfOne(key, 'pair', centsOf(family.price));
   const under = family.seat === 'bay' && family.onFloor !== true;

@@ -13,6 +13,8 @@ export type NeedKind = (typeof NEED_KINDS)[number];
 export interface ForWhat {
   readonly called: Said;
   readonly amount: Amount;
+  /** Counted by a layout kept in the job: as new sheets, or as pieces of the rack. */
+  readonly from?: 'layout' | 'rack';
 }
 
 /** Something a job takes, counted by its plan; what makes the count is told one by one. */

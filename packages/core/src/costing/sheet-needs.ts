@@ -63,8 +63,10 @@ function byLayout({ id, sheet }: Material, laid: readonly TakenHere[]): readonly
       sheet ? over(area(length, width), area(sheet.length, sheet.width)) : pieces(1),
     );
   return [
-    { called: said('cost/sheets-laid-out'), amount: pieces(whole) },
-    ...(rack.length > 0 ? [{ called: said('cost/from-the-rack', { count: rack.length }), amount: addUp(rack) }] : []),
+    { called: said('cost/sheets-laid-out'), amount: pieces(whole), from: 'layout' },
+    ...(rack.length > 0
+      ? [{ called: said('cost/from-the-rack', { count: rack.length }), amount: addUp(rack), from: 'rack' as const }]
+      : []),
   ];
 }
 

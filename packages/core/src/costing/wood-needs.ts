@@ -1,6 +1,6 @@
 import { materialCalled, partOfJob, roughOf, widestBoard, type CutMaterial, type CutPart } from '../cutting';
 import type { Job, PricePer } from '../job';
-import { inches } from '../length';
+import { inches, ZERO, type Length } from '../length';
 import { decimal, metres, over, times, volume, type Amount } from './amount';
 import type { Costed } from './costed';
 import { centsOf } from './money';
@@ -30,6 +30,21 @@ export function woodNeeds({ job, plan, parts }: Costed): readonly Need[] {
     const of = [{ called: partOfJob(plan, part), amount }];
     return [{ kind: 'wood', key, what: materialCalled(material), unit, of, ...own }];
   });
+}
+
+/** A board as it lies: its own size, `count` of them; a thickness that was not measured counts as none. */
+export interface Board {
+  readonly length: Length;
+  readonly width: Length;
+  readonly thickness?: Length;
+  readonly count: number;
+}
+
+/** How much of what it is bought by a board in the rack is. */
+export function amountOfBoard(unit: PricePer, { length, width, thickness = ZERO, count }: Board): Amount {
+  if (unit === 'm') return metres(length, count);
+  const rough = volume(length, width, thickness, count);
+  return unit === 'm3' ? rough : over(rough, BOARD_FOOT);
 }
 
 /** What is planed from boards. */

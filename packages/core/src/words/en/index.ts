@@ -1,5 +1,6 @@
 import { DIVISIONS } from './division';
 import { DRAWINGS } from './drawings';
+import { BUYING } from './buying';
 import { CARD } from './card';
 import { CASE_FINDINGS } from './case-findings';
 import { COSTING } from './costing';
@@ -62,4 +63,5 @@ export const SENTENCES = {
   ...COSTING,
   ...PRICE_FINDINGS,
   ...QUOTES,
+  ...BUYING,
 };

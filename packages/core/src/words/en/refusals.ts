@@ -9,6 +9,8 @@ const THINGS = {
   item: 'item of the rack',
   slide: 'slide',
   material: 'material',
+  supplier: 'supplier',
+  customer: 'customer',
   prices: 'list of what the shop says of its prices',
 };
 
@@ -49,6 +51,8 @@ function ruleOf({ rule, limit = 0 }: WrongField, w: Words): string {
   return RULES[rule]?.(limit, w) ?? 'it can’t be read';
 }
 
+const ORDER_STATES = { asked: 'without an answer yet', ordered: 'made', refused: 'refused', off: 'called off' };
+
 /** Why the server or the command line does not do what is asked: what happened, what was kept, what to do. */
 export const REFUSALS = {
   unreadable: (
@@ -80,6 +84,23 @@ export const REFUSALS = {
   'quote-of-another': ({ stands, yours }: { stands: number; yours: number }) =>
     `The job stands at revision ${stands} and the quote was asked of ${yours}: look at it first. No quote was made.`,
   'quote-of-nothing': 'Nothing of this job has a price yet: there is nothing to quote. No quote was made.',
+  'no-such-order': 'There is no order with this id.',
+  'no-such-supplier': ({ supplier }: { supplier: string }) =>
+    `There is no supplier named “${supplier}” in the shop’s list. Nothing was ordered.`,
+  'order-stands': ({ state }: { state: 'asked' | 'ordered' | 'refused' | 'off' }) =>
+    `This order is ${ORDER_STATES[state]}: from there it does not go on so. Nothing was changed.`,
+  'order-has-arrived': 'Something of this order has arrived: it can’t be called off any more. Nothing was changed.',
+  'buying-changed':
+    'Something was ordered or laid aside elsewhere meanwhile. Nothing was ordered: look at the list again, it is up to date now.',
+  'drawer-too-small': ({ key, has, takes }: { key: string; has: number; takes: number }) =>
+    `The drawer has ${has} of ${key}, ${takes} are wanted of it. Nothing was laid aside.`,
+  'drawer-used':
+    'What came with it beyond what jobs want is no longer in the drawer: count the drawer first. Nothing was changed.',
+  'drawer-changed': ({ key, has }: { key: string; has: number }) =>
+    `${key} was counted elsewhere meanwhile: the drawer has ${has}. Nothing was changed.`,
+  'supplier-silent': 'The supplier’s service does not answer. Nothing was changed; ask again later.',
+  'supplier-unread': ({ status }: { status: number }) =>
+    `The supplier’s service answered with what can’t be read (${status}). Nothing was changed.`,
   'no-such-quote': 'There is no quote with this id.',
   'quote-stands': ({ state }: { state: 'drafted' | 'sent' | 'accepted' | 'refused' | 'lapsed' }) =>
     `This quote is ${state}: from there it does not go on so. Nothing was changed.`,
