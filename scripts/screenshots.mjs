@@ -6,7 +6,7 @@ import { main, say } from './lib/say.mjs';
 /** One picture of each main view, from the demo data alone. */
 const VIEWS = [
   { name: 'jobs' },
-  { name: 'new-job', begin: 'Face frame on wooden runners' },
+  { name: 'buying', buying: ['Flag chest', 'Signal locker'] },
   {
     name: 'case',
     job: 'Signal locker',
@@ -83,7 +83,7 @@ async function picture(
     paper,
     rack,
     record,
-    begin,
+    buying,
     keys = [],
     drawn,
     ...look
@@ -112,7 +112,7 @@ async function picture(
     await page.getByRole('link', { name: new RegExp(`^${step}`, 'i') }).click();
     await page.locator(`z-${step}-step`).waitFor();
   }
-  if (begin) await begun(page, begin);
+  if (buying) await boughtFor(page, buying);
   if (rack) await stocked(page);
   if (tab) await page.getByRole('tab', { name: tab }).click();
   if (settle) await page.waitForTimeout(1500);
@@ -144,15 +144,15 @@ async function picture(
   say(`docs/screenshots/${name}.png`);
 }
 
-/** A new job half said: its way of building chosen, its opening written. */
-async function begun(page, way) {
-  await page.getByRole('button', { name: 'New job' }).click();
-  const sheet = page.getByRole('dialog', { name: 'A new job' });
-  await sheet.getByRole('textbox', { name: 'Name of the job' }).fill('Flare locker');
-  await sheet.getByRole('textbox', { name: 'Customer' }).fill('The harbour (made up)');
-  await sheet.getByRole('textbox', { name: 'Opening wide' }).fill('26 3/8');
-  await sheet.getByRole('textbox', { name: 'Drawers' }).fill('4');
-  await sheet.getByRole('button', { name: way, exact: true }).click();
+/** The list to buy from for these jobs, one line of it opened. */
+async function boughtFor(page, names) {
+  await page.getByRole('link', { name: 'Buying', exact: true }).click();
+  for (const name of names) await page.getByRole('checkbox', { name }).check();
+  await page
+    .getByRole('row')
+    .filter({ hasText: /shelf pins/i })
+    .getByRole('button')
+    .click();
 }
 
 /** Boxes as they came out of an invented month, and a few faults: the record of all jobs with its lessons. */

@@ -54,7 +54,10 @@ it('refuses what it has not, in whole, and what is priced otherwise', async () =
 it('behaves as it is told', async () => {
   const { app, warehouse } = begun();
   const mood = (name: string) => request(app).post('/day').send({ mood: name }).expect(200);
-  const ask = (id: string) => request(app).post('/orders').send({ id, lines: [slides()] });
+  const ask = (id: string) =>
+    request(app)
+      .post('/orders')
+      .send({ id, lines: [slides()] });
   await mood('late');
   expect((await ask('late')).body).toMatchObject({ expectedOn: '2026-12-25' });
   await mood('out-of-stock');

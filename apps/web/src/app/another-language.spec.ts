@@ -53,6 +53,13 @@ import { PriceHours } from './bench/price/price-hours';
 import { PriceStep } from './bench/price/price-step';
 import { PriceVariants } from './bench/price/price-variants';
 import { QuotesView } from './bench/price/quotes-view';
+import { bought } from './buying/bought.spec-data';
+import { BuyingState } from './buying/buying-state';
+import { ChosenJobs } from './buying/chosen-jobs';
+import { DrawerView } from './buying/drawer-view';
+import { OrdersView } from './buying/orders-view';
+import { SuppliersView } from './buying/suppliers-view';
+import { ToBuy } from './buying/to-buy';
 import { PrintPlace } from './bench/print/print-place';
 import { MeasureStep } from './bench/measure/measure-step';
 import { Reckoning } from './bench/reckoning/reckoning';
@@ -162,6 +169,10 @@ const SCREENS: readonly Screen[] = [
   [NetworkPage],
   [NewJobSheet],
   [RecordSearch],
+  [ToBuy],
+  [OrdersView],
+  [DrawerView],
+  [SuppliersView],
   [LessonsView],
 ];
 
@@ -193,6 +204,7 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
         log: logFeature.reducer,
         session: sessionFeature.reducer,
       }),
+      ...[ChosenJobs, BuyingState],
       { provide: DialogRef, useValue: { close: () => undefined } },
       {
         provide: DIALOG_DATA,
@@ -223,6 +235,7 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
   // Of a whole case one compartment is worked on.
   if (document.cases[0]?.layout) store.dispatch(SessionActions.nodeChosen({ node: { case: 'c1', id: 'rope' } }));
   TestBed.inject(ShopCostingState).answered.set(true);
+  if (OF_BUYING.includes(screen)) bought(document);
   if (screen === NetworkPage) reached(document.unit === 'in');
   if (screen === ConflictBar)
     store.dispatch(JobActions.conflictFound({ kept: { ...job, document: otherOf(document) } }));
@@ -314,6 +327,8 @@ const spoilt = patched(demo('notions-bank'), [
 
 /** Screens that tell of banks side by side with dividers between them, which one of the jobs has. */
 const OF_BANKS: readonly Type<unknown>[] = [CaseStep, DivideStep, FrontsStep, DrawingPane, FindingsBoard];
+
+const OF_BUYING: readonly Type<unknown>[] = [ToBuy, OrdersView, DrawerView];
 
 /** Screens that tell of a case that is planned whole, which one of the jobs is. */
 const OF_CASES: readonly Type<unknown>[] = [

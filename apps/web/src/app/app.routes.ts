@@ -18,6 +18,11 @@ export const routes: Routes = [
     loadComponent: () => import('./record/record-page').then((m) => m.RecordPage),
   },
   {
+    path: 'buying',
+    title: $localize`Buying · Zabble`,
+    loadComponent: () => import('./buying/buying-page').then((m) => m.BuyingPage),
+  },
+  {
     path: 'phones',
     title: $localize`Phones and tablets · Zabble`,
     loadComponent: () => import('./network/network-page').then((m) => m.NetworkPage),

@@ -74,6 +74,27 @@ describe('a list to buy from', () => {
     expect(line.total).toBeUndefined();
   });
 
+  it('keeps apart what two jobs know by one key and call differently', () => {
+    const other = { ...screws(5), what: { code: 'cost/pull' } as Wanted['what'] };
+    const lines = buyingList([forJob('a', screws(70)), forJob('b', other)], buying());
+    expect(lines.map(({ key, wanted }) => [key, shown(wanted)])).toEqual([
+      [SCREWS, 70],
+      [SCREWS, 5],
+    ]);
+    expect(lines[0]!.id).not.toBe(lines[1]!.id);
+  });
+
+  it('sells wood by its measure, to a thousandth of a cubic metre', () => {
+    const wood: Wanted = { ...screws(1), unit: 'm3', amount: decimal(0.0183) };
+    const line = only(
+      buyingList(
+        [forJob('a', wood)],
+        buying({ prices: new Map([[SCREWS, hundred({ pack: pieces(1), cents: 390_000 })]]) }),
+      ),
+    );
+    expect([shown(line.pack), line.packs, line.packCents, line.total]).toEqual([0.019, 1, 7410, 7410]);
+  });
+
   it('covers every job, with as few packs as that takes, whatever there is', () => {
     const amount = fc.integer({ min: 1, max: 500 });
     const some = fc.array(fc.record({ wants: amount, has: fc.integer({ min: 0, max: 500 }) }), { minLength: 1 });

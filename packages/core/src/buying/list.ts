@@ -11,6 +11,7 @@ import {
   type PriceBook,
 } from '../costing';
 import type { Said } from '../length';
+import { saidKey } from '../words';
 import { onHand, type Store } from './on-hand';
 import type { Wanted } from './wanted';
 
@@ -51,6 +52,8 @@ export interface BuyFor {
 
 /** One thing over all chosen jobs: what is wanted, what there is, and how many packs are to be bought. */
 export interface BuyLine {
+  /** The key with what it is called: two jobs may know different things by one key. */
+  readonly id: string;
   readonly key: string;
   readonly kind: Wanted['kind'];
   readonly what: Said;
@@ -62,7 +65,10 @@ export interface BuyLine {
   readonly lies: Amount;
   readonly store: Amount;
   readonly short: Amount;
+  /** What it is ordered in, and what one of it costs. */
+  readonly pack: Amount;
   readonly packs: number;
+  readonly packCents?: Cents;
   /** What comes with the packs beyond what is short. */
   readonly over: Amount;
   readonly price?: Price;
@@ -77,16 +83,18 @@ const positive = (amount: Amount): Amount => (amount.n > 0n ? amount : NONE);
 const lesser = (one: Amount, other: Amount): Amount => (less(one, other).n < 0n ? one : other);
 
 /**
- * One list over any number of jobs, each key once, in the order they are first wanted. What a job has already is its own;
+ * One list over any number of jobs, each thing once, in the order they are first wanted. What a job has already is its own;
  * what lies in rack and drawer goes to the jobs in their order; of the rest as many whole packs as it takes for all jobs
  * together. Pure; bound by jobs times what they want.
  */
 export function buyingList(jobs: readonly BuyingFor[], buying: Buying): readonly BuyLine[] {
-  const keys = new Map<string, Wanted>();
-  for (const { wanted } of jobs) for (const each of wanted) if (!keys.has(each.key)) keys.set(each.key, each);
+  const things = new Map<string, Wanted>();
+  for (const { wanted } of jobs) for (const each of wanted) if (!things.has(idOf(each))) things.set(idOf(each), each);
   const had = hadOf(buying.had);
-  return [...keys.values()].map((first) => lineOf(first, jobs, had, buying));
+  return [...things.values()].map((first) => lineOf(first, jobs, had, buying));
 }
+
+const idOf = ({ key, what }: Wanted): string => `${key} ${saidKey(what)}`;
 
 type HadOf = (job: string, key: string) => readonly Had[];
 
@@ -105,54 +113,59 @@ function hadOf(all: readonly Had[]): HadOf {
 
 function lineOf(first: Wanted, jobs: readonly BuyingFor[], hadOf: HadOf, buying: Buying): BuyLine {
   const { key, kind, what, unit } = first;
-  const mine = jobs.flatMap(({ job, name, wanted }) => {
-    const own = wanted.filter((each) => each.key === key);
-    return own.length === 0 ? [] : [{ job, name, wanted: addUp(own.map(({ amount }) => amount)), own }];
+  const id = idOf(first);
+  const mine = jobs.flatMap(({ wanted, ...of }) => {
+    const own = wanted.filter((each) => idOf(each) === id);
+    return own.length === 0 ? [] : [{ ...of, own, had: hadOf(of.job, key) }];
   });
-  const rackable = mine.flatMap(({ own }) => own).find(({ rack }) => rack) ?? first;
-  const lies = onHand(rackable, buying);
-  let left = lies;
-  const had = mine.flatMap(({ job }) => hadOf(job, key));
-  const of = mine.map(({ job, name, wanted, own }): BuyFor => {
-    const has = addUp(hadOf(job, key).map(({ count }) => count));
-    const lacks = positive(less(wanted, has));
-    // What a layout took from the rack is not taken once more.
-    const fromStore = own.some(({ rack, kind: of }) => rack || of !== 'sheets') ? lesser(left, lacks) : NONE;
-    left = less(left, fromStore);
-    return {
-      job,
-      name,
-      wanted,
-      had: has,
-      store: fromStore,
-      short: less(lacks, fromStore),
-      spare: positive(less(has, wanted)),
-    };
-  });
-  const total = (each: (one: BuyFor) => Amount): Amount => addUp(of.map(each));
-  const price = buying.prices.get(key) ?? mine.flatMap(({ own }) => own).find((each) => each.price)?.price;
+  const all = mine.flatMap(({ own }) => own);
+  const lies = onHand(all.find(({ rack }) => rack) ?? first, buying);
+  const of = sharedAmong(mine, lies);
+  const total = (part: 'wanted' | 'store' | 'short'): Amount => addUp(of.map((each) => each[part]));
+  const price = buying.prices.get(key) ?? all.find((each) => each.price)?.price;
+  const had = mine.flatMap((each) => each.had);
   return {
-    ...{ key, kind, what, unit, of, lies, wanted: total((each) => each.wanted), store: total((each) => each.store) },
+    ...{ id, key, kind, what, unit, of, lies, wanted: total('wanted'), store: total('store') },
     had: { aside: hadAs(had, 'aside'), ordered: hadAs(had, 'ordered'), arrived: hadAs(had, 'arrived') },
-    ...bought(
-      total((each) => each.short),
-      price,
-    ),
+    ...bought(total('short'), unit, price),
   };
+}
+
+interface OfJob extends Pick<BuyingFor, 'job' | 'name'> {
+  readonly own: readonly Wanted[];
+  readonly had: readonly Had[];
+}
+
+/** What lies there goes to the jobs in their order; what a layout took from the rack is not taken once more. */
+function sharedAmong(mine: readonly OfJob[], lies: Amount): readonly BuyFor[] {
+  let left = lies;
+  return mine.map(({ job, name, own, had: all }): BuyFor => {
+    const [wanted, had] = [addUp(own.map(({ amount }) => amount)), addUp(all.map(({ count }) => count))];
+    const lacks = positive(less(wanted, had));
+    const store = own.some(({ rack, kind }) => rack || kind !== 'sheets') ? lesser(left, lacks) : NONE;
+    left = less(left, store);
+    return { job, name, wanted, had, store, short: less(lacks, store), spare: positive(less(had, wanted)) };
+  });
 }
 
 const hadAs = (had: readonly Had[], as: Had['is']): Amount =>
   addUp(had.flatMap(({ is, count }) => (is === as ? [count] : [])));
 
-/** Whole packs of what is short; without a price by the unit. */
-function bought(
-  short: Amount,
-  price: Price | undefined,
-): Pick<BuyLine, 'short' | 'packs' | 'over' | 'price' | 'total'> {
-  const pack = price?.pack ?? ONE;
+type Bought = Pick<BuyLine, 'short' | 'pack' | 'packs' | 'packCents' | 'over' | 'price' | 'total'>;
+
+/** Whole packs of what is short; without a price by the unit. What is sold by measure is one piece of what is short. */
+function bought(short: Amount, unit: Wanted['unit'], price: Price | undefined): Bought {
+  const sold = price?.pack ?? ONE;
+  const pack = unit === 'm3' && short.n > 0n ? litresUp(short) : sold;
   const packs = wholeUp(over(short, pack));
+  const packCents = price && cents(over(times(pack, pieces(price.cents)), sold));
   return {
-    ...{ short, packs, over: less(times(pieces(packs), pack), short) },
-    ...(price ? { price, total: cents(times(pieces(packs), pieces(price.cents))) } : {}),
+    ...{ short, pack, packs, over: less(times(pieces(packs), pack), short) },
+    ...(price && packCents !== undefined ? { price, packCents, total: packs * packCents } : {}),
   };
 }
+
+const THOUSAND = pieces(1000);
+
+/** Wood is measured to a thousandth of a cubic metre. */
+const litresUp = (amount: Amount): Amount => over(pieces(wholeUp(times(amount, THOUSAND))), THOUSAND);

@@ -6,11 +6,12 @@ import type {
   ShopMaterialList,
   ShopMoney,
   ShopRow,
+  ShopRowList,
   ShopSlide,
   ShopSlideList,
 } from '@zabble/contract';
 import { ROUTES } from '@zabble/contract/routes';
-import type { MaterialOf, OwnSlideOf } from '@zabble/core';
+import type { Customer, MaterialOf, OwnSlideOf, Supplier } from '@zabble/core';
 import { tap, type Observable } from 'rxjs';
 
 /** A row of one of the shop's lists, as far as it is told apart by. */
@@ -57,6 +58,30 @@ export class ShopApi {
 
   deleteMaterial({ id, revision }: Pick<ShopMaterial, 'id' | 'revision'>): Observable<unknown> {
     return this.http.delete(ROUTES.shopMaterial(id), { params: { revision } });
+  }
+
+  suppliers(): Observable<ShopRowList<Supplier>> {
+    return this.list<ShopRowList<Supplier>>(ROUTES.suppliers);
+  }
+
+  keepSupplier(row: Supplier): Observable<ShopRow<Supplier>> {
+    return this.put<ShopRow<Supplier>>(ROUTES.suppliers, row);
+  }
+
+  deleteSupplier({ id, revision }: ShopRow<Supplier>): Observable<unknown> {
+    return this.http.delete(ROUTES.supplierRow(id), { params: { revision } });
+  }
+
+  customers(): Observable<ShopRowList<Customer>> {
+    return this.list<ShopRowList<Customer>>(ROUTES.customers);
+  }
+
+  keepCustomer(row: Customer): Observable<ShopRow<Customer>> {
+    return this.put<ShopRow<Customer>>(ROUTES.customers, row);
+  }
+
+  deleteCustomer({ id, revision }: ShopRow<Customer>): Observable<unknown> {
+    return this.http.delete(ROUTES.customerRow(id), { params: { revision } });
   }
 
   private list<T extends { readonly items: readonly Named[] }>(route: string): Observable<T> {

@@ -4,8 +4,8 @@ import { CentsPipe } from '../../shop/cents';
 import { readNumber } from '../../ui/read-number';
 import { Says } from '../../ui/says';
 import { Say } from '../../words/say';
-import { CountedPipe } from './counted';
-import { PriceCell } from './price-cell';
+import { CountedPipe } from '../../shop/counted';
+import { PriceCell } from '../../shop/price-cell';
 import { PriceState } from './price-state';
 
 const BY_HAND: readonly OperationId[] = ['travel', 'demolish'];

@@ -3,8 +3,8 @@ import type { CostLine } from '@zabble/core';
 import { CentsPipe } from '../../shop/cents';
 import { Says } from '../../ui/says';
 import { Say } from '../../words/say';
-import { CountedPipe, unitCalled } from './counted';
-import { PriceCell } from './price-cell';
+import { CountedPipe, unitCalled } from '../../shop/counted';
+import { PriceCell } from '../../shop/price-cell';
 import { PriceState } from './price-state';
 
 /** Everything that is bought, what has no price first, then the dear things; each opens to what its count is made of. */

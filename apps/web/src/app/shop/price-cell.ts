@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { ReactiveFormsModule } from '@angular/forms';
 import { shown, type Price } from '@zabble/core';
-import { keptText } from '../../ui/kept-text';
-import { readNumber } from '../../ui/read-number';
-import { Says } from '../../ui/says';
-import { PriceState } from './price-state';
+import { keptText } from '../ui/kept-text';
+import { readNumber } from '../ui/read-number';
+import { Says } from '../ui/says';
+import { ShopCostingState } from './costing';
 
 /** What one of something costs, as the price book has it: written here, it is in the book from today on. */
 @Component({
@@ -35,12 +35,12 @@ export class PriceCell {
   readonly unit = input.required<string>();
   /** By which it is reckoned now; of the job, where the book has none. */
   readonly price = input<Price>();
-  private readonly state = inject(PriceState);
+  private readonly state = inject(ShopCostingState);
   protected readonly told = computed(() => {
     const price = this.price();
     return price && !this.inBook() ? (price.cents / 100).toFixed(2) : $localize`no price`;
   });
-  private readonly inBook = computed(() => this.state.shop.book().get(this.key()));
+  private readonly inBook = computed(() => this.state.book().get(this.key()));
   private readonly kept = computed(() => {
     const price = this.inBook();
     if (!price) return '';
@@ -53,7 +53,7 @@ export class PriceCell {
 
   /** A price, or one of a pack: `4.80 / 100`. */
   protected take(text: string): void {
-    if (text.trim() === '') return this.state.shop.drop(this.key());
+    if (text.trim() === '') return this.state.drop(this.key());
     const [money = '', pack = '1'] = text.split('/');
     const price = readNumber(money, WANTED);
     const of = readNumber(pack, WANTED);
@@ -62,7 +62,9 @@ export class PriceCell {
     this.says.set('');
     const date = new Date().toISOString().slice(0, 10);
     const cents = Math.round(price.value * 100);
-    this.state.shop.keep([{ key: this.key(), unit: this.unit(), pack: of.value, cents, date }]);
+    const supplier = this.inBook()?.supplier;
+    const more = supplier === undefined ? {} : { supplier };
+    this.state.keep([{ key: this.key(), unit: this.unit(), pack: of.value, cents, date, ...more }]);
   }
 }
 

@@ -1,6 +1,6 @@
 import { inject, Pipe, type PipeTransform } from '@angular/core';
 import { shown, type CostLine } from '@zabble/core';
-import { LANGUAGE } from '../../words/speech';
+import { LANGUAGE } from '../words/speech';
 
 type Amount = CostLine['count'];
 
