@@ -47,7 +47,7 @@ import { StepWalk } from './bench/fit/step-walk';
 import { FitStep } from './bench/fit/fit-step';
 import { FrontsStep } from './bench/fronts/fronts-step';
 import { MaterialsBoard } from './bench/materials/materials-board';
-import { PriceBookView } from './bench/price/price-book';
+import { PriceBookView } from './shop/price-book';
 import { PriceDecided } from './bench/price/price-decided';
 import { PriceHours } from './bench/price/price-hours';
 import { PriceStep } from './bench/price/price-step';
@@ -60,6 +60,10 @@ import { DrawerView } from './buying/drawer-view';
 import { OrdersView } from './buying/orders-view';
 import { SuppliersView } from './buying/suppliers-view';
 import { ToBuy } from './buying/to-buy';
+import { CustomersView } from './settings/customers-view';
+import { FinishesView } from './settings/finishes-view';
+import { MinutesView } from './settings/minutes-view';
+import { UsualView } from './settings/usual-view';
 import { PrintPlace } from './bench/print/print-place';
 import { MeasureStep } from './bench/measure/measure-step';
 import { Reckoning } from './bench/reckoning/reckoning';
@@ -173,6 +177,10 @@ const SCREENS: readonly Screen[] = [
   [OrdersView],
   [DrawerView],
   [SuppliersView],
+  [UsualView],
+  [MinutesView],
+  [FinishesView],
+  [CustomersView],
   [LessonsView],
 ];
 
@@ -315,7 +323,8 @@ function english(texts: readonly string[], job: JobDocument): readonly string[] 
     written
       .reduce((rest, each) => rest.replaceAll(each, ' '), text)
       .match(/[a-z]{2,}/gi)
-      ?.some((word) => !units.includes(word)),
+      // Codes of currencies are the same everywhere.
+      ?.some((word) => !units.includes(word) && !/^[A-Z]{3}$/.test(word)),
   );
 }
 

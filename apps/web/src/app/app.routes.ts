@@ -23,6 +23,11 @@ export const routes: Routes = [
     loadComponent: () => import('./buying/buying-page').then((m) => m.BuyingPage),
   },
   {
+    path: 'shop',
+    title: $localize`The shop · Zabble`,
+    loadComponent: () => import('./settings/settings-page').then((m) => m.SettingsPage),
+  },
+  {
     path: 'phones',
     title: $localize`Phones and tablets · Zabble`,
     loadComponent: () => import('./network/network-page').then((m) => m.NetworkPage),

@@ -8,7 +8,14 @@ export { FINISH_ROWS, type FinishRow } from './finish-rows';
 export { cents, type Cents, type MoneyTally } from './money';
 export { OPERATION_IDS, OPERATIONS, type Operation, type OperationId } from './operations';
 export { isOld, priceOf, type KeptPrice, type Price, type PriceBook } from './price';
-export { PRICE_COLUMNS, readPriceRows, type PriceRows } from './price-rows';
+export {
+  guessPriceColumns,
+  PRICE_COLUMNS,
+  readPriceRows,
+  type PriceColumn,
+  type PriceMapping,
+  type PriceRows,
+} from './price-rows';
 export { hingeKey, slideKey } from './hardware-needs';
 export { NO_SETTINGS, type CostSettings, type Stage, type UsualPricing } from './settings';
 export { NO_SHOP_COSTING, readShopCosting, type ShopCosting } from './shop-costing';

@@ -18,7 +18,7 @@ import {
 } from '@zabble/core';
 import type { Observable } from 'rxjs';
 import { handOver } from '../device/hand-over';
-import { asking } from '../server-api/asking';
+import { asking, keepingSaid } from '../server-api/asking';
 import { BuyingApi } from '../server-api/buying-api';
 import { newId } from '../server-api/new-id';
 import { RackApi } from '../server-api/rack-api';
@@ -48,6 +48,7 @@ export class BuyingState {
   readonly answered = signal(false);
   private readonly rack = signal<readonly StockItemOf<Length>[]>([]);
   private readonly ask = asking(this.says);
+  private readonly lookAgain = asking(keepingSaid(this.says));
   /** The day everything is wanted by, as `2026-12-01`; nothing where none is said. */
   readonly by = signal('');
   /** An order that is on its way: pressed twice it is the same. */
@@ -87,7 +88,10 @@ export class BuyingState {
   }
 
   look(): void {
-    this.take(this.api.read());
+    this.lookAgain(this.api.read(), (kept) => {
+      this.kept.set(kept);
+      this.answered.set(true);
+    });
   }
 
   /** Who sells it, in the price book. */
@@ -174,10 +178,11 @@ export class BuyingState {
   }
 
   private take(answer: Observable<BuyingKept>): void {
-    this.ask(answer, (kept) => {
-      this.kept.set(kept);
-      this.answered.set(true);
-    });
+    this.ask(
+      answer,
+      (kept) => this.kept.set(kept),
+      () => this.look(),
+    );
   }
 
   private wished({ key, what, unit, pack, packs, packCents, of }: BuyLine): OrderWishLine {

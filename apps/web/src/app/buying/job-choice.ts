@@ -13,7 +13,7 @@ import { ChosenJobs } from './chosen-jobs';
       <legend i18n class="mb-1 text-lg font-semibold">For these jobs</legend>
       @for (job of jobs.all(); track job.id) {
         <label class="flex min-h-11 items-center gap-2">
-          <input type="checkbox" class="size-5" [checked]="isChosen(job.id)" (change)="turn(job.id)" />
+          <input type="checkbox" class="size-5 shrink-0" [checked]="isChosen(job.id)" (change)="turn(job.id)" />
           <span class="min-w-0 break-words"
             >{{ job.name }}
             @if (job.customer) {

@@ -2,7 +2,7 @@ import { Speech } from '../words/speech';
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { readLength, writeExact, type HabitName } from '@zabble/core';
 import { Says } from '../ui/says';
-import { MoneyField } from './money-field';
+import { MoneyField } from '../shop/money-field';
 import { HABIT_WORDS, HABITS, ShopHabits } from '../shop/habits';
 
 /** The shop’s habits, written as on wood with their unit; new jobs start from them. */

@@ -32,3 +32,10 @@ export function asking(says: Pick<WritableSignal<string>, 'set'>): Ask {
       ),
     });
 }
+
+/** For looking again after something failed: what was said of that stays, whether or not the looking goes well. */
+export const keepingSaid = (says: Pick<WritableSignal<string>, 'set'>): Pick<WritableSignal<string>, 'set'> => ({
+  set: (text) => {
+    if (text !== '') says.set(text);
+  },
+});

@@ -2,6 +2,7 @@ import { computed, inject, Injectable, signal } from '@angular/core';
 import type { BookPrice, CostingKept } from '@zabble/contract';
 import {
   FINISH_ROWS,
+  type FinishRow,
   NO_SHOP_COSTING,
   priceOf,
   type CostSettings,
@@ -10,7 +11,7 @@ import {
   type ShopCosting,
   type UsualPricing,
 } from '@zabble/core';
-import { asking } from '../server-api/asking';
+import { asking, keepingSaid } from '../server-api/asking';
 import { CostingApi } from '../server-api/costing-api';
 
 const NOTHING: CostingKept = { settings: NO_SHOP_COSTING, revision: 0, prices: [] };
@@ -24,6 +25,7 @@ export class ShopCostingState {
   /** It was answered, or can’t be: no price is told before, which would be another a moment later. */
   readonly answered = signal(false);
   private readonly ask = asking(this.says);
+  private readonly lookAgain = asking(keepingSaid(this.says));
   readonly prices = computed((): readonly BookPrice[] => this.kept().prices);
   readonly said = computed((): ShopCosting => this.kept().settings);
   readonly book = computed((): PriceBook => new Map(this.prices().map((row) => [row.key, priceOf(row)])));
@@ -56,6 +58,12 @@ export class ShopCostingState {
     this.say({ ...this.said(), usual });
   }
 
+  /** Nothing said: as they ship. */
+  sayFinishes(finishes: readonly FinishRow[] | undefined): void {
+    const { finishes: _, ...others } = this.said();
+    this.say(finishes ? { ...others, finishes } : others);
+  }
+
   private say(settings: ShopCosting): void {
     this.ask(
       this.api.say(settings, this.kept().revision),
@@ -69,6 +77,6 @@ export class ShopCostingState {
       this.kept.set(kept);
       this.answered.set(true);
     };
-    this.ask(this.api.read(), taken, () => this.answered.set(true));
+    this.lookAgain(this.api.read(), taken, () => this.answered.set(true));
   }
 }

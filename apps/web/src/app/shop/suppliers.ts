@@ -1,7 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import type { ShopRow } from '@zabble/contract';
 import type { Supplier } from '@zabble/core';
-import { asking } from '../server-api/asking';
+import { asking, keepingSaid } from '../server-api/asking';
 import { ShopApi } from '../server-api/shop-api';
 
 /** Who sells to the shop, one row to a name. */
@@ -12,6 +12,7 @@ export class Suppliers {
   readonly kept = signal<readonly ShopRow<Supplier>[]>([]);
   readonly rows = computed(() => this.kept().map(({ row }) => row));
   private readonly ask = asking(this.says);
+  private readonly lookAgain = asking(keepingSaid(this.says));
 
   constructor() {
     this.look();
@@ -30,6 +31,6 @@ export class Suppliers {
   }
 
   private look(): void {
-    this.ask(this.api.suppliers(), ({ items }) => this.kept.set(items));
+    this.lookAgain(this.api.suppliers(), ({ items }) => this.kept.set(items));
   }
 }

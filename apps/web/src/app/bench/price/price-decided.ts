@@ -7,23 +7,17 @@ import { Speech, begun } from '../../words/speech';
 import type { WayField } from '../case/case-way';
 import { RowList } from '../case/row-list';
 import { PriceState } from './price-state';
-import { ShareField } from './share-field';
-import { SHARES } from './shares';
+import { SHARES } from '../../shop/shares';
+import { JobShare } from './job-share';
 
 /** What this job decides of its price: shares, visits, what is bought in, and its finish. */
 @Component({
   selector: 'z-price-decided',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [NumberField, RowList, ShareField],
+  imports: [NumberField, RowList, JobShare],
   template: `<div class="grid grid-cols-2 gap-x-8 gap-y-4 max-sm:grid-cols-1">
-      @for (share of shares; track share.path) {
-        <z-share-field
-          [path]="share.path"
-          [label]="share.label"
-          [ways]="share.ways"
-          [shape]="share.shape"
-          [none]="share.none"
-        />
+      @for (share of shares; track share.name) {
+        <z-job-share [share]="share" />
       }
     </div>
     <div class="flex flex-wrap gap-4">

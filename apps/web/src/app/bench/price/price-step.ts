@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Views, type View } from '../../ui/views';
 import { Say } from '../../words/say';
-import { PriceBookView } from './price-book';
+import { PriceBookView } from '../../shop/price-book';
 import { PriceChart } from './price-chart';
 import { PriceDecided } from './price-decided';
 import { PriceHours } from './price-hours';

@@ -1,12 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { PRICE_COLUMNS, readPriceRows, shown } from '@zabble/core';
+import { PRICE_COLUMNS } from '@zabble/core';
 import Papa from 'papaparse';
-import { handOver } from '../../device/hand-over';
-import { CentsPipe } from '../../shop/cents';
-import { FileDrop } from '../../ui/file-drop';
-import { Says } from '../../ui/says';
-import { Speech } from '../../words/speech';
-import { PriceState } from './price-state';
+import { handOver } from '../device/hand-over';
+import { CentsPipe } from './cents';
+import { FileDrop } from '../ui/file-drop';
+import { Says } from '../ui/says';
+import type { BookPrice } from '@zabble/contract';
+import { ShopCostingState } from './costing';
+import { PriceColumns, type PriceTable } from './price-columns';
 
 /** No list is so long. */
 const LARGEST = 2_000_000;
@@ -15,7 +16,7 @@ const LARGEST = 2_000_000;
 @Component({
   selector: 'z-price-book',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [CentsPipe, FileDrop, Says],
+  imports: [CentsPipe, FileDrop, PriceColumns, Says],
   template: `<div
       class="flex flex-wrap items-center gap-3 rounded border border-dashed border-edge p-3"
       #drop="zFileDrop"
@@ -23,7 +24,7 @@ const LARGEST = 2_000_000;
       (zFileDrop)="take($event)"
     >
       <span i18n class="mr-auto"
-        >A list has the columns <code>{{ columns }}</code></span
+        >A list has a key and a price in each row; ours the columns <code>{{ columns }}</code></span
       >
       <label class="press cursor-pointer">
         <span i18n>Bring a list in</span>
@@ -31,7 +32,10 @@ const LARGEST = 2_000_000;
       </label>
       <button i18n type="button" class="press" (click)="out()">As a list</button>
     </div>
-    <z-says [text]="says() || state.shop.says()" />
+    <z-says [text]="says() || state.says()" />
+    @if (table(); as read) {
+      <z-price-columns [table]="read" (taken)="put($event)" />
+    }
     @if (done()) {
       <p role="status">{{ done() }}</p>
     }
@@ -41,28 +45,28 @@ const LARGEST = 2_000_000;
           <th i18n class="py-1.5 pr-2 font-medium" scope="col">Key</th>
           <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">Price</th>
           <th i18n class="py-1.5 pr-2 font-medium" scope="col">For</th>
-          <th i18n class="py-1.5 pr-2 font-medium" scope="col">Of</th>
+          <th i18n class="py-1.5 pr-2 font-medium max-sm:hidden" scope="col">Of</th>
           <th class="py-1.5" scope="col"></th>
         </tr>
       </thead>
       <tbody>
-        @for (row of state.shop.prices(); track row.key) {
+        @for (row of state.prices(); track row.key) {
           <tr class="border-b border-line">
             <th class="py-1 pr-2 text-left font-normal" scope="row">
-              <code>{{ row.key }}</code>
+              <code class="break-all">{{ row.key }}</code>
             </th>
             <td class="pr-2 text-right tabular-nums">
               {{ row.unit === '%' ? row.cents / 100 + ' %' : (row.cents | cents) }}
             </td>
             <td class="pr-2">{{ row.pack === 1 ? '' : row.pack }} {{ row.unit }}</td>
-            <td class="pr-2">{{ row.date }} {{ row.supplier }}</td>
+            <td class="pr-2 max-sm:hidden">{{ row.date }} {{ row.supplier }}</td>
             <td class="text-right">
               <button
                 type="button"
                 class="min-h-11 min-w-11 rounded text-soft hover:text-lead"
                 i18n-ariaLabel
                 ariaLabel="Take {{ row.key }} out of the book"
-                (click)="state.shop.drop(row.key)"
+                (click)="state.drop(row.key)"
               >
                 ×
               </button>
@@ -80,13 +84,13 @@ const LARGEST = 2_000_000;
   host: { class: 'flex flex-col gap-3' },
 })
 export class PriceBookView {
-  protected readonly state = inject(PriceState);
-  private readonly speech = inject(Speech);
+  protected readonly state = inject(ShopCostingState);
   protected readonly columns = PRICE_COLUMNS.join(', ');
   protected readonly says = signal('');
   protected readonly done = signal('');
+  protected readonly table = signal<PriceTable | undefined>(undefined);
   private readonly rows = computed(() =>
-    this.state.shop.prices().map(({ key, unit, pack, cents, supplier = '', date = '' }) => ({
+    this.state.prices().map(({ key, unit, pack, cents, supplier = '', date = '' }) => ({
       ...{ key, unit, pack, price: (cents / 100).toFixed(2), supplier, date },
     })),
   );
@@ -97,22 +101,24 @@ export class PriceBookView {
     input.value = '';
   }
 
-  /** A list that holds a row that can’t be read changes nothing. */
+  /** What its columns are is said first: nothing is taken before. */
   protected async take([file]: readonly File[]): Promise<void> {
     if (!file) return;
     this.done.set('');
     if (file.size > LARGEST) return this.says.set($localize`${file.name} is too large for a list of prices.`);
     const { data } = Papa.parse<string[]>((await file.text()).replace(/^\uFEFF/, ''));
-    const { prices, wrong } = readPriceRows(data);
-    const [first] = wrong;
-    if (first) {
-      const why = this.speech.say(first.said);
-      return this.says.set($localize`${file.name}, line ${first.line}\: ${why}. Nothing of it was taken.`);
-    }
-    if (prices.length === 0) return this.says.set($localize`${file.name} holds no price.`);
+    if (data.filter((row) => row.some((cell) => cell.trim() !== '')).length < 2)
+      return this.says.set($localize`${file.name} has no lines under its headings.`);
     this.says.set('');
-    this.state.shop.keep(prices.map(({ pack, ...price }) => ({ ...price, pack: shown(pack) })));
-    this.done.set($localize`${prices.length} prices of ${file.name} are in the book.`);
+    this.table.set({ name: file.name, rows: data });
+  }
+
+  protected put(prices: readonly BookPrice[]): void {
+    const name = this.table()?.name ?? '';
+    this.table.set(undefined);
+    if (prices.length === 0) return;
+    this.state.keep(prices);
+    this.done.set($localize`${prices.length} prices of ${name} are in the book.`);
   }
 
   protected out(): void {

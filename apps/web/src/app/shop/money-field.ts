@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { ShopMoney } from '../shop/money';
+import { ShopMoney } from './money';
 import { Says } from '../ui/says';
 
 /** In what the shop's prices are. */

@@ -1,4 +1,24 @@
-import type { ShareShape, ShareWay } from './share-field';
+import type { UsualPricing } from '@zabble/core';
+
+/** One way of telling a share: `id` is how it is kept, `begins` what it begins with. */
+export interface ShareWay {
+  readonly id: string;
+  readonly label: string;
+  readonly begins: number;
+}
+
+/** A share of a price as it is kept: how it is told, and how much. */
+export interface ShareShape {
+  readonly read: (value: unknown) => { readonly way: string; readonly amount: number } | undefined;
+  readonly write: (way: string, amount: number) => unknown;
+}
+
+export interface Share {
+  readonly name: Exclude<keyof UsualPricing, 'people'>;
+  readonly label: string;
+  readonly shape: ShareShape;
+  readonly ways: readonly ShareWay[];
+}
 
 type Fields = Readonly<Record<string, unknown>>;
 
@@ -26,18 +46,11 @@ const plain: ShareShape = {
   write: (_, amount) => amount,
 };
 
-/** What a job decides of its price in percent and the like. */
-export const SHARES: readonly {
-  readonly path: string;
-  readonly label: string;
-  readonly none: string;
-  readonly shape: ShareShape;
-  readonly ways: readonly ShareWay[];
-}[] = [
+/** What a shop, or a job for itself, decides of a price in percent and the like. */
+export const SHARES: readonly Share[] = [
   {
-    path: 'pricing.overhead',
+    name: 'overhead',
     label: $localize`Overhead`,
-    none: $localize`as the shop has it`,
     shape: byName,
     ways: [
       { id: 'percent', label: $localize`% of labour`, begins: 20 },
@@ -45,9 +58,8 @@ export const SHARES: readonly {
     ],
   },
   {
-    path: 'pricing.margin',
+    name: 'margin',
     label: $localize`Margin`,
-    none: $localize`as the shop has it`,
     shape: percentWith('of'),
     ways: [
       { id: 'cost', label: $localize`% of cost`, begins: 20 },
@@ -55,16 +67,14 @@ export const SHARES: readonly {
     ],
   },
   {
-    path: 'pricing.discount',
+    name: 'discount',
     label: $localize`Discount`,
-    none: $localize`none`,
     shape: plain,
     ways: [{ id: 'percent', label: $localize`% of what it comes to`, begins: 5 }],
   },
   {
-    path: 'pricing.tax',
+    name: 'tax',
     label: $localize`Tax`,
-    none: $localize`as the shop has it`,
     shape: percentWith('how'),
     ways: [
       { id: 'added', label: $localize`% added`, begins: 20 },
