@@ -70,6 +70,31 @@ test('another way of making it stands beside with its price, is taken over, and 
   await kept(page);
 });
 
+test('what can’t be had is replaced everywhere in one act, with its reason kept in the record', async ({ page }) => {
+  await openJob(page, 'Flag chest');
+  await goTo(page, 'Price');
+  await page.getByRole('tab', { name: 'Use another', exact: true }).click();
+  await page.getByLabel('Instead of').selectOption({ label: '15 mm birch plywood (material)' });
+  await page.getByRole('combobox', { name: 'Use', exact: true }).selectOption({ label: '9 mm birch plywood' });
+  await expect(page.getByText(/It is used in \d+ places of the job/)).toBeVisible();
+  await expect(page.getByText('What differs')).toBeVisible();
+  const act = page.getByRole('button', { name: 'Use it everywhere' });
+  await act.click();
+  await expect(page.getByText('Say why first: the record keeps it.')).toBeVisible();
+  await page.getByLabel('Why, for the record').fill('none before spring');
+  await act.click();
+  await expect(
+    page.getByText(/9 mm birch plywood is used instead of 15 mm birch plywood, and the record says why/),
+  ).toBeVisible();
+  await expect(page.getByLabel('Instead of').getByRole('option', { name: /^15 mm birch plywood/ })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Undo: 9 mm birch plywood instead of/ })).toBeVisible();
+  await goTo(page, 'Fit');
+  await page.getByRole('tab', { name: 'Record', exact: true }).click();
+  await expect(page.getByText(/is used instead of .* everywhere: none before spring/)).toBeVisible();
+  await page.getByRole('button', { name: /^Undo: 9 mm/ }).click();
+  await kept(page);
+});
+
 test('prices come in as a list and go out as one; a row that can’t be read is told by its line', async ({ page }) => {
   await openJob(page, 'Flag chest');
   await goTo(page, 'Price');
@@ -94,7 +119,7 @@ test('prices come in as a list and go out as one; a row that can’t be read is 
 test('every view of the price is free of serious faults of access and no wider than the screen', async ({ page }) => {
   await openJob(page, 'Rope bench');
   await goTo(page, 'Price');
-  for (const view of ['What it takes', 'Work', 'In bars', 'Decided', 'Otherwise', 'Price book']) {
+  for (const view of ['What it takes', 'Work', 'In bars', 'Decided', 'Otherwise', 'Use another', 'Price book']) {
     await page.getByRole('tab', { name: view, exact: true }).click();
     await noWider(page, view, [1280, 768, 390]);
   }

@@ -379,7 +379,13 @@ export {
   compareBottoms,
   compareSlides,
   consequences,
+  findingsBetween,
   inOtherBasis,
+  type Instead,
+  insteadPatches,
+  replaceable,
+  slidePatches,
+  withoutLength,
   turnBasis,
 } from './what-if';
 export {

@@ -49,6 +49,7 @@ import { FrontsStep } from './bench/fronts/fronts-step';
 import { MaterialsBoard } from './bench/materials/materials-board';
 import { PriceBookView } from './shop/price-book';
 import { PriceDecided } from './bench/price/price-decided';
+import { PriceInstead } from './bench/price/price-instead';
 import { PriceHours } from './bench/price/price-hours';
 import { PriceStep } from './bench/price/price-step';
 import { PriceVariants } from './bench/price/price-variants';
@@ -157,6 +158,7 @@ const SCREENS: readonly Screen[] = [
   [PriceHours],
   [PriceDecided],
   [PriceVariants],
+  [PriceInstead],
   [PriceBookView],
   [QuotesView],
   [BoxFits],

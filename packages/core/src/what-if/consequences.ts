@@ -95,6 +95,13 @@ function sizeOf(drawer: DrawerPlan | undefined, size: DrawerDimension | 'slide.n
   return size === 'slide.nominal' ? drawer?.nominal : drawer?.dimensions[size]?.total;
 }
 
+/** Findings of cases and banks that are no longer there, and those that are new, as they come in the plan. */
+export function findingsBetween(before: Plan, after: Plan): Pick<Consequences, 'gone' | 'come'> {
+  const all = ({ cases }: Plan): readonly Finding[] =>
+    cases.flatMap(({ findings, banks }) => [...findings, ...banks.flatMap((bank) => bank.findings)]);
+  return { gone: without(all(before), all(after)), come: without(all(after), all(before)) };
+}
+
 /** The findings of one list whose kind, drawer and gravity are not in the other. */
 function without(some: readonly Finding[], others: readonly Finding[]): readonly Finding[] {
   const known = new Set(others.map(keyOf));

@@ -10,6 +10,7 @@ import {
   type BankPlan,
   type BottomFit,
   type Patch,
+  slidePatches,
 } from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
@@ -21,7 +22,6 @@ import { addCase, bankBeside } from '../case/case-edits';
 import { addPatch, lockPatch, schemePatches } from '../divide/bank-edits';
 import { duplicatePatch, movePatch } from '../divide/drawer-edits';
 import { worstFirst } from '../findings/worst-first';
-import { slidePatches } from '../slides/slide-patches';
 import type { Action } from './action';
 
 const SCHEMES = [

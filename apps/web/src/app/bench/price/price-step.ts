@@ -5,6 +5,7 @@ import { PriceBookView } from '../../shop/price-book';
 import { PriceChart } from './price-chart';
 import { PriceDecided } from './price-decided';
 import { PriceHours } from './price-hours';
+import { PriceInstead } from './price-instead';
 import { PriceLines } from './price-lines';
 import { PriceState } from './price-state';
 import { PriceSum } from './price-sum';
@@ -21,6 +22,7 @@ import { QuotesView } from './quotes-view';
     PriceChart,
     PriceDecided,
     PriceHours,
+    PriceInstead,
     PriceLines,
     PriceSum,
     PriceVariants,
@@ -62,6 +64,9 @@ import { QuotesView } from './quotes-view';
         @case ('otherwise') {
           <z-price-variants />
         }
+        @case ('instead') {
+          <z-price-instead />
+        }
         @case ('quotes') {
           <z-quotes-view />
         }
@@ -82,6 +87,7 @@ export class PriceStep {
     { id: 'parts', name: $localize`In bars` },
     { id: 'decided', name: $localize`Decided` },
     { id: 'otherwise', name: $localize`Otherwise` },
+    { id: 'instead', name: $localize`Use another` },
     { id: 'quotes', name: $localize`Quotes` },
     { id: 'book', name: $localize`Price book` },
   ];

@@ -1,13 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { FINISH_ROWS, said, slideTable } from '@zabble/core';
-import { CentsPipe } from '../../shop/cents';
 import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { selectJob } from '../../store/job/job.selectors';
 import { Says } from '../../ui/says';
-import { Say } from '../../words/say';
 import { begun, Speech } from '../../words/speech';
+import { PriceCompare } from './price-compare';
 import { PriceState } from './price-state';
 import { NO_WISH, variantOf, wishPatches, type Wish } from './variant';
 
@@ -15,7 +14,7 @@ import { NO_WISH, variantOf, wishPatches, type Wish } from './variant';
 @Component({
   selector: 'z-price-variants',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [CentsPipe, Say, Says],
+  imports: [PriceCompare, Says],
   template: `<p i18n class="caption">
       Nothing of the job changes until it is taken over; one press of undo brings it back.
     </p>
@@ -39,51 +38,9 @@ import { NO_WISH, variantOf, wishPatches, type Wish } from './variant';
     </div>
     <z-says [text]="says()" />
     @if (variant(); as v) {
-      <div class="flex flex-wrap items-end gap-x-8 gap-y-2" role="status">
-        <span class="flex flex-col">
-          <span i18n class="caption">Now</span>
-          <b class="text-2xl font-semibold">{{ now()?.totals?.total | cents }}</b>
-        </span>
-        <span class="flex flex-col">
-          <span i18n class="caption">So</span>
-          <b class="text-2xl font-semibold">{{ v.cost.totals.total | cents }}</b>
-        </span>
-        <span class="flex flex-col">
-          <span i18n class="caption">{{ v.difference.total < 0 ? less : more }}</span>
-          <b class="text-2xl font-semibold">{{ size(v.difference.total) | cents }}</b>
-        </span>
+      <z-price-compare [now]="now()" [variant]="v">
         <button i18n type="button" class="press press-main" (click)="take()">Take it over</button>
-      </div>
-      @if (v.stops > 0) {
-        <p i18n class="font-medium text-lead">So there is something to mend before it can be built.</p>
-      }
-      @if (v.cost.lacking.length > 0) {
-        <p i18n class="text-ochre">Some of what it takes has no price yet: the sum is without it.</p>
-      }
-      <table class="w-full border-collapse">
-        <thead class="caption border-b-2 border-edge text-left">
-          <tr>
-            <th i18n class="py-1.5 pr-2 font-medium" scope="col">What differs</th>
-            <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">Now</th>
-            <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">So</th>
-            <th i18n class="py-1.5 text-right font-medium" scope="col">Difference</th>
-          </tr>
-        </thead>
-        <tbody>
-          @for (line of v.difference.lines; track line.key) {
-            <tr class="border-b border-line">
-              <th class="py-1 pr-2 text-left font-normal first-letter:uppercase" scope="row">{{ line.what | say }}</th>
-              <td class="pr-2 text-right tabular-nums">{{ line.was | cents }}</td>
-              <td class="pr-2 text-right tabular-nums">{{ line.now | cents }}</td>
-              <td class="text-right tabular-nums">{{ line.now - line.was | cents }}</td>
-            </tr>
-          } @empty {
-            <tr>
-              <td i18n class="caption py-2" colspan="4">It costs the same, line by line.</td>
-            </tr>
-          }
-        </tbody>
-      </table>
+      </z-price-compare>
     }`,
   host: { class: 'flex flex-col gap-4' },
 })
@@ -96,13 +53,11 @@ export class PriceVariants {
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   protected readonly now = this.state.cost;
   protected readonly wish = signal<Wish>(NO_WISH);
-  protected readonly less = $localize`Less`;
-  protected readonly more = $localize`More`;
   private readonly refused = signal('');
   private readonly tried = computed(() => {
     const [document, now, wish] = [this.document(), this.now(), this.wish()];
     if (!document || !now || JSON.stringify(wish) === JSON.stringify(NO_WISH)) return undefined;
-    return variantOf(document, wish, now, this.state.shop.settings());
+    return variantOf(document, wishPatches(document, wish), now, this.state.shop.settings());
   });
   protected readonly variant = computed(() => {
     const tried = this.tried();
@@ -152,10 +107,6 @@ export class PriceVariants {
   protected turn(field: keyof Wish, value: string): void {
     this.refused.set('');
     this.wish.update((wish) => ({ ...wish, [field]: value }));
-  }
-
-  protected size(amount: number): number {
-    return Math.abs(amount);
   }
 
   protected take(): void {

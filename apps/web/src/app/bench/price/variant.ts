@@ -10,8 +10,9 @@ import {
   type JobDocument,
   type JobError,
   type Patch,
+  type Plan,
+  slidePatches,
 } from '@zabble/core';
-import { slidePatches } from '../slides/slide-patches';
 
 /** Another way of making the same job: what is chosen of it; what is empty stays as it is. */
 export interface Wish {
@@ -27,6 +28,7 @@ export const NO_WISH: Wish = { slide: '', box: '', finish: '', fewer: '' };
 /** Another way as it would be: what it costs, what it differs in, and what it would stop. */
 export interface Variant {
   readonly cost: Cost;
+  readonly plan: Plan;
   readonly difference: CostDifference;
   readonly stops: number;
 }
@@ -57,11 +59,11 @@ const fewerPatches = ({ drawers }: Bank, path: string): readonly Patch[] => [
 /** The job as it would be, priced beside what it is; or why it can’t be read so. */
 export function variantOf(
   document: JobDocument,
-  wish: Wish,
+  patches: readonly Patch[],
   now: Cost,
   settings: CostSettings,
 ): Variant | { readonly errors: readonly JobError[] } {
-  const reading = readJobDocument(patched(document, wishPatches(document, wish)));
+  const reading = readJobDocument(patched(document, patches));
   if (!reading.ok) return { errors: reading.errors };
   const planned = plan(reading.job);
   const cost = costOf(reading.job, planned, settings);
@@ -70,8 +72,7 @@ export function variantOf(
     ...owner.banks.flatMap((bank) => bank.findings),
   ]);
   return {
-    cost,
-    difference: costDifference(now, cost),
+    ...{ cost, plan: planned, difference: costDifference(now, cost) },
     stops: findings.filter(({ severity }) => severity === 'stop').length,
   };
 }

@@ -1,5 +1,4 @@
-import { slidePatches, withoutLength } from './slide-patches';
-import { BUILT_IN, type JobDocument, type OwnSlideOf, type Patch } from '@zabble/core';
+import { BUILT_IN, type JobDocument, type OwnSlideOf, type Patch, slidePatches, withoutLength } from '@zabble/core';
 import { firstFree } from '../../store/job/first-free';
 
 /** The row under an id nobody in the job has, or the row there is under the same name, in its place; and where it is. */

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { ShopSlide } from '@zabble/contract';
-import { valueAt, type BankPlan, type OwnSlideOf } from '@zabble/core';
+import { valueAt, type BankPlan, type OwnSlideOf, slidePatches } from '@zabble/core';
 import type { Observable } from 'rxjs';
 import { asking } from '../../server-api/asking';
 import { JobEdits } from '../../store/job/job-edits';
@@ -9,7 +9,6 @@ import { jobFeature } from '../../store/job/job.reducer';
 import { Says } from '../../ui/says';
 import { withRow } from './own-row';
 import { ShopApi } from '../../server-api/shop-api';
-import { slidePatches } from './slide-patches';
 
 /** The shop's list of slides: those owned, kept across jobs; any of them serves this bank, the one in use can be kept. */
 @Component({

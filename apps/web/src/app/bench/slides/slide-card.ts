@@ -9,13 +9,13 @@ import {
   type Length,
   type Patch,
   type SlideFamily,
+  withoutLength,
 } from '@zabble/core';
 import { selectJob, selectShowing } from '../../store/job/job.selectors';
 import { LengthField } from '../../fields/length-field';
 import { Pick } from '../../fields/pick';
 import { Size } from '../../fields/size';
 import { LENGTH_LISTS, offeredLength } from './length-lists';
-import { withoutLength } from './slide-patches';
 
 /** The slide: its family, its length, and the figures of the row that are used. */
 @Component({

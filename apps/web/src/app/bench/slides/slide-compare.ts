@@ -3,12 +3,18 @@ import { Say } from '../../words/say';
 import { Speech, gone } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { compareSlides, type BankPlan, type SlideComparison, type SlideFamily, type Words } from '@zabble/core';
+import {
+  compareSlides,
+  type BankPlan,
+  type SlideComparison,
+  type SlideFamily,
+  type Words,
+  slidePatches,
+} from '@zabble/core';
 import { JobEdits } from '../../store/job/job-edits';
 import { selectJob } from '../../store/job/job.selectors';
 import { Size } from '../../fields/size';
 import { SlideChart } from './slide-chart';
-import { slidePatches } from './slide-patches';
 import { Says } from '../../ui/says';
 
 /** Every slide family as it would serve this bank, side by side; one is taken by its button. */

@@ -1,4 +1,4 @@
-import type { Patch } from '@zabble/core';
+import type { Patch } from '../reading';
 
 /** Another slide for the bank at `path`: a length or list of one family is seldom one of another. */
 export function slidePatches(path: string, family: string): readonly Patch[] {
