@@ -95,6 +95,34 @@ test('what can’t be had is replaced everywhere in one act, with its reason kep
   await kept(page);
 });
 
+test('after the work: quoted, planned and come about side by side, and the shop learns from it', async ({ page }) => {
+  await openJob(page, 'Flag chest');
+  await goTo(page, 'Fit');
+  await page.getByRole('tab', { name: 'Record', exact: true }).click();
+  await page.getByRole('button', { name: 'Time', exact: true }).click();
+  await page.getByLabel('Minutes').fill('90');
+  await page.getByLabel('On what').selectOption({ label: 'Cutting to size' });
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('90 minutes, cutting to size')).toBeVisible();
+  await goTo(page, 'Price');
+  await page.getByRole('tab', { name: 'Afterwards', exact: true }).click();
+  const cutting = page.getByRole('row').filter({ hasText: /cutting to size/i });
+  // An hour and a half at what an hour costs by now.
+  await expect(cutting).toContainText('120.00');
+  await page.getByRole('button', { name: 'The shop learns from it' }).click();
+  await expect(page.getByText(/It is kept: what the shop/)).toBeVisible();
+  await noWider(page, 'afterwards', [1280, 768, 390]);
+  await soundAccess(page, 'afterwards');
+  await kept(page);
+  await page.goto('/shop');
+  await page.getByRole('tab', { name: 'Minutes', exact: true }).click();
+  const minutes = page.getByRole('textbox', { name: 'Minutes of cutting to size' });
+  await page.getByRole('button', { name: 'Take 3.75 minutes of cutting to size' }).click();
+  await expect(minutes).toHaveValue('3.75');
+  await minutes.fill('');
+  await minutes.press('Tab');
+});
+
 test('prices come in as a list and go out as one; a row that can’t be read is told by its line', async ({ page }) => {
   await openJob(page, 'Flag chest');
   await goTo(page, 'Price');

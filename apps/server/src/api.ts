@@ -47,6 +47,8 @@ import type { LogService } from './log/service';
 import { CostingRepository } from './costing/repository';
 import { costingRouter } from './costing/router';
 import { CostingService } from './costing/service';
+import { SettledRepository } from './costing/settled-repository';
+import { SettledService } from './costing/settled-service';
 import { MoneyRepository } from './money/repository';
 import { moneyRouter } from './money/router';
 import { MoneyService } from './money/service';
@@ -111,7 +113,13 @@ export function useApi(app: Express, parts: ApiParts): void {
   api.use('/shop', shopRouter({ slides, materials, ...people(pool) }));
   api.use('/shop', stockRouter(new StockService(new StockRepository(pool))));
   api.use('/shop/money', moneyRouter(new MoneyService(new MoneyRepository(pool))));
-  api.use('/shop/costing', costingRouter(new CostingService(new CostingRepository(pool))));
+  api.use(
+    '/shop/costing',
+    costingRouter(
+      new CostingService(new CostingRepository(pool)),
+      new SettledService(new SettledRepository(pool), jobs),
+    ),
+  );
   const rackSupplier = simulatedSupplier(Math.random, () => new Date());
   api.use('/shop/prices', pricesRouter(new PriceService(new PriceRepository(pool), rackSupplier)));
   api.use('/shop/buying', buyingRouter(parts.buying, printer));

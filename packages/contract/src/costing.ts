@@ -1,9 +1,10 @@
-import type { ShopCosting } from '@zabble/core';
+import { OPERATION_IDS, type Median, type OperationId, type ShopCosting } from '@zabble/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsIn,
   IsInt,
   IsNumber,
   IsObject,
@@ -80,6 +81,43 @@ export class KeepCosting {
   @IsInt()
   @Min(0)
   revision!: number;
+}
+
+class WorkDone {
+  @IsIn(OPERATION_IDS)
+  operation!: OperationId;
+
+  @IsNumber({ maxDecimalPlaces: 6 })
+  @Min(0.000001)
+  @Max(1_000_000)
+  count!: number;
+
+  @IsInt()
+  @Min(1)
+  @Max(10_000_000)
+  minutes!: number;
+}
+
+/** What a job that is done teaches the shop; said again it takes the place of what was said before. */
+export class SettleJob {
+  @IsArray()
+  @ArrayMaxSize(100)
+  @ValidateNested({ each: true })
+  @Type(() => WorkDone)
+  work!: WorkDone[];
+
+  /** Percent lost of sheets. */
+  @IsOptional()
+  @IsNumber({ maxDecimalPlaces: 3 })
+  @Min(-100)
+  @Max(10_000)
+  waste?: number;
+}
+
+/** The middle of what jobs taught, with how many it rests on. */
+export interface LearnedByShop {
+  readonly minutes: Readonly<Partial<Record<OperationId, Median>>>;
+  readonly waste?: Median;
 }
 
 /** Everything a price is made with. */

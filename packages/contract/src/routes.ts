@@ -18,6 +18,8 @@ export const ROUTES = {
   bookings: '/api/shop/bookings',
   undoBooking: (id: string) => `/api/shop/bookings/${encodeURIComponent(id)}/undo`,
   money: '/api/shop/money',
+  learned: '/api/shop/costing/learned',
+  settled: (job: string) => `/api/shop/costing/settled/${job}`,
   suppliers: '/api/shop/suppliers',
   supplierRow: (id: string) => `/api/shop/suppliers/${encodeURIComponent(id)}`,
   customers: '/api/shop/customers',

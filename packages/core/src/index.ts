@@ -344,6 +344,8 @@ export {
 export { STEADY } from './stability';
 export { contentOf, doorBefore, FILES, KNOWN_THINGS, type Lid, type Thing, type TiltOut } from './pullouts';
 export {
+  OPERATION_IDS,
+  type OperationId,
   CASE_FIXINGS,
   CORNERS,
   LAID_FIXINGS,
@@ -367,27 +369,7 @@ export {
   stiffnessOf,
   unknownSpecies,
 } from './timber';
-export {
-  type Alternative,
-  type BottomComparison,
-  type Consequences,
-  type SizeChange,
-  type SlideComparison,
-  alternatives,
-  bankConsequences,
-  bottomPatches,
-  compareBottoms,
-  compareSlides,
-  consequences,
-  findingsBetween,
-  inOtherBasis,
-  type Instead,
-  insteadPatches,
-  replaceable,
-  slidePatches,
-  withoutLength,
-  turnBasis,
-} from './what-if';
+export * from './what-if';
 export {
   type Code,
   ENGLISH,

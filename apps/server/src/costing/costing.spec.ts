@@ -80,4 +80,33 @@ describe('what a shop’s prices are made with', () => {
     expect((body as { says: string }).says).toContain('settings.minutes.box');
     expect((await read()).revision).toBe(2);
   });
+
+  it('learns from jobs by the middle of them, a job each once', async () => {
+    const job = async (): Promise<string> => {
+      const document = JSON.parse(
+        readFileSync(join(__dirname, '../../../../examples/flag-chest.json'), 'utf8'),
+      ) as object;
+      return ((await request(app).post('/api/jobs').send({ document }).expect(201)).body as { id: string }).id;
+    };
+    const settle = (id: string, minutes: number, more: object = {}) =>
+      request(app)
+        .put(`/api/shop/costing/settled/${id}`)
+        .send({ work: [{ operation: 'cut', count: 10, minutes }], ...more });
+    const [one, other] = [await job(), await job()];
+    await settle(one, 90).expect(200);
+    // Said again it takes the place of what was said before.
+    await settle(one, 20, { waste: 18.5 }).expect(200);
+    expect((await settle(other, 40).expect(200)).body).toEqual({
+      minutes: { cut: { value: 3, jobs: 2 } },
+      waste: { value: 18.5, jobs: 1 },
+    });
+    expect((await request(app).get('/api/shop/costing/learned').expect(200)).body).toMatchObject({
+      minutes: { cut: { jobs: 2 } },
+    });
+    await settle('3f1b6c1e-0d7a-4b52-8c55-1f0a52a9f7d1', 20).expect(404);
+    await request(app)
+      .put(`/api/shop/costing/settled/${one}`)
+      .send({ work: [{ operation: 'sleeping', count: 1, minutes: 1 }] })
+      .expect(400);
+  });
 });

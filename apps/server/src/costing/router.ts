@@ -1,12 +1,14 @@
-import { DropPrices, KeepCosting, KeepPrices, LARGEST_BODY } from '@zabble/contract';
+import { DropPrices, KeepCosting, KeepPrices, LARGEST_BODY, SettleJob } from '@zabble/contract';
 import { Router } from 'express';
 import { jsonBody } from '../http/body';
+import { idIn } from '../http/id';
 import { validated } from '../http/validate';
 import { whose } from '../whose/decide';
 import type { CostingService } from './service';
+import type { SettledService } from './settled-service';
 
 /** /api/shop/costing: the price book, and what the shop says of all its prices. */
-export function costingRouter(costing: CostingService): Router {
+export function costingRouter(costing: CostingService, settled: SettledService): Router {
   const router = Router();
   const json = jsonBody(LARGEST_BODY);
   router.get('/', async (_request, response) => {
@@ -21,6 +23,13 @@ export function costingRouter(costing: CostingService): Router {
   });
   router.post('/prices/dropped', json, async (request, response) => {
     response.json(await costing.drop(whose(response), validated(DropPrices, request.body).keys));
+  });
+  router.get('/learned', async (_request, response) => {
+    response.json(await settled.learned(whose(response)));
+  });
+  router.put('/settled/:id', json, async (request, response) => {
+    const learned = validated(SettleJob, request.body);
+    response.json(await settled.settle(whose(response), idIn(request.params), learned));
   });
   return router;
 }

@@ -20,6 +20,7 @@ const OF_JOB = [
   'DELETE FROM bookings WHERE job_id = ?',
   'DELETE FROM quotes WHERE job_id = ?',
   'DELETE FROM laid_aside WHERE job_id = ?',
+  'DELETE FROM settled WHERE job_id = ?',
   'DELETE FROM order_for WHERE job_id = ?',
   'DELETE FROM jobs WHERE id = ?',
 ] as const;

@@ -10,6 +10,7 @@ import {
   quoteOf,
   readJobDocument,
   said,
+  USUAL_WASTE,
   withReadings,
   wordsIn,
   type Cost,
@@ -63,9 +64,9 @@ export class QuoteService {
     const job = readJob(entries.length > 0 ? { ...document, log: entries } : document);
     const planned = plan(job);
     const words = wordsIn(ENGLISH, planned);
-    const { usual = {}, minutes = {}, finishes = FINISH_ROWS } = settings;
+    const { usual = {}, minutes = {}, finishes = FINISH_ROWS, waste = USUAL_WASTE } = settings;
     const book = new Map(prices.map((row) => [row.key, priceOf(row)]));
-    const cost = costOf(job, planned, { prices: book, usual, minutes, finishes });
+    const cost = costOf(job, planned, { prices: book, usual, minutes, finishes, waste });
     if (cost.totals.total <= 0) throw refuse(422, said('quote-of-nothing'));
     await quotes.add(shop, {
       ...{ id: randomUUID(), job: id, revision, currency },

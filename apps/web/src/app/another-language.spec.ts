@@ -50,6 +50,7 @@ import { MaterialsBoard } from './bench/materials/materials-board';
 import { PriceBookView } from './shop/price-book';
 import { PriceDecided } from './bench/price/price-decided';
 import { PriceInstead } from './bench/price/price-instead';
+import { PriceAfter } from './bench/price/price-after';
 import { PriceHours } from './bench/price/price-hours';
 import { PriceStep } from './bench/price/price-step';
 import { PriceVariants } from './bench/price/price-variants';
@@ -121,7 +122,7 @@ const LOG = [
   { ...AT, kind: 'step', bank: 'c1/b1', step: 'd1/spacer' },
   { ...AT, kind: 'fault', bank: 'c1/b1', fault: 'runs-hard' },
   { ...AT, kind: 'note', bank: 'c1/b1', text: '1' },
-  { ...AT, kind: 'time', minutes: 75 },
+  { ...AT, kind: 'time', minutes: 75, operation: 'cut' },
 ] as readonly LogEntryDocument[];
 
 type Screen = readonly [Type<unknown>, Readonly<Record<string, unknown>>?];
@@ -159,6 +160,7 @@ const SCREENS: readonly Screen[] = [
   [PriceDecided],
   [PriceVariants],
   [PriceInstead],
+  [PriceAfter],
   [PriceBookView],
   [QuotesView],
   [BoxFits],

@@ -5,8 +5,9 @@ export { changedSums, costDifference, costSums, type ChangedLine, type CostDiffe
 export { priceDocument } from './document';
 export { rolesToFinish } from './finish-areas';
 export { FINISH_ROWS, type FinishRow } from './finish-rows';
+export { afterwards, learnedOf, median, type AfterLine, type Learned, type Median, type Spent } from './afterwards';
 export { cents, type Cents, type MoneyTally } from './money';
-export { OPERATION_IDS, OPERATIONS, type Operation, type OperationId } from './operations';
+export { OPERATIONS, type Operation } from './operations';
 export { isOld, priceOf, type KeptPrice, type Price, type PriceBook } from './price';
 export {
   guessPriceColumns,
@@ -20,4 +21,5 @@ export { hingeKey, slideKey } from './hardware-needs';
 export { NO_SETTINGS, type CostSettings, type Stage, type UsualPricing } from './settings';
 export { NO_SHOP_COSTING, readShopCosting, type ShopCosting } from './shop-costing';
 export { type Minutes } from './work';
+export { USUAL_WASTE } from './waste';
 export { amountOfBoard, type Board } from './wood-needs';

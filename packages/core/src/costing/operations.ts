@@ -1,9 +1,11 @@
+import type { OperationId } from '../job';
+
 /** Where work is done: one thing at a time at each. */
 export type Place = 'saw' | 'bench' | 'case' | 'finishing' | 'site' | 'none';
 
 /** One kind of work: the price of it, the calendar and the record's times all count by this row. */
 export interface Operation {
-  readonly id: string;
+  readonly id: OperationId;
   readonly counted:
     | ('compartment' | 'sheet' | 'setting' | 'part' | 'm' | 'bore' | 'panel' | 'member' | 'box' | 'leaf' | 'case')
     | ('worktop' | 'foot' | 'piece' | 'front' | 'by-hand' | 'pair' | 'pull' | 'm2' | 'visit' | 'job');
@@ -49,9 +51,6 @@ export const OPERATIONS = [
   { id: 'install', counted: 'case', place: 'site', people: 1, minutes: 60 },
   { id: 'record', counted: 'job', place: 'bench', people: 1, minutes: 15 },
 ] as const satisfies readonly Operation[];
-
-export type OperationId = (typeof OPERATIONS)[number]['id'];
-export const OPERATION_IDS = OPERATIONS.map(({ id }) => id);
 
 /** Fewer people than it asks for take so many times as long, with aids; common practice. */
 export const SHORT_HANDED = 1.5;

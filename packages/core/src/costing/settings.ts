@@ -11,6 +11,8 @@ export interface CostSettings {
   readonly prices: PriceBook;
   readonly minutes: Minutes;
   readonly finishes: readonly FinishRow[];
+  /** Percent that is usually lost of sheets. */
+  readonly waste?: number;
   /** What the job leaves out. */
   readonly usual: UsualPricing;
   /** `2026-11-01`: by it old prices are told; nothing is old without it. */

@@ -8,9 +8,6 @@ import { centsOf } from './money';
 import type { ForWhat, Need } from './need';
 import { priceOfOne } from './price';
 
-/** What is lost of a sheet before it is laid out; common practice. */
-const USUAL_WASTE = 0.2;
-
 /** Sheets of one material: how many are broken down, and what is paid for. */
 export interface SheetsUsed {
   readonly material: Material;
@@ -31,15 +28,15 @@ export function sheetNeeds(of: Costed): readonly Need[] {
  * Whole sheets for all parts of every material that comes in sheets: of the layout kept in the job where that holds exactly
  * the parts of the plan, else by their area with the usual waste. A piece of the rack counts by its share of a sheet.
  */
-export function sheetsUsed({ job, parts }: Costed): readonly SheetsUsed[] {
+export function sheetsUsed({ job, parts, waste }: Costed): readonly SheetsUsed[] {
   const taken = takenSheets(job, parts);
   return job.materials.flatMap((material): readonly SheetsUsed[] => {
     const own = parts.filter((part) => part.material.id === material.id);
     if (!material.sheet || own.length === 0) return [];
     const laid = taken.filter((each) => each.material === material.id);
     if (holdsAll(laid, own)) return [{ material, sheets: laid.length, of: byLayout(material, laid) }];
-    const sheets = byArea(material.sheet, own);
-    const called = said('cost/sheets-by-area', { waste: Math.round(100 * USUAL_WASTE) });
+    const sheets = byArea(material.sheet, own, waste);
+    const called = said('cost/sheets-by-area', { waste });
     return [{ material, sheets, of: [{ called, amount: pieces(sheets) }] }];
   });
 }
@@ -70,7 +67,7 @@ function byLayout({ id, sheet }: Material, laid: readonly TakenHere[]): readonly
   ];
 }
 
-function byArea(sheet: NonNullable<Material['sheet']>, parts: readonly CutPart[]): number {
+function byArea(sheet: NonNullable<Material['sheet']>, parts: readonly CutPart[], waste: number): number {
   const all = addUp(parts.map(({ length, width }) => area(length.total, width.total)));
-  return wholeUp(over(times(all, decimal(1 + USUAL_WASTE)), area(sheet.length, sheet.width)));
+  return wholeUp(over(times(all, decimal(1 + waste / 100)), area(sheet.length, sheet.width)));
 }

@@ -1,7 +1,6 @@
-import { usualPricing } from '../job';
+import { OPERATION_IDS, usualPricing } from '../job';
 import { list, number, object, optional, Report, required, text, type Fields, type JobError } from '../reading';
 import type { FinishRow } from './finish-rows';
-import { OPERATION_IDS } from './operations';
 import type { UsualPricing } from './settings';
 import type { Minutes } from './work';
 
@@ -10,6 +9,8 @@ export interface ShopCosting {
   readonly usual?: UsualPricing;
   readonly minutes?: Minutes;
   readonly finishes?: readonly FinishRow[];
+  /** Percent that is usually lost of sheets. */
+  readonly waste?: number;
 }
 
 export const NO_SHOP_COSTING: ShopCosting = {};
@@ -28,6 +29,7 @@ const finishRow = object<FinishRow>({
 const shape = object<ShopCosting>({
   usual: optional(object<UsualPricing>(usualPricing)),
   minutes: optional(object<Minutes>(minutes)),
+  waste: optional(number(0, 300)),
   finishes: optional(list(finishRow, 0, 60)),
 });
 

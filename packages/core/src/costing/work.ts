@@ -2,7 +2,7 @@ import { ROLES } from '../box';
 import { isMember, type Body } from '../casework';
 import { boardList, sawCuts, sawOf, sawSettings, takenSheets, type CutPart } from '../cutting';
 import { fixingTotals } from '../fixing';
-import type { Material } from '../job';
+import type { Material, OperationId } from '../job';
 import { millimetres, type Length } from '../length';
 import { boxFixings, caseFixings, type CasePlan } from '../plan';
 import { everyDoor } from '../pullouts';
@@ -12,7 +12,7 @@ import { addUp, decimal, metres, pieces, times, type Amount } from './amount';
 import { bandedEdgesOf } from './band-needs';
 import type { Costed } from './costed';
 import type { FinishWork } from './finish-needs';
-import { OPERATIONS, SHORT_HANDED, type Operation, type OperationId } from './operations';
+import { OPERATIONS, SHORT_HANDED } from './operations';
 import { holdsAll, sheetsUsed } from './sheet-needs';
 import { isBoards } from './wood-needs';
 import { boresFor, boresIn, CASE_MEMBERS, groovesIn } from './worked';
@@ -45,7 +45,7 @@ export function workOf(
   const counts = countsOf(of, finish);
   const { travel = 0, demolish = 0, people: hands = usual } = of.job.pricing ?? {};
   const byHand: Minutes = { travel, demolish };
-  return OPERATIONS.flatMap((row: Operation & { readonly id: OperationId }) => {
+  return OPERATIONS.flatMap((row) => {
     const each = byHand[row.id] ?? minutes[row.id] ?? row.minutes ?? 0;
     const byPeople = ([1, 2] as const).map((people) => ({
       people,

@@ -79,7 +79,11 @@ function saidOf(job: Job, entry: LogEntry): Said {
     case 'photo':
       return entry.note === undefined ? said('record/photo') : said('text', { text: entry.note });
     case 'time':
-      return said('record/time', { minutes: entry.minutes, note: entry.note });
+      return said('record/time', {
+        minutes: entry.minutes,
+        operation: entry.operation && said('cost/operation', { id: entry.operation }),
+        note: entry.note,
+      });
   }
 }
 

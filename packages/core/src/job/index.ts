@@ -26,3 +26,4 @@ export type * from './types';
 export { PRICE_PERS } from './types';
 export { JOB_MINOR, JOB_VERSION } from './version';
 export { jobSchema } from './schema';
+export * from './operation';

@@ -1,3 +1,4 @@
+import { OPERATION_IDS } from './operation';
 import type { Length } from '../length';
 import {
   FAULTS,
@@ -87,6 +88,7 @@ const time = object<TimeSpent>({
   ...entry,
   kind: required(oneOf('time')),
   minutes: required(number(1, 100_000, 'whole')),
+  operation: optional(oneOf(...OPERATION_IDS)),
   note: optional(words),
 });
 

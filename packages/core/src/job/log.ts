@@ -1,3 +1,4 @@
+import type { OperationId } from './operation';
 import type { Length } from '../length';
 import type { Deed } from './deed';
 
@@ -118,6 +119,8 @@ export interface PhotoTaken extends Entry, Whereabouts {
 export interface TimeSpent extends Entry {
   readonly kind: 'time';
   readonly minutes: number;
+  /** On what kind of work; without it, on the job. */
+  readonly operation?: OperationId;
   readonly note?: string;
 }
 

@@ -21,6 +21,7 @@ type Row = (typeof OPERATIONS)[number];
         <tr>
           <th i18n class="py-1.5 pr-2 font-medium" scope="col">Work</th>
           <th i18n class="py-1.5 pr-2 font-medium" scope="col">People</th>
+          <th i18n class="py-1.5 pr-2 text-right font-medium" scope="col">The record says</th>
           <th i18n class="py-1.5 text-right font-medium" scope="col">Minutes each</th>
         </tr>
       </thead>
@@ -29,6 +30,22 @@ type Row = (typeof OPERATIONS)[number];
           <tr class="border-b border-line">
             <th class="py-1 pr-2 text-left font-medium first-letter:uppercase" scope="row">{{ called(each) | say }}</th>
             <td class="pr-2 tabular-nums">{{ each.people }}</td>
+            <td class="pr-2 text-right">
+              @if (shop.learned().minutes[each.id]; as middle) {
+                <button
+                  type="button"
+                  class="press"
+                  i18n-ariaLabel
+                  ariaLabel="Take {{ middle.value }} minutes of {{ called(each) | say }}"
+                  (click)="shop.sayMinutes(each.id, middle.value)"
+                >
+                  {{ middle.value }}
+                </button>
+                <span i18n class="caption block"
+                  >of {middle.jobs, plural, =1 {1 job} other {{{ middle.jobs }} jobs}}</span
+                >
+              }
+            </td>
             <td class="text-right">
               <input
                 class="write w-24 text-right"
@@ -51,6 +68,10 @@ export class MinutesView {
   protected readonly shop = inject(ShopCostingState);
   protected readonly says = signal('');
   protected readonly operations = OPERATIONS.filter(({ minutes }) => minutes !== undefined);
+
+  constructor() {
+    this.shop.fetchLearned();
+  }
 
   protected called({ id }: Row) {
     return said('cost/operation', { id });

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import type { UsualPricing } from '@zabble/core';
+import { USUAL_WASTE, type UsualPricing } from '@zabble/core';
 import { ShopCostingState } from '../shop/costing';
 import { MoneyField } from '../shop/money-field';
 import { PriceCell } from '../shop/price-cell';
@@ -31,6 +31,23 @@ import { Says } from '../ui/says';
           (change)="people($any($event.target).value)"
         />
       </label>
+      <label class="flex flex-col gap-1">
+        <span i18n class="caption">Lost of sheets before they are laid out, per cent</span>
+        <input
+          class="write w-24"
+          type="text"
+          inputmode="decimal"
+          [placeholder]="usualWaste"
+          [value]="shop.said().waste ?? ''"
+          (change)="waste($any($event.target).value)"
+        />
+        @if (shop.learned().waste; as middle) {
+          <span i18n class="caption"
+            >{{ middle.value }} % by the record of
+            {middle.jobs, plural, =1 {1 job} other {{{ middle.jobs }} jobs}}</span
+          >
+        }
+      </label>
       <div class="flex flex-col items-start gap-1">
         <span i18n class="caption">An hour of work costs</span>
         <z-price-cell
@@ -53,6 +70,7 @@ import { Says } from '../ui/says';
 export class UsualView {
   protected readonly shop = inject(ShopCostingState);
   protected readonly shares = SHARES;
+  protected readonly usualWaste = USUAL_WASTE;
   protected readonly none = $localize`none`;
   protected readonly says = signal('');
   protected readonly usual = computed((): UsualPricing => this.shop.said().usual ?? {});
@@ -60,6 +78,16 @@ export class UsualView {
   protected say({ name }: Share, value: unknown): void {
     const { [name]: _, ...others } = this.usual();
     this.shop.sayUsual(value === undefined ? others : { ...others, [name]: value });
+  }
+
+  constructor() {
+    this.shop.fetchLearned();
+  }
+
+  protected waste(text: string): void {
+    const read = readNumber(text, $localize`a percentage is wanted, as 20 or 12.5`);
+    this.says.set(read.ok ? '' : read.says);
+    if (read.ok) this.shop.sayWaste(read.value);
   }
 
   protected people(text: string): void {

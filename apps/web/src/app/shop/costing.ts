@@ -1,10 +1,12 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import type { BookPrice, CostingKept } from '@zabble/contract';
+import type { BookPrice, CostingKept, LearnedByShop } from '@zabble/contract';
 import {
   FINISH_ROWS,
   type FinishRow,
   NO_SHOP_COSTING,
   priceOf,
+  USUAL_WASTE,
+  type Learned,
   type CostSettings,
   type OperationId,
   type PriceBook,
@@ -24,6 +26,8 @@ export class ShopCostingState {
   readonly says = signal('');
   /** It was answered, or can’t be: no price is told before, which would be another a moment later. */
   readonly answered = signal(false);
+  /** What the shop’s jobs taught, once it was asked for. */
+  readonly learned = signal<LearnedByShop>({ minutes: {} });
   private readonly ask = asking(this.says);
   private readonly lookAgain = asking(keepingSaid(this.says));
   readonly prices = computed((): readonly BookPrice[] => this.kept().prices);
@@ -36,8 +40,8 @@ export class ShopCostingState {
 
   /** As a price is reckoned with them on a day. */
   readonly settings = computed((): CostSettings => {
-    const { usual = {}, minutes = {}, finishes = FINISH_ROWS } = this.said();
-    return { prices: this.book(), usual, minutes, finishes };
+    const { usual = {}, minutes = {}, finishes = FINISH_ROWS, waste = USUAL_WASTE } = this.said();
+    return { prices: this.book(), usual, minutes, finishes, waste };
   });
 
   keep(prices: readonly BookPrice[]): void {
@@ -62,6 +66,24 @@ export class ShopCostingState {
   sayFinishes(finishes: readonly FinishRow[] | undefined): void {
     const { finishes: _, ...others } = this.said();
     this.say(finishes ? { ...others, finishes } : others);
+  }
+
+  /** Percent lost of sheets; nothing said: as usual. */
+  sayWaste(waste: number | undefined): void {
+    const { waste: _, ...others } = this.said();
+    this.say(waste === undefined ? others : { ...others, waste });
+  }
+
+  fetchLearned(): void {
+    this.ask(this.api.learned(), (learned) => this.learned.set(learned));
+  }
+
+  /** What a job that is done teaches. */
+  settle(job: string, learned: Learned, done: () => void): void {
+    this.ask(this.api.settle(job, learned), (all) => {
+      this.learned.set(all);
+      done();
+    });
   }
 
   private say(settings: ShopCosting): void {

@@ -92,6 +92,7 @@ export const COSTING = {
   'cost/finish': ({ row }: { row: string }) => FINISHES[row] ?? row,
   'cost/finish-of': ({ parts, faces }: { parts: readonly string[]; faces: 'show' | 'both' }, w: Words) =>
     `${w.list(parts)}, ${faces === 'both' ? 'both faces' : 'what shows'}`,
+  'cost/whole-job': 'the job as a whole',
   'cost/hour': 'an hour of work',
   'cost/overhead': 'overhead',
 };

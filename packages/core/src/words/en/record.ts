@@ -1,4 +1,4 @@
-import type { Length, SizeKind } from '../../length';
+import type { Length, Said, SizeKind } from '../../length';
 import type { CalledBank } from '../called';
 import type { PartCode } from './parts';
 import type { Words } from '../words';
@@ -193,8 +193,10 @@ export const RECORD = {
   'record/fault': (p: { fault: FaultCode; note: string | undefined; mended: string | undefined }) =>
     `${joined(FAULTS[p.fault], p.note)}${p.mended ? `; mended: ${p.mended}` : ''}`,
   'record/photo': 'photograph',
-  'record/time': (p: { minutes: number; note: string | undefined }, w: Words) =>
-    joined(w.count(p.minutes, { one: 'minute', other: 'minutes' }), p.note),
+  'record/time': (p: { minutes: number; operation: Said | undefined; note: string | undefined }, w: Words) => {
+    const spent = w.count(p.minutes, { one: 'minute', other: 'minutes' });
+    return joined(p.operation ? `${spent}, ${w.say(p.operation)}` : spent, p.note);
+  },
   /** Where in the job, by the names it has: nothing for the whole job. */
   'record/where': (p: { owner?: string; bank?: CalledBank; drawer?: number }) =>
     [

@@ -1,8 +1,17 @@
-import { Speech } from '../../words/speech';
+import { begun, Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
-import { FAULTS, memberParts, partOfJob, type BankPlan, type FaultKind } from '@zabble/core';
+import {
+  FAULTS,
+  memberParts,
+  OPERATION_IDS,
+  partOfJob,
+  said,
+  type BankPlan,
+  type FaultKind,
+  type OperationId,
+} from '@zabble/core';
 import { selectJob, selectPlan } from '../../store/job/job.selectors';
 import { LogWriter } from '../../store/log/log-writer';
 import { Says } from '../../ui/says';
@@ -43,6 +52,10 @@ export class RecordEntry {
   protected readonly says = signal('');
   private readonly speech = inject(Speech);
   protected readonly faults = this.speech.options('fault', FAULTS);
+  protected readonly operations = OPERATION_IDS.map((id) => ({
+    value: id,
+    label: begun(this.speech.say(said('cost/operation', { id }))),
+  }));
   protected readonly drawers = computed(() =>
     this.bank().drawers.map(({ id, place, name }) => ({
       id,
@@ -65,10 +78,11 @@ export class RecordEntry {
     note: new FormControl('', { nonNullable: true }),
     mended: new FormControl('', { nonNullable: true }),
     minutes: new FormControl('', { nonNullable: true }),
+    operation: new FormControl<OperationId | ''>('', { nonNullable: true }),
   });
 
   protected write(): void {
-    const { fault, note, mended, minutes } = this.form.getRawValue();
+    const { fault, note, mended, minutes, operation } = this.form.getRawValue();
     const more = note.trim() ? { note: note.trim() } : {};
     switch (this.way()) {
       case 'fault':
@@ -88,7 +102,7 @@ export class RecordEntry {
         const spent = Number(minutes.trim().replace(',', '.'));
         if (!Number.isInteger(spent) || spent < 1 || spent > 100_000)
           return this.says.set($localize`Read “${minutes}”: whole minutes are wanted, from 1 on.`);
-        this.log.add({ kind: 'time', minutes: spent, ...more });
+        this.log.add({ kind: 'time', minutes: spent, ...(operation === '' ? {} : { operation }), ...more });
         break;
       }
       case 'photo':

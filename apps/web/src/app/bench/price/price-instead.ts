@@ -48,7 +48,11 @@ const KINDS: Readonly<Record<Kind, string>> = {
     <div class="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
       <label class="flex flex-col gap-1">
         <span i18n class="caption">Instead of</span>
-        <select class="write w-full" data-instead="from" (change)="from.set($any($event.target).value); to.set('')">
+        <select
+          class="write w-full"
+          data-testid="instead-of"
+          (change)="from.set($any($event.target).value); to.set('')"
+        >
           <option i18n value="">choose what can’t be had</option>
           @for (choice of used(); track keyOf(choice)) {
             <option [value]="keyOf(choice)" [selected]="keyOf(choice) === from()">
@@ -61,7 +65,7 @@ const KINDS: Readonly<Record<Kind, string>> = {
         <span i18n class="caption">Use</span>
         <select
           class="write w-full"
-          data-instead="to"
+          data-testid="instead"
           [disabled]="options().length === 0"
           (change)="to.set($any($event.target).value)"
         >

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { Views, type View } from '../../ui/views';
 import { Say } from '../../words/say';
 import { PriceBookView } from '../../shop/price-book';
+import { PriceAfter } from './price-after';
 import { PriceChart } from './price-chart';
 import { PriceDecided } from './price-decided';
 import { PriceHours } from './price-hours';
@@ -18,6 +19,7 @@ import { QuotesView } from './quotes-view';
   selector: 'z-price-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [
+    PriceAfter,
     PriceBookView,
     PriceChart,
     PriceDecided,
@@ -70,6 +72,9 @@ import { QuotesView } from './quotes-view';
         @case ('quotes') {
           <z-quotes-view />
         }
+        @case ('after') {
+          <z-price-after />
+        }
         @case ('book') {
           <z-price-book />
         }
@@ -89,6 +94,7 @@ export class PriceStep {
     { id: 'otherwise', name: $localize`Otherwise` },
     { id: 'instead', name: $localize`Use another` },
     { id: 'quotes', name: $localize`Quotes` },
+    { id: 'after', name: $localize`Afterwards` },
     { id: 'book', name: $localize`Price book` },
   ];
   protected readonly view = signal('bought');
