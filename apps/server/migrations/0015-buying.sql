@@ -57,6 +57,7 @@ CREATE TABLE IF NOT EXISTS orders (
   UNIQUE KEY orders_number (shop, number)
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE TABLE IF NOT EXISTS order_lines (
+  shop CHAR(36) CHARACTER SET ascii NOT NULL,
   order_id CHAR(36) CHARACTER SET ascii NOT NULL,
   line INT NOT NULL,
   price_key VARCHAR(200) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
@@ -70,6 +71,7 @@ CREATE TABLE IF NOT EXISTS order_lines (
 ) ENGINE = InnoDB DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 -- How much of a line each job is bought for; what comes with it beyond that is the drawer's.
 CREATE TABLE IF NOT EXISTS order_for (
+  shop CHAR(36) CHARACTER SET ascii NOT NULL,
   order_id CHAR(36) CHARACTER SET ascii NOT NULL,
   line INT NOT NULL,
   job_id CHAR(36) CHARACTER SET ascii NOT NULL,

@@ -62,12 +62,12 @@ export class OrderRepository {
     const [lines] = await this.pool.query<LineRow[]>(
       `SELECT order_id, line, price_key, what, unit, pack, packs, cents,
          DATE_FORMAT(arrived_on, '%Y-%m-%d') AS arrived_on
-       FROM order_lines WHERE order_id IN (?) ORDER BY order_id, line`,
-      [ids],
+       FROM order_lines WHERE shop = ? AND order_id IN (?) ORDER BY order_id, line`,
+      [shop, ids],
     );
     const [all] = await this.pool.query<ForRow[]>(
-      'SELECT order_id, line, job_id, count FROM order_for WHERE order_id IN (?) ORDER BY order_id, line, job_id',
-      [ids],
+      'SELECT order_id, line, job_id, count FROM order_for WHERE shop = ? AND order_id IN (?) ORDER BY order_id, line, job_id',
+      [shop, ids],
     );
     const of = grouped(all, ({ order_id, line }) => `${order_id} ${line}`);
     const linesOf = grouped(lines, ({ order_id }) => order_id);
@@ -102,7 +102,7 @@ export class OrderRepository {
          SELECT ?, ?, COALESCE(MAX(number), 0) + 1, ?, ?, ?, UTC_TIMESTAMP(3), ? FROM orders WHERE shop = ?`,
         [shop, id, supplier, byService, byService ? 'asked' : 'ordered', by, shop],
       );
-      for (const [at, line] of lines.entries()) await putLine(connection, id, at + 1, line);
+      for (const [at, line] of lines.entries()) await putLine(connection, shop, { id, at: at + 1 }, line);
       return 'made';
     });
   }
@@ -131,8 +131,8 @@ export class OrderRepository {
     await inTransaction(this.pool, async (connection) => {
       for (const line of lines) {
         const [{ affectedRows }] = await connection.execute<ResultSetHeader>(
-          'UPDATE order_lines SET arrived_on = UTC_DATE() WHERE order_id = ? AND line = ? AND arrived_on IS NULL',
-          [id, line],
+          'UPDATE order_lines SET arrived_on = UTC_DATE() WHERE shop = ? AND order_id = ? AND line = ? AND arrived_on IS NULL',
+          [shop, id, line],
         );
         if (affectedRows === 1) await spare(connection, shop, { id, line, sign: 1 });
       }
@@ -145,8 +145,8 @@ export class OrderRepository {
     return inTransaction(this.pool, async (connection) => {
       for (const line of lines) {
         const [{ affectedRows }] = await connection.execute<ResultSetHeader>(
-          'UPDATE order_lines SET arrived_on = NULL WHERE order_id = ? AND line = ? AND arrived_on IS NOT NULL',
-          [id, line],
+          'UPDATE order_lines SET arrived_on = NULL WHERE shop = ? AND order_id = ? AND line = ? AND arrived_on IS NOT NULL',
+          [shop, id, line],
         );
         if (affectedRows === 1) await spare(connection, shop, { id, line, sign: -1 });
       }
@@ -163,8 +163,8 @@ export class OrderRepository {
 
 async function putLine(
   connection: PoolConnection,
-  id: string,
-  at: number,
+  shop: ShopId,
+  { id, at }: { readonly id: string; readonly at: number },
   {
     key,
     what,
@@ -176,11 +176,11 @@ async function putLine(
   }: Omit<MakeOrder['lines'][number], 'cents'> & { cents?: number | null },
 ): Promise<void> {
   await connection.execute(
-    `INSERT INTO order_lines (order_id, line, price_key, what, unit, pack, packs, cents) VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
-    [id, at, key, what, unit, pack, packs, cents],
+    `INSERT INTO order_lines (shop, order_id, line, price_key, what, unit, pack, packs, cents) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    [shop, id, at, key, what, unit, pack, packs, cents],
   );
   for (const { job, count } of of)
-    await connection.execute('INSERT INTO order_for VALUES (?, ?, ?, ?)', [id, at, job, count]);
+    await connection.execute('INSERT INTO order_for VALUES (?, ?, ?, ?, ?)', [shop, id, at, job, count]);
 }
 
 /** What a line brings beyond what jobs want of it, into the drawer or out of it. Wood and sheets belong to the rack. */
@@ -193,10 +193,10 @@ async function spare(
     `INSERT INTO hardware_drawer (shop, price_key, what, unit, count)
      SELECT ?, l.price_key, l.what, l.unit, ? * (l.pack * l.packs - f.count)
      FROM order_lines l
-     JOIN (SELECT COALESCE(SUM(count), 0) AS count FROM order_for WHERE order_id = ? AND line = ?) f
-     WHERE l.order_id = ? AND l.line = ? AND l.price_key NOT LIKE 'material:%' AND l.pack * l.packs > f.count
+     JOIN (SELECT COALESCE(SUM(count), 0) AS count FROM order_for WHERE shop = ? AND order_id = ? AND line = ?) f
+     WHERE l.shop = ? AND l.order_id = ? AND l.line = ? AND l.price_key NOT LIKE 'material:%' AND l.pack * l.packs > f.count
      ON DUPLICATE KEY UPDATE count = hardware_drawer.count + VALUES(count)`,
-    [shop, sign, id, line, id, line],
+    [shop, sign, shop, id, line, shop, id, line],
   );
 }
 

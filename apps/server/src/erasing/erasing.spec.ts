@@ -58,7 +58,7 @@ describe('deleted jobs', () => {
       ...[randomUUID(), 'catch', id],
     ]);
     await pool.query("INSERT INTO settled SELECT shop, id, '{}', NOW() FROM jobs WHERE id = ?", [id]);
-    await pool.query('INSERT INTO order_for VALUES (?, 1, ?, 1)', [randomUUID(), id]);
+    await pool.query('INSERT INTO order_for SELECT shop, ?, 1, id, 1 FROM jobs WHERE id = ?', [randomUUID(), id]);
     await pool.query(
       "INSERT INTO bookings (shop, id, job_id, material, taken, brought, booked_at) SELECT shop, ?, id, 'm', '[]', '[]', NOW() FROM jobs WHERE id = ?",
       [randomUUID(), id],

@@ -64,9 +64,9 @@ export class QuoteService {
     const job = readJob(entries.length > 0 ? { ...document, log: entries } : document);
     const planned = plan(job);
     const words = wordsIn(ENGLISH, planned);
-    const { usual = {}, minutes = {}, finishes = FINISH_ROWS, waste = USUAL_WASTE } = settings;
+    const { usual = {}, minutes = {}, finishes = FINISH_ROWS, waste = USUAL_WASTE, credit = 0 } = settings;
     const book = new Map(prices.map((row) => [row.key, priceOf(row)]));
-    const cost = costOf(job, planned, { prices: book, usual, minutes, finishes, waste });
+    const cost = costOf(job, planned, { prices: book, usual, minutes, finishes, waste, credit });
     if (cost.totals.total <= 0) throw refuse(422, said('quote-of-nothing'));
     await quotes.add(shop, {
       ...{ id: randomUUID(), job: id, revision, currency },

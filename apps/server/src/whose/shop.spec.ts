@@ -4,6 +4,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { JobDocument } from '@zabble/core';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
+import { DrawerRepository } from '../buying/drawer-repository';
+import { OrderRepository } from '../buying/order-repository';
+import { buyingRevision } from '../buying/revision';
+import { SettledRepository } from '../costing/settled-repository';
 import { HabitRepository } from '../habits/repository';
 import { SettlingRepository } from '../found/settling-repository';
 import { JobListingRepository } from '../jobs/listing-repository';
@@ -103,6 +107,35 @@ describe('data of two shops', () => {
     await prices.replace(OWN_SHOP, [{ ...price, price: 70 }]);
     await prices.replace(OTHER, [{ ...price, price: 80 }]);
     expect((await prices.list(OWN_SHOP)).map((each) => each.price)).toEqual([70]);
+  });
+
+  it('is never seen or changed by the other: the drawer, what is laid aside, orders, and what jobs taught', async () => {
+    const [drawer, orders, settled] = [
+      new DrawerRepository(pool),
+      new OrderRepository(pool),
+      new SettledRepository(pool),
+    ];
+    const pin = { key: 'pin', what: 'pin', unit: 'piece', count: 9 };
+    await drawer.count(OWN_SHOP, pin, 0);
+    const aside = { id: ROW, of: [{ job: JOB, key: 'pin', count: 2 }] };
+    expect(await drawer.layAside(OTHER, aside)).toEqual({ key: 'pin', has: 0, takes: 2 });
+    expect(await drawer.layAside(OWN_SHOP, aside)).toBeUndefined();
+    await drawer.putBack(OTHER, ROW);
+    expect([await drawer.list(OTHER), await drawer.aside(OTHER)]).toEqual([[], []]);
+    expect((await drawer.list(OWN_SHOP)).map(({ count }) => count)).toEqual([7]);
+
+    const line = { key: 'hook', what: 'hook', unit: 'piece', pack: 10, packs: 1, for: [{ job: JOB, count: 4 }] };
+    const revision = await buyingRevision(pool, OWN_SHOP);
+    expect(await orders.make(OWN_SHOP, { id: ROW, revision, supplier: 'S', lines: [line] }, false)).toBe('made');
+    expect(await orders.list(OTHER)).toEqual([]);
+    expect(await orders.move(OTHER, ROW, ['ordered'], { state: 'off' })).toBe(false);
+    await orders.arrive(OTHER, ROW, [1]);
+    const [mine] = await orders.list(OWN_SHOP);
+    expect([mine?.state, mine?.lines[0]?.arrivedOn]).toEqual(['ordered', undefined]);
+    expect(await drawer.list(OTHER)).toEqual([]);
+
+    await settled.keep(OWN_SHOP, JOB, { work: [] });
+    expect([await settled.list(OTHER), await settled.list(OWN_SHOP)]).toEqual([[], [{ work: [] }]]);
   });
 
   it('two people count an item at once, and both counts count', async () => {

@@ -29,7 +29,9 @@ export interface Wanted {
 export function wantedOf(job: Job, id: string, { lines }: Cost): readonly Wanted[] {
   return lines.flatMap((line): readonly Wanted[] => {
     const { kind, what, unit, price } = line;
-    const amount = addUp(line.of.flatMap(({ from, amount: each }) => (from === 'rack' ? [] : [each])));
+    const amount = addUp(
+      line.of.flatMap(({ from, amount: each }) => (from === 'rack' || from === 'left-over' ? [] : [each])),
+    );
     if (amount.n <= 0n) return [];
     const key = kind === 'bought' ? `bought:${id}:${line.key.slice('bought:'.length)}` : line.key;
     const rack = rackable(job, line);

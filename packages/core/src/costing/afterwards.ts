@@ -115,7 +115,14 @@ function wasteOf(job: Job, plan: Plan): number | undefined {
   if (laid.length === 0) return undefined;
   const used = addUp(
     laid.flatMap(({ material: { sheet }, of: counted }) =>
-      sheet ? [times(area(sheet.length, sheet.width), addUp(counted.map(({ amount }) => amount)))] : [],
+      sheet
+        ? [
+            times(
+              area(sheet.length, sheet.width),
+              addUp(counted.flatMap(({ from, amount }) => (from === 'left-over' ? [] : [amount]))),
+            ),
+          ]
+        : [],
     ),
   );
   const materials = new Set(laid.map(({ material }) => material.id));

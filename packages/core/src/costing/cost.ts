@@ -52,7 +52,7 @@ export interface Cost {
 
 /** Counts and prices everything a plan asks for. Pure; bound by the parts of the plan. */
 export function costOf(job: Job, plan: Plan, settings: CostSettings): Cost {
-  const of = costed(job, plan, settings.waste);
+  const of = costed(job, plan, settings.waste, settings.credit);
   const finish = finishWork(of, settings.finishes);
   const lines = [...needsOf(of, finish).map((need) => lineOf(need, settings)), ...broughtIn(job.pricing)];
   const hour = settings.prices.get('hour');

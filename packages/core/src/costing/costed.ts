@@ -10,8 +10,10 @@ export interface Costed {
   readonly parts: readonly CutPart[];
   /** Percent that is lost of sheets that are not laid out yet. */
   readonly waste: number;
+  /** Percent of its share of a sheet that an off-cut which is kept is credited with. */
+  readonly credit: number;
 }
 
-export function costed(job: Job, planned: Plan = plan(job), waste = USUAL_WASTE): Costed {
-  return { job, plan: planned, parts: partsOf(job, planned).parts, waste };
+export function costed(job: Job, planned: Plan = plan(job), waste = USUAL_WASTE, credit = 0): Costed {
+  return { job, plan: planned, parts: partsOf(job, planned).parts, waste, credit };
 }

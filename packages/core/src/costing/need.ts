@@ -13,8 +13,8 @@ export type NeedKind = (typeof NEED_KINDS)[number];
 export interface ForWhat {
   readonly called: Said;
   readonly amount: Amount;
-  /** Counted by a layout kept in the job: as new sheets, or as pieces of the rack. */
-  readonly from?: 'layout' | 'rack';
+  /** Counted by a layout kept in the job: as new sheets, as pieces of the rack, or less what is left over and kept. */
+  readonly from?: 'layout' | 'rack' | 'left-over';
 }
 
 /** Something a job takes, counted by its plan; what makes the count is told one by one. */

@@ -13,6 +13,8 @@ export interface CostSettings {
   readonly finishes: readonly FinishRow[];
   /** Percent that is usually lost of sheets. */
   readonly waste?: number;
+  /** Percent that an off-cut which is kept is credited with; nothing where it is not said. */
+  readonly credit?: number;
   /** What the job leaves out. */
   readonly usual: UsualPricing;
   /** `2026-11-01`: by it old prices are told; nothing is old without it. */

@@ -1,5 +1,5 @@
-import { materialCalled, takenSheets, type CutPart, type TakenHere } from '../cutting';
-import type { Material } from '../job';
+import { materialCalled, sawOf, takenSheets, type CutPart, type TakenHere } from '../cutting';
+import type { Job, Material } from '../job';
 import { lyingIn } from '../sheets';
 import { said } from '../words';
 import { addUp, area, decimal, over, pieces, times, wholeUp, type Amount } from './amount';
@@ -28,13 +28,16 @@ export function sheetNeeds(of: Costed): readonly Need[] {
  * Whole sheets for all parts of every material that comes in sheets: of the layout kept in the job where that holds exactly
  * the parts of the plan, else by their area with the usual waste. A piece of the rack counts by its share of a sheet.
  */
-export function sheetsUsed({ job, parts, waste }: Costed): readonly SheetsUsed[] {
+export function sheetsUsed({ job, parts, waste, credit }: Costed): readonly SheetsUsed[] {
   const taken = takenSheets(job, parts);
   return job.materials.flatMap((material): readonly SheetsUsed[] => {
     const own = parts.filter((part) => part.material.id === material.id);
     if (!material.sheet || own.length === 0) return [];
     const laid = taken.filter((each) => each.material === material.id);
-    if (holdsAll(laid, own)) return [{ material, sheets: laid.length, of: byLayout(material, laid) }];
+    if (holdsAll(laid, own))
+      return [
+        { material, sheets: laid.length, of: [...byLayout(material, laid), ...leftOver(job, material, laid, credit)] },
+      ];
     const sheets = byArea(material.sheet, own, waste);
     const called = said('cost/sheets-by-area', { waste });
     return [{ material, sheets, of: [{ called, amount: pieces(sheets) }] }];
@@ -65,6 +68,26 @@ function byLayout({ id, sheet }: Material, laid: readonly TakenHere[]): readonly
       ? [{ called: said('cost/from-the-rack', { count: rack.length }), amount: addUp(rack), from: 'rack' as const }]
       : []),
   ];
+}
+
+/** What of new sheets is left over and large enough to be kept, at the shop’s credit of its share of a sheet. */
+function leftOver(
+  job: Job,
+  { id, sheet: size }: Material,
+  laid: readonly TakenHere[],
+  credit: number,
+): readonly ForWhat[] {
+  if (credit <= 0 || !size) return [];
+  const { offcut } = sawOf(job);
+  const isKept = ({ long, wide }: { readonly long: number; readonly wide: number }): boolean =>
+    (long >= offcut.length && wide >= offcut.width) || (wide >= offcut.length && long >= offcut.width);
+  const kept = laid
+    .filter(({ sheet: { stock } }) => stock === id)
+    .flatMap(({ sheet, blade }) => lyingIn(sheet, blade).filter((each) => each.piece === undefined && isKept(each)));
+  if (kept.length === 0) return [];
+  const share = over(addUp(kept.map(({ long, wide }) => area(long, wide))), area(size.length, size.width));
+  const amount = times(share, decimal(-credit / 100));
+  return [{ called: said('cost/left-over', { count: kept.length, percent: credit }), amount, from: 'left-over' }];
 }
 
 function byArea(sheet: NonNullable<Material['sheet']>, parts: readonly CutPart[], waste: number): number {

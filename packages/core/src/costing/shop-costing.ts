@@ -11,6 +11,8 @@ export interface ShopCosting {
   readonly finishes?: readonly FinishRow[];
   /** Percent that is usually lost of sheets. */
   readonly waste?: number;
+  /** Percent of its share of a sheet that an off-cut which is kept is credited with. */
+  readonly credit?: number;
 }
 
 export const NO_SHOP_COSTING: ShopCosting = {};
@@ -30,6 +32,7 @@ const shape = object<ShopCosting>({
   usual: optional(object<UsualPricing>(usualPricing)),
   minutes: optional(object<Minutes>(minutes)),
   waste: optional(number(0, 300)),
+  credit: optional(number(0, 100)),
   finishes: optional(list(finishRow, 0, 60)),
 });
 

@@ -4,7 +4,7 @@ import { said } from '../words';
 import { cutOutsMeet } from './case-cut-outs';
 import { lookOverDoors } from './case-doors';
 import { lookOverThings } from './case-things';
-import { keepOutsMet } from './case-keep-outs';
+import { keepOutsCrossed, keepOutsMet } from './case-keep-outs';
 import { lookOverMembers } from './case-members';
 import { lookOverSpace } from './case-space';
 import { roomToWork } from './case-room-to-work';
@@ -34,6 +34,7 @@ export function lookOverCase(looked: LookedAtCase): readonly Finding[] {
     ...lookOverSpace(looked),
     ...lookOverMembers(looked),
     ...keepOutsMet(looked),
+    ...keepOutsCrossed(looked),
     ...cutOutsMeet(looked),
     ...roomToWork(looked),
     ...lookOverDoors(looked),

@@ -109,6 +109,12 @@ const ROWS: readonly (readonly [code: string, fires: Row, holds: Row])[] = [
     { over: { keepOuts: [still], banks: [wholeBank('b1', 'left', 3, { slide: { ...slide, length: '22 in' } })] } },
     { over: { keepOuts: [still], banks: [wholeBank('b1', 'left', 3, { slide })] } },
   ],
+  // One shelf halfway up a compartment: a still that reaches up into it, with the room it needs, and one that does not.
+  [
+    'KEEP_OUT_CROSSED',
+    { over: { keepOuts: [{ ...still, height: '20 in' }], banks: [], shelves: [{ compartment: 'left', count: 1 }] } },
+    { over: { keepOuts: [{ ...still, height: '8 in' }], banks: [], shelves: [{ compartment: 'left', count: 1 }] } },
+  ],
   // In a left side, from its lower back corner: the rabbet of the back is 5.6 mm wide there.
   ['CUT_OUT_MEETS', { over: hole('5 mm', '10 in') }, { over: hole('6 mm', '10 in') }],
   // The side is 33 3/4 in high; its stretchers butt.

@@ -358,3 +358,53 @@ describe('two compartments changed with one another', () => {
     ]);
   });
 });
+
+describe('a lid and what opens over it', () => {
+  const CHEST = {
+    ...{ id: 'c1', name: 'Chest', style: 'frameless', layout: { id: 'in1' }, banks: [] },
+    build: { ...BUILD, width: '900 mm', height: '500 mm', depth: '450 mm', top: { kind: 'none' } },
+    lids: [{ id: 'l1', material: 'ash19', opens: 80, stay: true }],
+    at: { x: '0 mm', z: '0 mm' },
+  };
+  /** A case to its left that faces it, hung so high; its lower drawer comes out over the chest. */
+  const over = (y: string, x = '-600 mm', more: object = {}) => [
+    CHEST,
+    caseOf('c2', {
+      layout: { id: 'in2' },
+      banks: [{ ...DRAWERS, id: 'b2', compartment: 'in2' }],
+      at: { x, z: '-100 mm', y, turn: 90 },
+      ...more,
+    }),
+  ];
+  const LID = 'c1/l1';
+  const met = (cases: readonly object[]) => {
+    const { written, of } = planned(cases);
+    const { meetings } = written as unknown as { meetings: { a: string; b: string }[] };
+    return { pairs: meetings.filter(({ a, b }) => a === LID || b === LID), told: of('DRAWERS_MEET') };
+  };
+
+  it('meets the drawers that come out into its way, told as a pair, and taken in turn', () => {
+    const { pairs, told } = met(over('560 mm'));
+    expect(pairs.map(({ b }) => b)).toContain('c2/b2/d2');
+    expect(told.length).toBeGreaterThan(0);
+    const [{ remedies = [] } = {}] = told;
+    const [first] = remedies;
+    expect(first?.code).toBe('open-one-first');
+    expect(planned(over('560 mm'), undefined, first!.patches).of('DRAWERS_MEET')).toEqual([]);
+  });
+
+  it('meets it to the hundredth of a millimetre where it rises that far', () => {
+    const { written } = planned(over('1000 mm'));
+    const { lids } = written.cases[0] as unknown as { lids: { rise: number }[] };
+    // Fronts of the lower drawer begin a panel less their lap over the case’s lower edge; the line is the lid’s upper face, its 19.05 over the sides.
+    const least = 519.05 + lids[0]!.rise - (17.7 - 8);
+    expect(met(over(`${(least - 0.01).toFixed(4)} mm`)).pairs).not.toEqual([]);
+    expect(met(over(`${(least + 0.01).toFixed(4)} mm`)).pairs).toEqual([]);
+  });
+
+  it('meets nothing that is over it, or beside it', () => {
+    // It rises 450·sin 80° over a line at 500 mm and its own 19: a case hung at a metre is clear of it.
+    expect(met(over('1000 mm')).pairs).toEqual([]);
+    expect(met(over('560 mm', '-1300 mm')).pairs).toEqual([]);
+  });
+});

@@ -1,6 +1,6 @@
 import type { Case, Job } from '../job';
 import { meetingsOf, reached, roomOf, type Reached, type RoomPlan, type Way, type World } from '../travel';
-import { lidWays } from './lids';
+import { lidMeetings, lidWays } from './lids';
 import { leafInWay, leafName, movesOf, type Behind, type CaseMoves } from './movers';
 import type { CasePlan } from './types';
 
@@ -39,7 +39,9 @@ function worldOf(cases: readonly Standing[], { solids, movers }: RoomPlan, room:
   }
   const ways = moving.flatMap(({ name }) => found.get(name) ?? []);
   const lids = cases.flatMap(({ owner, plan }) => lidWays(owner, plan, all));
-  return { solids: all, ways, lids, room, meetings: meetingsOf(ways.map((way) => [way.mover, way] as const)) };
+  const overLids = cases.flatMap(({ owner, plan }) => lidMeetings(owner, plan, lids, ways));
+  const meetings = [...meetingsOf(ways.map((way) => [way.mover, way] as const)), ...overLids];
+  return { solids: all, ways, lids, room, meetings };
 }
 
 /** A leaf that stands before the opening farther than the tray stands from its edge keeps it in. */

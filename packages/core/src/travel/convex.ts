@@ -28,7 +28,7 @@ function within({ from, to }: Arc, angle: number): boolean {
 }
 
 /** How far a shape reaches in a direction. */
-function reach({ points, arcs }: Convex, way: Point): number {
+export function reach({ points, arcs }: Convex, way: Point): number {
   let most = -Infinity;
   for (const point of points) most = Math.max(most, dot(point, way));
   for (const arc of arcs)

@@ -1,4 +1,4 @@
-export { overlap, polygon, type Arc, type Convex } from './convex';
+export { overlap, polygon, reach, type Arc, type Convex } from './convex';
 export { meetingsOf, type Met, type Moved } from './meetings';
 export type { Leaf, Mover, Slider } from './mover';
 export { meetPoint, sides } from './outline';

@@ -13,7 +13,7 @@ export interface World {
   readonly solids: readonly Solid[];
   /** In the order of the file. */
   readonly ways: readonly Way[];
-  /** Lids: each turns in a plane of its own, upright from front to back, and meets nothing of the others. */
+  /** Lids: each turns in a plane of its own, upright from front to back. */
   readonly lids: readonly Way[];
   readonly meetings: readonly Met[];
   /** It stands in a room: there is a floor to stand on before it. */

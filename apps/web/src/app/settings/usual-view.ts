@@ -39,7 +39,7 @@ import { Says } from '../ui/says';
           inputmode="decimal"
           [placeholder]="usualWaste"
           [value]="shop.said().waste ?? ''"
-          (change)="waste($any($event.target).value)"
+          (change)="percent('waste', $any($event.target).value)"
         />
         @if (shop.learned().waste; as middle) {
           <span i18n class="caption"
@@ -47,6 +47,17 @@ import { Says } from '../ui/says';
             {middle.jobs, plural, =1 {1 job} other {{{ middle.jobs }} jobs}}</span
           >
         }
+      </label>
+      <label class="flex flex-col gap-1">
+        <span i18n class="caption">Off-cuts to keep are credited at so many per cent</span>
+        <input
+          class="write w-24"
+          type="text"
+          inputmode="decimal"
+          [placeholder]="0"
+          [value]="shop.said().credit ?? ''"
+          (change)="percent('credit', $any($event.target).value)"
+        />
       </label>
       <div class="flex flex-col items-start gap-1">
         <span i18n class="caption">An hour of work costs</span>
@@ -84,10 +95,10 @@ export class UsualView {
     this.shop.fetchLearned();
   }
 
-  protected waste(text: string): void {
+  protected percent(of: 'waste' | 'credit', text: string): void {
     const read = readNumber(text, $localize`a percentage is wanted, as 20 or 12.5`);
     this.says.set(read.ok ? '' : read.says);
-    if (read.ok) this.shop.sayWaste(read.value);
+    if (read.ok) this.shop.sayPercent(of, read.value);
   }
 
   protected people(text: string): void {

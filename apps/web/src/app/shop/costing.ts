@@ -40,8 +40,8 @@ export class ShopCostingState {
 
   /** As a price is reckoned with them on a day. */
   readonly settings = computed((): CostSettings => {
-    const { usual = {}, minutes = {}, finishes = FINISH_ROWS, waste = USUAL_WASTE } = this.said();
-    return { prices: this.book(), usual, minutes, finishes, waste };
+    const { usual = {}, minutes = {}, finishes = FINISH_ROWS, waste = USUAL_WASTE, credit = 0 } = this.said();
+    return { prices: this.book(), usual, minutes, finishes, waste, credit };
   });
 
   keep(prices: readonly BookPrice[]): void {
@@ -68,10 +68,10 @@ export class ShopCostingState {
     this.say(finishes ? { ...others, finishes } : others);
   }
 
-  /** Percent lost of sheets; nothing said: as usual. */
-  sayWaste(waste: number | undefined): void {
-    const { waste: _, ...others } = this.said();
-    this.say(waste === undefined ? others : { ...others, waste });
+  /** Percent lost of sheets, or credited for off-cuts that are kept; nothing said: as usual. */
+  sayPercent(of: 'waste' | 'credit', percent: number | undefined): void {
+    const { [of]: _, ...others } = this.said();
+    this.say(percent === undefined ? others : { ...others, [of]: percent });
   }
 
   fetchLearned(): void {

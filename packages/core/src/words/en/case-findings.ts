@@ -35,6 +35,8 @@ export const CASE_FINDINGS = {
     w: Words,
   ) =>
     `${w.form(places.length, { one: 'Drawer', other: 'Drawers' })} ${w.list(places.map((place) => String(place + 1)))} ${w.form(places.length, { one: 'comes', other: 'come' })} into “${thing}”${over === undefined ? ': no slide is short enough before it' : `, by ${w.size(over)}`}. Shorter drawers there, or fewer, keep clear of it.`,
+  KEEP_OUT_CROSSED: ({ thing, member }: { thing: string; member: Said }, w: Words) =>
+    `“${thing}” and ${w.say(member)} want the same place: move one of them, or leave the room it needs.`,
   CUT_OUT_MEETS: ({ member, what }: { member: string; what: keyof typeof MET }) =>
     `A hole in ${member} ${MET[what]}: move it, or make it smaller.`,
   NO_ROOM_TO_WORK: (p: { nodes: readonly string[]; least: Length; need: Length; screws: boolean }, w: Words) =>

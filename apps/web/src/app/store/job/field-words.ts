@@ -208,6 +208,7 @@ export const FIELD_WORDS: Readonly<Record<string, string>> = {
   onBench: $localize`fixed on the bench`,
   opening: $localize`opening`,
   opens: $localize`opens by`,
+  operation: $localize`on what kind of work`,
   order: $localize`order`,
   out: $localize`out`,
   over: $localize`over`,
