@@ -8,6 +8,7 @@ import { provideStore } from '@ngrx/store';
 import type { BuyingKept, MakeOrder } from '@zabble/contract';
 import { shown, type JobDocument } from '@zabble/core';
 import { jobFeature } from '../store/job/job.reducer';
+import { Who } from '../device/who';
 import { ShopCostingState } from '../shop/costing';
 import { INVENTED } from '../words/invented.spec-data';
 import { LANGUAGE } from '../words/speech';
@@ -45,10 +46,12 @@ function begun() {
 describe('what is bought', () => {
   it('is ordered from the list as it was last told, for the jobs it is short for', () => {
     const { state, slides, sent } = begun();
+    TestBed.inject(Who).set('№ 2');
     state.order('№ 1', [slides()]);
     const { request } = sent();
     const { lines, revision, supplier } = request.body as MakeOrder;
     expect([supplier, revision]).toEqual(['№ 1', 4]);
+    expect(request.body).toMatchObject({ by: '№ 2' });
     expect(lines).toHaveLength(1);
     expect(lines[0]).toMatchObject({ key: SLIDES, packs: 4, pack: 1, for: [{ job: 'j', count: 4 }] });
   });

@@ -17,6 +17,7 @@ import {
   type StockItemOf,
 } from '@zabble/core';
 import type { Observable } from 'rxjs';
+import { Who } from '../device/who';
 import { handOver } from '../device/hand-over';
 import { asking, keepingSaid } from '../server-api/asking';
 import { BuyingApi } from '../server-api/buying-api';
@@ -39,6 +40,7 @@ export class BuyingState {
   private readonly rackApi = inject(RackApi);
   private readonly costing = inject(ShopCostingState);
   private readonly speech = inject(Speech);
+  private readonly who = inject(Who);
   readonly suppliers = inject(Suppliers);
   readonly jobs = inject(ChosenJobs);
   readonly says = signal('');
@@ -109,7 +111,7 @@ export class BuyingState {
     const id = this.underway.get(text) ?? newId();
     this.underway.set(text, id);
     this.ask(
-      this.api.order({ id, ...wish }),
+      this.api.order({ id, ...wish, ...this.byWhom() }),
       (kept) => {
         this.underway.delete(text);
         this.kept.set(kept);
@@ -126,7 +128,7 @@ export class BuyingState {
       jobs.flatMap(({ job, store }) => (store.n > 0n ? [{ job, key, count: shown(store) }] : [])),
     );
     this.ask(
-      this.api.layAside({ id: newId(), of }),
+      this.api.layAside({ id: newId(), of, ...this.byWhom() }),
       (answer) => this.arrivedAs(answer, $localize`It is laid aside.`),
       () => this.look(),
     );
@@ -149,7 +151,7 @@ export class BuyingState {
   }
 
   arrived({ id, number }: Order, lines?: readonly number[]): void {
-    this.ask(this.api.arrived(id, lines ? { lines: [...lines] } : {}), (answer) =>
+    this.ask(this.api.arrived(id, { ...(lines ? { lines: [...lines] } : {}), ...this.byWhom() }), (answer) =>
       this.arrivedAs(answer, $localize`Of order ${number} it is marked as here.`),
     );
   }
@@ -183,6 +185,12 @@ export class BuyingState {
       (kept) => this.kept.set(kept),
       () => this.look(),
     );
+  }
+
+  /** Who does it, where this device knows. */
+  private byWhom(): { readonly by?: string } {
+    const name = this.who.name().slice(0, 60);
+    return name === '' ? {} : { by: name };
   }
 
   private wished({ key, what, unit, pack, packs, packCents, of }: BuyLine): OrderWishLine {

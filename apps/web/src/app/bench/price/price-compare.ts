@@ -2,13 +2,14 @@ import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import type { Cost } from '@zabble/core';
 import { CentsPipe } from '../../shop/cents';
 import { Say } from '../../words/say';
+import { PriceChart } from './price-chart';
 import type { Variant } from './variant';
 
 /** What the job costs now and what it would, line by line; what takes it over stands beside the sums. */
 @Component({
   selector: 'z-price-compare',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [CentsPipe, Say],
+  imports: [CentsPipe, PriceChart, Say],
   template: `<div class="flex flex-wrap items-end gap-x-8 gap-y-2" role="status">
       <span class="flex flex-col">
         <span i18n class="caption">Now</span>
@@ -29,6 +30,11 @@ import type { Variant } from './variant';
     }
     @if (variant().cost.lacking.length > 0) {
       <p i18n class="text-ochre">Some of what it takes has no price yet: the sum is without it.</p>
+    }
+    @defer (on immediate) {
+      <z-price-chart [cost]="now()" [other]="variant().cost" />
+    } @placeholder {
+      <p i18n class="caption">Drawing the chart …</p>
     }
     <table class="w-full border-collapse">
       <thead class="caption border-b-2 border-edge text-left">

@@ -55,7 +55,7 @@ import { QuotesView } from './quotes-view';
         }
         @case ('parts') {
           @defer (on immediate) {
-            <z-price-chart />
+            <z-price-chart [cost]="cost()" />
           } @placeholder {
             <p i18n class="caption">Drawing the chart …</p>
           }
@@ -84,6 +84,7 @@ import { QuotesView } from './quotes-view';
 })
 export class PriceStep {
   private readonly price = inject(PriceState);
+  protected readonly cost = this.price.cost;
   private readonly quotes = inject(QuotesState);
   protected readonly noted = computed(() => [...this.quotes.findings(), ...this.price.findings()]);
   protected readonly views: readonly View[] = [
