@@ -99,6 +99,18 @@ describe('what is bought', () => {
     expect([slides().packs, state.layable().map(({ key }) => key)]).toEqual([0, [SLIDES]]);
   });
 
+  it('leaves out a job that is gone, and says so, without waiting for it', async () => {
+    const { server } = begun();
+    const jobs = TestBed.inject(ChosenJobs);
+    jobs.choose(['j', 'gone']);
+    expect(jobs.waits()).toBe(true);
+    server.expectOne('/api/jobs/gone/file').flush(new Blob(['{}']), { status: 404, statusText: '' });
+    await new Promise((done) => setTimeout(done));
+    expect(jobs.waits()).toBe(false);
+    expect(jobs.unread()).toHaveLength(1);
+    expect(jobs.wanted().map(({ job }) => job)).toEqual(['j']);
+  });
+
   it('tells which gates opened, and which could not', () => {
     const { state, server } = begun();
     const order = { ...{ id: 'o', number: 3, supplier: '', byService: false, madeAt: '', madeBy: '' }, lines: [] };

@@ -77,15 +77,22 @@ export class ChosenJobs {
   }
 
   private fetch(id: string): void {
-    this.ask(this.api.file(id).pipe(mergeMap(({ body }) => from((body ?? new Blob()).text()))), (text) => {
-      const reading = readJobFile(text);
-      if (!reading.ok) {
-        const [first] = reading.errors;
-        return this.take({ id, name: this.nameOf(id), says: first ? this.speech.say(first.said) : '' });
-      }
-      const job = withReadings(reading.job);
-      this.take({ id, name: job.name, planned: { job, plan: plan(job) } });
-    });
+    const text = this.api.file(id).pipe(mergeMap(({ body }) => from((body ?? new Blob()).text())));
+    this.ask(
+      text,
+      (file) => this.read(id, file),
+      () => this.take({ id, name: this.nameOf(id), says: this.says() }),
+    );
+  }
+
+  private read(id: string, file: string): void {
+    const reading = readJobFile(file);
+    if (!reading.ok) {
+      const [first] = reading.errors;
+      return this.take({ id, name: this.nameOf(id), says: first ? this.speech.say(first.said) : '' });
+    }
+    const job = withReadings(reading.job);
+    this.take({ id, name: job.name, planned: { job, plan: plan(job) } });
   }
 
   private take(job: Fetched): void {

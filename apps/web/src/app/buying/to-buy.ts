@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
-import { shown, type BuyLine, type FromSupplier } from '@zabble/core';
+import { isOld, shown, type BuyLine, type FromSupplier } from '@zabble/core';
 import { CentsPipe } from '../shop/cents';
 import { CountedPipe, unitCalled } from '../shop/counted';
 import { PriceCell } from '../shop/price-cell';
@@ -59,6 +59,11 @@ export class ToBuy {
       ...told(ordered, $localize`ordered`),
       ...told(arrived, $localize`arrived`),
     ];
+  }
+
+  /** By the day this device has. */
+  protected isOld({ price }: BuyLine): boolean {
+    return price !== undefined && isOld(price, new Date().toISOString().slice(0, 10));
   }
 
   protected some({ n }: BuyLine['short']): boolean {
