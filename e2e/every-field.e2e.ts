@@ -12,6 +12,7 @@ const EXCEPT: readonly (readonly [field: RegExp, why: string])[] = [
   [/^log\[\]/, 'written by what is done at the case, never set: see record.e2e'],
   [/\.opening\.height\[\]\.drawer$/, 'a tape laid upright has no drawer’s level'],
   [/\.sheets\[\]\.panel\b/, 'how a sheet is cut up, as the search found it; kept by taking the layout'],
+  [/\.sheets\[\]\.price$/, 'of a piece of the rack, kept with the layout that takes it'],
   [/\.sheets\[\]\.(begun|done)\b/, 'written by cutting a sheet step by step: see cut.e2e'],
   [
     /^cases\[\]\.(build|layout|shelves|keepOuts|cutOuts|measured|doors)\b/,

@@ -12,6 +12,10 @@ export const FIELD_NOTES: Readonly<Record<string, FieldNote>> = {
   step: { without: '1/64 in or 0.5 mm', says: 'the finest step shown; it rounds nothing' },
   'materials[].thickness': { says: 'as measured, not as named' },
   'materials[].sheet': { says: 'of sheet goods' },
+  'cutting.layouts[].sheets[].price': {
+    without: 'its share of a sheet',
+    says: 'what a piece of the rack was booked in at; 0 is free',
+  },
   'materials[].price': { says: 'of a sheet, or of what `price_per` says, in the shop’s currency; 0 is free' },
   'materials[].price_per': {
     without: '`bdft` in inches, `m3` in millimetres',

@@ -40,6 +40,33 @@ describe('sheets of a layout that is kept', () => {
     expect(wanted.rack).toBeUndefined();
   });
 
+  it('from the rack cost what they were booked in at, whatever a sheet costs now; without a price their share of one', () => {
+    const path = 'cutting.layouts[0].sheets[0]';
+    const rack = { path: `${path}.stock`, value: 'rack-1' };
+    const priced100 = priced([['material:ply12', 100]]);
+    const sums = (...patches: Parameters<typeof counted>[1][]) => {
+      const own = counted(taken, ...patches);
+      const cost = costs(own, priced100);
+      const wanted = wantedOf(own.job, 'j', cost);
+      return {
+        lines: cost.lines.flatMap(({ key, total }) => (/(material|rack):ply12/.test(key) ? [[key, total]] : [])),
+        wanted: wanted.flatMap(({ key, amount }) => (/(material|rack):ply12/.test(key) ? [[key, shown(amount)]] : [])),
+      };
+    };
+    const others = layout.sheets.length - 1;
+    expect(sums(rack).lines).toEqual([['material:ply12', 10_000 * layout.sheets.length]]);
+    // Of the rack nothing is bought.
+    expect(sums(rack).wanted).toEqual([['material:ply12', others]]);
+    const booked = sums(rack, { path: `${path}.price`, value: 31.5 });
+    expect(booked.lines).toEqual([
+      ['material:ply12', 10_000 * others],
+      ['rack:ply12:s0', 3150],
+    ]);
+    expect(booked.wanted).toEqual([['material:ply12', others]]);
+    // Free where it is said so.
+    expect(sums(rack, { path: `${path}.price`, value: 0 }).lines[1]).toEqual(['rack:ply12:s0', 0]);
+  });
+
   it('teach how much of them was lost', () => {
     const area = of.parts
       .filter(({ material }) => material.id === 'ply12')

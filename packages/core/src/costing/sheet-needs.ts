@@ -13,20 +13,38 @@ export interface SheetsUsed {
   readonly material: Material;
   readonly sheets: number;
   readonly of: readonly ForWhat[];
+  /** Pieces of the rack with a price of their own: not in `of`. */
+  readonly booked: readonly Booked[];
+}
+
+interface Booked {
+  readonly id: string;
+  readonly price: number;
 }
 
 /** Whole sheets of every material that comes in them; what one costs, where the job tells. */
 export function sheetNeeds(of: Costed): readonly Need[] {
-  return sheetsUsed(of).map(({ material, of: counted }): Need => {
+  return sheetsUsed(of).flatMap(({ material, of: counted, booked }): readonly Need[] => {
     const key = `material:${material.id}`;
     const own = material.price === undefined ? {} : { own: priceOfOne(key, 'sheet', centsOf(material.price)) };
-    return { kind: 'sheets', key, what: materialCalled(material), unit: 'sheet', of: counted, ...own };
+    const bought: Need = { kind: 'sheets', key, what: materialCalled(material), unit: 'sheet', of: counted, ...own };
+    return [bought, ...booked.map((piece) => bookedNeed(material, piece))];
   });
+}
+
+/** A piece of the rack that was booked in at a price of its own: it costs that, whatever a sheet costs now. */
+function bookedNeed(material: Material, { id, price }: Booked): Need {
+  const key = `rack:${material.id}:${id}`;
+  const called = said('cost/from-the-rack', { count: 1 });
+  const what = said('cost/rack-piece', { name: material.name });
+  const of = [{ called, amount: pieces(1), from: 'rack' as const }];
+  return { kind: 'sheets', key, what, unit: 'piece', of, own: priceOfOne(key, 'piece', centsOf(price)) };
 }
 
 /**
  * Whole sheets for all parts of every material that comes in sheets: of the layout kept in the job where that holds exactly
- * the parts of the plan, else by their area with the usual waste. A piece of the rack counts by its share of a sheet.
+ * the parts of the plan, else by their area with the usual waste. A piece of the rack counts by its share of a sheet, or at
+ * the price it was booked in at.
  */
 export function sheetsUsed({ job, parts, waste, credit }: Costed): readonly SheetsUsed[] {
   const taken = takenSheets(job, parts);
@@ -36,11 +54,14 @@ export function sheetsUsed({ job, parts, waste, credit }: Costed): readonly Shee
     const laid = taken.filter((each) => each.material === material.id);
     if (holdsAll(laid, own))
       return [
-        { material, sheets: laid.length, of: [...byLayout(material, laid), ...leftOver(job, material, laid, credit)] },
+        {
+          ...{ material, sheets: laid.length, booked: bookedOf(material, laid) },
+          of: [...byLayout(material, laid), ...leftOver(job, material, laid, credit)],
+        },
       ];
     const sheets = byArea(material.sheet, own, waste);
     const called = said('cost/sheets-by-area', { waste });
-    return [{ material, sheets, of: [{ called, amount: pieces(sheets) }] }];
+    return [{ material, sheets, booked: [], of: [{ called, amount: pieces(sheets) }] }];
   });
 }
 
@@ -55,10 +76,13 @@ export function holdsAll(laid: readonly TakenHere[], parts: readonly CutPart[]):
   );
 }
 
+const bookedOf = ({ id: material }: Material, laid: readonly TakenHere[]): readonly Booked[] =>
+  laid.flatMap(({ id, price, sheet: { stock } }) => (stock === material || price === undefined ? [] : [{ id, price }]));
+
 function byLayout({ id, sheet }: Material, laid: readonly TakenHere[]): readonly ForWhat[] {
   const whole = laid.filter(({ sheet: { stock } }) => stock === id).length;
   const rack = laid
-    .filter(({ sheet: { stock } }) => stock !== id)
+    .filter(({ sheet: { stock }, price }) => stock !== id && price === undefined)
     .map(({ sheet: { length, width } }): Amount =>
       sheet ? over(area(length, width), area(sheet.length, sheet.width)) : pieces(1),
     );

@@ -12,6 +12,8 @@ export interface TakenHere extends MaterialLayout {
   readonly path: string;
   /** The blade and the trim it was laid out for. */
   readonly blade: Blade;
+  /** What a piece of the rack was booked in at. */
+  readonly price?: number;
   /** How many of its steps are done, of how many. */
   readonly done: number;
   readonly steps: number;
@@ -28,7 +30,7 @@ export function takenSheets(job: Job, parts: readonly CutPart[]): readonly Taken
   const byName = new Map(parts.map((part) => [part.name, part]));
   const { over } = sawOf(job);
   return (job.cutting?.layouts ?? []).flatMap(({ material, kerf, trim, sheets }, l) =>
-    sheets.map(({ id, stock, length, width, panel, begun, done = 0 }, s): TakenHere => {
+    sheets.map(({ id, stock, length, width, panel, price, begun, done = 0 }, s): TakenHere => {
       const sheet = { stock, length, width, panel };
       const blade = { kerf, trim };
       const lying = lyingIn(sheet, blade).flatMap(({ piece, ...at }) =>
@@ -53,6 +55,7 @@ export function takenSheets(job: Job, parts: readonly CutPart[]): readonly Taken
         begun: begun !== undefined || done > 0 || cut.length > 0,
         finished: done >= steps || (lying.length > 0 && cut.length === lying.length),
         amiss: amiss.map(({ piece }) => piece),
+        ...(price === undefined ? {} : { price }),
       };
     }),
   );

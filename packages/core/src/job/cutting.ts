@@ -75,6 +75,8 @@ export interface TakenSheetOf<L> {
   readonly length: L;
   readonly width: L;
   readonly panel: SawnPanelOf<L>;
+  /** What the piece of the rack was booked in at, in the shop's currency; 0 is free. */
+  readonly price?: number;
   /** From when on it is not laid out again. */
   readonly begun?: Deed;
   /** How many of its steps are done. */

@@ -36,9 +36,10 @@ export function minorOf(job: JobDocument): number {
 }
 
 function isOfFive(job: JobDocument): boolean {
-  const { materials, cases, log = [] } = job;
+  const { materials, cases, cutting, log = [] } = job;
   return (
     has(job, 'survey', 'finish', 'pricing') ||
+    (cutting?.layouts ?? []).some(({ sheets }) => sheets.some((sheet) => has(sheet, 'price'))) ||
     log.some((entry) => entry.kind === 'time' && entry.operation !== undefined) ||
     materials.some((each) => has(each, 'price_per', 'board')) ||
     cases.some(

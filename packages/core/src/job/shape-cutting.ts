@@ -109,6 +109,7 @@ const layouts = list(
           length: required(some),
           width: required(some),
           panel: required(panel),
+          price: optional(number(0, 1_000_000)),
           begun: gate,
           done: optional(number(0, 10_000, 'whole')),
         }),

@@ -92,6 +92,7 @@ export const COSTING = {
   'cost/finish': ({ row }: { row: string }) => FINISHES[row] ?? row,
   'cost/finish-of': ({ parts, faces }: { parts: readonly string[]; faces: 'show' | 'both' }, w: Words) =>
     `${w.list(parts)}, ${faces === 'both' ? 'both faces' : 'what shows'}`,
+  'cost/rack-piece': ({ name }: { name: string }) => `a piece of the rack: ${name}`,
   'cost/left-over': ({ count, percent }: { count: number; percent: number }, w: Words) =>
     `less ${w.count(count, { one: 'off-cut', other: 'off-cuts' })} to keep, at ${percent} %`,
   'cost/whole-job': 'the job as a whole',

@@ -5,6 +5,7 @@ import { JobEdits } from '../../store/job/job-edits';
 import { jobFeature } from '../../store/job/job.reducer';
 import { Who } from '../../device/who';
 import { CutState, type ShownSheet } from './cut-state';
+import { Rack } from './rack';
 import { cutPatch } from './records';
 import { againPatch, namesOn, partsOfStep, stepPatches, takePatch } from './taken-edits';
 
@@ -14,6 +15,7 @@ export class SheetWalk {
   private readonly state = inject(CutState);
   private readonly edits = inject(JobEdits);
   private readonly who = inject(Who);
+  private readonly rack = inject(Rack);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
 
   /** The sheets found of a material are kept as they are. */
@@ -86,7 +88,12 @@ export class SheetWalk {
     if (!document || !first) return undefined;
     const effort = this.state.effortOf(material);
     const sheets = found.map(({ sheet }) => sheet);
-    return takePatch(document, { material, sheets, blade: first.blade, ...effort }, this.who.deed());
+    const prices = new Map(
+      (this.rack.entries() ?? []).flatMap(({ id, item: { price } }) =>
+        price === undefined ? [] : [[id, price] as const],
+      ),
+    );
+    return takePatch(document, { material, sheets, blade: first.blade, prices, ...effort }, this.who.deed());
   }
 
   /** Those of these parts that are not cut yet, marked as cut in the size they lie in the sheet: it may be over theirs. */

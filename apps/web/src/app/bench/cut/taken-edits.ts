@@ -25,6 +25,8 @@ export interface FoundLayout {
   readonly blade: Blade;
   readonly seed: number;
   readonly tries: number;
+  /** What pieces of the rack were booked in at, by their ids. */
+  readonly prices: ReadonlyMap<string, number>;
 }
 
 /** The sheets written down with the job, and the id each got. */
@@ -36,7 +38,9 @@ export function takePatch(document: JobDocument, found: FoundLayout, deed: Deed)
   const sheets = found.sheets.map(({ stock, length, width, panel }) => {
     const id = firstFree([...taken, ...ids], (number) => `s${number}`, 1);
     ids.push(id);
-    return { id, stock, length: write(length), width: write(width), panel: written(panel, document.unit) };
+    const price = found.prices.get(stock);
+    const size = { length: write(length), width: write(width), panel: written(panel, document.unit) };
+    return { id, stock, ...size, ...(price === undefined ? {} : { price }) };
   });
   const { material, seed, tries, blade } = found;
   const layout: Written = { material, seed, tries, kerf: write(blade.kerf), trim: write(blade.trim), sheets, ...deed };
