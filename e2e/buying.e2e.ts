@@ -111,17 +111,17 @@ test('a supplier that fails is told in a sentence each time; nothing is lost or 
     await view(page, 'To buy');
   };
   const press = () => page.getByRole('button', { name: `Order from ${HARDWARE}` }).click();
-  const newest = async (number: number): Promise<Locator> => {
-    await expect(page.getByText(`Order ${number} to ${HARDWARE} is made.`)).toBeVisible();
+  const newest = async (number: number, became: string): Promise<Locator> => {
+    await expect(page.getByText(`Order ${number} to ${HARDWARE} ${became}`)).toBeVisible();
     await view(page, 'Orders');
     return order(page, number);
   };
   await behave('has not the first thing asked for');
   await press();
-  await expect(await newest(2)).toContainText(/refused.*has no .*: nothing was ordered\./s);
+  await expect(await newest(2, 'was refused')).toContainText(/refused.*has no .*: nothing was ordered\./s);
   await behave('takes orders and does not answer');
   await press();
-  const silent = await newest(3);
+  const silent = await newest(3, 'is not answered yet');
   await expect(silent).toContainText('did not answer: whether it has the order is not known.');
   // It counts as ordered: the list asks for nothing of it again.
   await view(page, 'To buy');
@@ -134,13 +134,13 @@ test('a supplier that fails is told in a sentence each time; nothing is lost or 
   await page.getByRole('checkbox', { name: 'Splicing bench' }).check();
   await behave('asks four per cent more');
   await press();
-  const dear = await newest(4);
+  const dear = await newest(4, 'was refused');
   await expect(dear).toContainText('asks another price for');
   await dear.getByRole('button', { name: 'Take its prices into the book' }).click();
   await expect(page.getByText('Its prices are in the book: order again from the list.')).toBeVisible();
   await view(page, 'To buy');
   await press();
-  await expect(await newest(5)).toContainText('took the order and promises it for');
+  await expect(await newest(5, 'is made.')).toContainText('took the order and promises it for');
   // What arrives after the day it is wanted by is told.
   await view(page, 'To buy');
   await page.getByLabel('Everything is wanted by').fill(new Date().toISOString().slice(0, 10));

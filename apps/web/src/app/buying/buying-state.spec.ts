@@ -69,7 +69,16 @@ describe('what is bought', () => {
     state.order('№ 1', lines);
     const again = sent();
     expect((again.request.body as MakeOrder).id).toBe(id);
-    again.flush({ ...NOTHING, revision: 5 });
+    const order = { id, number: 8, supplier: '№ 1', byService: true, madeAt: '', madeBy: '', lines: [] };
+    again.flush({ ...NOTHING, revision: 5, orders: [{ ...order, state: 'refused' }] });
+    // It is not said to be made where it is refused.
+    const refused = state.done();
+    state.order('№ 1', lines);
+    const last = sent();
+    const made = { ...order, id: (last.request.body as MakeOrder).id };
+    last.flush({ ...NOTHING, revision: 6, orders: [{ ...made, state: 'ordered' }] });
+    expect(refused).not.toBe('');
+    expect(state.done()).not.toBe(refused);
     state.order('№ 1', [slides()]);
     expect((sent().request.body as MakeOrder).id).not.toBe(id);
   });

@@ -116,7 +116,7 @@ export class BuyingState {
         this.underway.delete(text);
         this.kept.set(kept);
         const made = kept.orders.find((order) => order.id === id);
-        if (made) this.done.set($localize`Order ${made.number} to ${supplier} is made.`);
+        if (made) this.done.set(madeSaid(made));
       },
       () => this.look(),
     );
@@ -225,6 +225,13 @@ export class BuyingState {
           .map(({ what }) => ({ what: said('text', { text: what }), ...(expectedOn ? { expectedOn } : {}) })),
       ),
   );
+}
+
+/** What became of an order: made only where it is. */
+function madeSaid({ number, supplier, state }: Order): string {
+  if (state === 'refused') return $localize`Order ${number} to ${supplier} was refused\: why stands at Orders.`;
+  if (state === 'asked') return $localize`Order ${number} to ${supplier} is not answered yet\: see Orders.`;
+  return $localize`Order ${number} to ${supplier} is made.`;
 }
 
 /** As the device has it. */
