@@ -183,7 +183,7 @@ async function putLine(
     await connection.execute('INSERT INTO order_for VALUES (?, ?, ?, ?, ?)', [shop, id, at, job, count]);
 }
 
-/** What a line brings beyond what jobs want of it, into the drawer or out of it. Wood and sheets belong to the rack. */
+/** What a line brings beyond what jobs want of it, into the drawer or out of it. Wood and sheets belong to the rack, what is bought in to its job. */
 async function spare(
   connection: PoolConnection,
   shop: ShopId,
@@ -194,7 +194,7 @@ async function spare(
      SELECT ?, l.price_key, l.what, l.unit, ? * (l.pack * l.packs - f.count)
      FROM order_lines l
      JOIN (SELECT COALESCE(SUM(count), 0) AS count FROM order_for WHERE shop = ? AND order_id = ? AND line = ?) f
-     WHERE l.shop = ? AND l.order_id = ? AND l.line = ? AND l.price_key NOT LIKE 'material:%' AND l.pack * l.packs > f.count
+     WHERE l.shop = ? AND l.order_id = ? AND l.line = ? AND l.price_key NOT LIKE 'material:%' AND l.price_key NOT LIKE 'bought:%' AND l.pack * l.packs > f.count
      ON DUPLICATE KEY UPDATE count = hardware_drawer.count + VALUES(count)`,
     [shop, sign, shop, id, line, shop, id, line],
   );

@@ -1,5 +1,5 @@
 import type { Order } from '@zabble/contract';
-import { ENGLISH, millimetres, orderRows, said, wordsIn } from '@zabble/core';
+import { ENGLISH, millimetres, orderedCents, orderRows, said, wordsIn } from '@zabble/core';
 import { dayInWords } from '../http/told';
 import type { Paper } from './paper';
 import { MARGIN, Pdf } from './pdf';
@@ -57,7 +57,7 @@ export function orderPdf({ order, paper }: OrderOnPaper, { fonts }: { readonly f
     if (at + ROW + 4 * (lines - 1) > pdf.height - MARGIN - 8) begin();
     row(cells, 'plain', lines);
   }
-  const sum = order.lines.reduce((all, { cents = 0, packs }) => all + cents * packs, 0);
+  const sum = order.lines.reduce((all, line) => all + (orderedCents(line) ?? 0), 0);
   row(['', words.say(said('buy/together')), '', '', '', (sum / 100).toFixed(2)], 'bold');
   return pdf.finish({ mark: false });
 }

@@ -1,7 +1,7 @@
 import { Clipboard } from '@angular/cdk/clipboard';
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import type { Order, OrderLine } from '@zabble/contract';
-import { CSV, orderLabel, orderRows, orderText, readOrderLabel } from '@zabble/core';
+import { CSV, orderedCents, orderLabel, orderRows, orderText, readOrderLabel } from '@zabble/core';
 import Papa from 'papaparse';
 import { handOver } from '../device/hand-over';
 import { CentsPipe } from '../shop/cents';
@@ -72,7 +72,7 @@ export class OrdersView {
   }
 
   protected total({ lines }: Order): number {
-    return lines.reduce((sum, { cents = 0, packs }) => sum + cents * packs, 0);
+    return lines.reduce((sum, line) => sum + (orderedCents(line) ?? 0), 0);
   }
 
   /** A label of a line, read by a scanner or by a person: what it names is here. */

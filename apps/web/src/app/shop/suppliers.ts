@@ -1,36 +1,22 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, Injectable } from '@angular/core';
 import type { ShopRow } from '@zabble/contract';
 import type { Supplier } from '@zabble/core';
-import { asking, keepingSaid } from '../server-api/asking';
-import { ShopApi } from '../server-api/shop-api';
+import { ShopRows } from './shop-rows';
 
 /** Who sells to the shop, one row to a name. */
 @Injectable({ providedIn: 'root' })
-export class Suppliers {
-  private readonly api = inject(ShopApi);
-  readonly says = signal('');
-  readonly kept = signal<readonly ShopRow<Supplier>[]>([]);
+export class Suppliers extends ShopRows<Supplier> {
   readonly rows = computed(() => this.kept().map(({ row }) => row));
-  private readonly ask = asking(this.says);
-  private readonly lookAgain = asking(keepingSaid(this.says));
 
-  constructor() {
-    this.look();
+  protected override list() {
+    return this.api.suppliers();
   }
 
-  keep(row: Supplier): void {
-    this.ask(this.api.keepSupplier(row), () => this.look());
+  protected override put(row: Supplier) {
+    return this.api.keepSupplier(row);
   }
 
-  drop(row: ShopRow<Supplier>): void {
-    this.ask(
-      this.api.deleteSupplier(row),
-      () => this.look(),
-      () => this.look(),
-    );
-  }
-
-  private look(): void {
-    this.lookAgain(this.api.suppliers(), ({ items }) => this.kept.set(items));
+  protected override remove(row: ShopRow<Supplier>) {
+    return this.api.deleteSupplier(row);
   }
 }
