@@ -1,0 +1,114 @@
+import type { Model } from './model';
+import type { Moment } from './moment';
+import type { OpenTime } from './open-time';
+import { WORK_PLACES, type Work } from './problem';
+
+/** What no order of work can be better than. */
+export interface Bound {
+  readonly end: Moment;
+  readonly late: number;
+}
+
+/**
+ * Proven: every piece by itself as early as what comes before it lets it, by whoever is done first; and the work of a kind of
+ * place, or of all people, from the earliest of it on, with the shortest of what follows. Lateness by the first alone.
+ */
+export function boundOf(model: Model): Bound {
+  const { end, start } = earliest(model);
+  const ends = model.jobs.map((_, job) =>
+    Math.max(
+      model.problem.now,
+      ...model.work.flatMap((_each, index) => (model.jobOf[index] === job ? [end[index] as Moment] : [])),
+    ),
+  );
+  const late = ends.reduce(
+    (sum, each, job) => sum + Math.max(0, each - (model.due[job] ?? Number.POSITIVE_INFINITY)),
+    0,
+  );
+  return { end: Math.max(model.problem.now, ...ends, ...loads(model, start)), late };
+}
+
+function earliest({ work, before, sorted, teams, teamsOf, problem, arrives }: Model) {
+  const [start, end] = [work.map((): Moment => problem.now), work.map((): Moment => problem.now)];
+  for (const index of sorted) {
+    const { minutes, people, whole, running, from = problem.now, fixed = problem.now } = work[index] as Work;
+    const ready = running
+      ? problem.now
+      : (before[index] ?? []).reduce(
+          (latest, each) => {
+            const done = end[each.index] as Moment;
+            return Math.max(latest, done + each.wait, each.lead === undefined ? 0 : arrives(done, each.lead));
+          },
+          Math.max(problem.now, from, fixed),
+        );
+    const slots = teamsOf[people].flatMap((team): readonly (readonly [Moment, Moment])[] => {
+      const open = teams[team]?.open;
+      if (!open) return [];
+      const begins = whole && !running ? open.fit(ready, minutes) : open.next(ready);
+      return [[begins, open.finish(begins, minutes)]];
+    });
+    // What has no time at all holds nothing up: it is told by itself.
+    const finite = slots.filter(([, done]) => Number.isFinite(done));
+    start[index] = finite.length === 0 ? ready : Math.min(...finite.map(([begins]) => begins));
+    end[index] = finite.length === 0 ? ready : Math.min(...finite.map(([, done]) => done));
+  }
+  return { start, end };
+}
+
+/** By when the work of a place can be done, and of all people together. */
+function loads(model: Model, start: readonly Moment[]): readonly Moment[] {
+  const { work, anybody, capacity, problem, teams, teamsOf } = model;
+  const after = shortestAfter(model);
+  const all = work.flatMap((each, index) => (hasTime(model, each) ? [{ ...each, index }] : []));
+  const least = (of: typeof all, by: readonly number[]): number =>
+    Math.min(...of.map(({ index }) => by[index] as number));
+  const byPlace = WORK_PLACES.flatMap((place): readonly Moment[] => {
+    const own = all.filter((each) => each.place === place);
+    if (own.length === 0) return [];
+    const minutes = own.reduce((sum, each) => sum + each.minutes, 0);
+    const head = least(own, start);
+    return [anybody.finish(anybody.next(head), Math.ceil(minutes / capacity[place])) + least(own, after)];
+  });
+  if (all.length === 0) return byPlace;
+  const hands = all.reduce(
+    (sum, { minutes, people }) => sum + minutes * Math.min(people, problem.hours.people.length),
+    0,
+  );
+  const singles = teamsOf[1].flatMap((team) => teams[team]?.open ?? []);
+  return [...byPlace, together(singles, least(all, start), hands) + least(all, after)];
+}
+
+const hasTime = ({ teams, teamsOf, problem }: Model, { minutes, people, whole }: Work): boolean =>
+  teamsOf[people].some((team) =>
+    Number.isFinite(teams[team]?.open.fit(problem.now, whole ? minutes : 1) ?? Number.POSITIVE_INFINITY),
+  );
+
+/** Minutes of the clock from the end of each piece to the end of all that follows it, were it always open. */
+function shortestAfter({ work, after, before, sorted }: Model): readonly number[] {
+  const out = work.map(() => 0);
+  for (const index of [...sorted].reverse())
+    for (const next of after[index] ?? []) {
+      const wait = before[next]?.find((each) => each.index === index)?.wait ?? 0;
+      out[index] = Math.max(
+        out[index] as number,
+        work[next]?.running ? 0 : wait + (work[next]?.minutes ?? 0) + (out[next] as number),
+      );
+    }
+  return out;
+}
+
+/** The first moment by which so many minutes were open, of all people added up. Bound: 64 halvings. */
+function together(open: readonly OpenTime[], from: Moment, minutes: number): Moment {
+  const done = (at: Moment): number => open.reduce((sum, each) => sum + each.until(at) - each.until(from), 0);
+  let [low, high] = [
+    from,
+    Math.max(from, ...open.map((each) => each.finish(each.next(from), minutes)).filter(Number.isFinite)),
+  ];
+  if (done(high) < minutes) return from;
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (done(middle) >= minutes) high = middle;
+    else low = middle;
+  }
+  return minutes === 0 ? from : high;
+}

@@ -1,0 +1,103 @@
+import type { Stretch } from './hours';
+import { DAY, dayOf, type Moment } from './moment';
+
+/** Further ahead than this nothing is looked for: ten years. */
+const FURTHEST = 3660;
+/** Looked ahead so many days at a time. */
+const AHEAD = 60;
+
+/** When somebody can work, or some together, from a day on: found as far ahead as it is asked for, each day once. */
+export class OpenTime {
+  private readonly from: Moment[] = [];
+  private readonly to: Moment[] = [];
+  /** Open minutes before each stretch. */
+  private readonly before: number[] = [];
+  private total = 0;
+  private readonly last: number;
+
+  /** `on`: what is open on a day, in order. */
+  constructor(
+    private readonly on: (day: number) => readonly Stretch[],
+    private day: number,
+  ) {
+    this.last = day + FURTHEST;
+  }
+
+  /** The first moment from `at` on at which work can begin; nothing where there is none in ten years. */
+  next(at: Moment): Moment {
+    const index = this.index(at);
+    return Math.max(at, this.from[index] ?? Number.POSITIVE_INFINITY);
+  }
+
+  /** The first moment from `at` on at which work of so many minutes can begin and need not stop at a closing. */
+  fit(at: Moment, minutes: number): Moment {
+    for (let index = this.index(at); ; index += 1) {
+      if (!this.has(index)) return Number.POSITIVE_INFINITY;
+      const start = Math.max(at, this.from[index] as Moment);
+      if ((this.to[index] as Moment) - start >= minutes) return start;
+    }
+  }
+
+  /** When work of so many minutes that begins at `start` is done, stopping at closings. */
+  finish(start: Moment, minutes: number): Moment {
+    let index = this.index(start);
+    if (!this.has(index)) return Number.POSITIVE_INFINITY;
+    const done = (this.before[index] as number) + Math.max(0, start - (this.from[index] as Moment)) + minutes;
+    // Most work ends where it began, or on the same day.
+    while (
+      this.has(index) &&
+      (this.before[index] as number) + (this.to[index] as Moment) - (this.from[index] as Moment) < done
+    )
+      index += 1;
+    return this.has(index)
+      ? (this.from[index] as Moment) + done - (this.before[index] as number)
+      : Number.POSITIVE_INFINITY;
+  }
+
+  /** Open minutes from the first day on until `at`. */
+  until(at: Moment): number {
+    const index = this.index(at);
+    return this.has(index)
+      ? (this.before[index] as number) + Math.max(0, at - (this.from[index] as Moment))
+      : this.total;
+  }
+
+  /** The opening of the so many-th open day after the day of `at`. */
+  dayAfter(at: Moment, days: number): Moment {
+    let index = this.index((dayOf(at) + 1) * DAY);
+    for (let left = days - 1; left > 0 && this.has(index); left -= 1)
+      index = this.index((dayOf(this.from[index] as Moment) + 1) * DAY);
+    if (days <= 0) return at;
+    return this.has(index) ? (this.from[index] as Moment) : Number.POSITIVE_INFINITY;
+  }
+
+  /** Whether there is a stretch of this index, looking further ahead where it needs it. */
+  private has(index: number): boolean {
+    while (index >= this.from.length && this.day < this.last) this.look(this.day + AHEAD);
+    return index < this.from.length;
+  }
+
+  /** The first stretch that ends after `at`. */
+  private index(at: Moment): number {
+    while (this.day <= dayOf(at) && this.day < this.last) this.look(Math.min(dayOf(at) + AHEAD, this.last));
+    let [low, high] = [0, this.to.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((this.to[middle] as Moment) > at) high = middle;
+      else low = middle + 1;
+    }
+    // Looked for where it stands: `has` goes further ahead.
+    this.has(low);
+    return low;
+  }
+
+  private look(until: number): void {
+    for (; this.day < until; this.day += 1)
+      for (const { from, to } of this.on(this.day)) {
+        this.from.push(this.day * DAY + from);
+        this.to.push(this.day * DAY + to);
+        this.before.push(this.total);
+        this.total += to - from;
+      }
+  }
+}
