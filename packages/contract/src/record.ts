@@ -58,7 +58,7 @@ export interface EntriesKept {
   readonly refused: readonly EntryRefused[];
 }
 
-export const RECORD_KINDS = ['reading', 'step', 'fault', 'note', 'photo', 'time'] as const;
+export const RECORD_KINDS = ['reading', 'step', 'fault', 'note', 'photo', 'time', 'task'] as const;
 
 /** What is looked for in the record of all jobs. */
 export class RecordQuery {

@@ -3,11 +3,13 @@ export { costFindings } from './cost-findings';
 export { costOf, type Cost, type CostLine, type WorkLine } from './cost';
 export { changedSums, costDifference, costSums, type ChangedLine, type CostDifference } from './difference';
 export { priceDocument } from './document';
-export { rolesToFinish } from './finish-areas';
-export { FINISH_ROWS, type FinishRow } from './finish-rows';
+export { BARE_GRITS, FINISH_ROWS, type FinishRow } from './finish-rows';
+export { areaOf, rolesToFinish, writtenRole } from './finish-areas';
+export { costed, type Costed } from './costed';
+export { finishWork, type FinishWork } from './finish-needs';
 export { afterwards, learnedOf, median, type AfterLine, type Learned, type Median, type Spent } from './afterwards';
 export { cents, type Cents, type MoneyTally } from './money';
-export { OPERATIONS, type Operation } from './operations';
+export { OPERATIONS, SHORT_HANDED, type Operation } from './operations';
 export { isOld, priceOf, type KeptPrice, type Price, type PriceBook } from './price';
 export {
   guessPriceColumns,
@@ -20,6 +22,7 @@ export {
 export { hingeKey, slideKey } from './hardware-needs';
 export { NO_SETTINGS, type CostSettings, type Stage, type UsualPricing } from './settings';
 export { NO_SHOP_COSTING, readShopCosting, type ShopCosting } from './shop-costing';
-export { type Minutes } from './work';
+export { countsOf, workOf, type Minutes, type Work as CostedWork } from './work';
+export { boresIn, groovesIn } from './worked';
 export { USUAL_WASTE } from './waste';
 export { amountOfBoard, type Board } from './wood-needs';

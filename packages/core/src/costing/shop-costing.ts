@@ -26,6 +26,9 @@ const finishRow = object<FinishRow>({
   coats: required(number(1, 20, 'whole')),
   cover: required(number(0.1, 1000)),
   grits: required(number(0, 20, 'whole')),
+  dry: optional(list(number(0, 1000), 1, 20)),
+  use: optional(number(0, 10_000)),
+  least: optional(number(-20, 60)),
 });
 
 const shape = object<ShopCosting>({

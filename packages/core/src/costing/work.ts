@@ -33,7 +33,8 @@ export interface Work {
 /** Minutes of a shop in place of those made up. */
 export type Minutes = Readonly<Partial<Record<OperationId, number>>>;
 
-type Counts = readonly { readonly count: Amount; readonly people?: 1 | 2 }[];
+/** So much of an operation: where some pieces take two, of those apart; where it is of one case, of which. */
+export type Counts = readonly { readonly count: Amount; readonly people?: 1 | 2; readonly case?: string }[];
 
 /** Every operation a job takes, counted by its plan, in the order of the table; of one that some pieces take two for, two. */
 export function workOf(
@@ -69,7 +70,8 @@ function rowOf(
 const one = (count: number, people?: 1 | 2): Counts => [{ count: pieces(count), ...(people ? { people } : {}) }];
 const sumOf = <T>(all: readonly T[], of: (each: T) => number): number => all.reduce((sum, each) => sum + of(each), 0);
 
-function countsOf(of: Costed, finish: readonly FinishWork[]): Readonly<Record<OperationId, Counts>> {
+/** Every operation counted by the plan, as `workOf` adds it up. */
+export function countsOf(of: Costed, finish: readonly FinishWork[]): Readonly<Record<OperationId, Counts>> {
   return { ...sawWork(of), ...benchWork(of), ...caseWork(of), ...finishWork(of, finish), ...siteWork(of) };
 }
 
@@ -133,7 +135,7 @@ function benchWork(of: Costed) {
     'glue-up': one(panels + framed.length),
     box: one(drawers.filter(hasBox).length),
     door: one(framedLeaves(of)),
-    frame: framed.map(({ casework }) => ({ count: pieces(1), people: reaches(casework?.bodies ?? []) })),
+    frame: framed.map(({ id, casework }) => ({ count: pieces(1), people: reaches(casework?.bodies ?? []), case: id })),
   };
 }
 
@@ -202,7 +204,7 @@ function pullsOf({ plan }: Costed): number {
 function membersOf({ parts }: Costed, { id }: CasePlan): Counts {
   const own = parts.filter(({ use }) => use.case === id && CASE_MEMBERS.has(use.role));
   const heavy = own.some((part) => part.use.role.startsWith('case-side') && isHeavy(part, HEAVY_SIDE));
-  return one(own.length, heavy ? 2 : 1);
+  return own.length === 0 ? [] : [{ count: pieces(own.length), people: heavy ? 2 : 1, case: id }];
 }
 
 function isHeavy({ material, length, width }: CutPart, most: number): boolean {
@@ -227,9 +229,9 @@ function siteWork({ job, plan }: Costed) {
   return {
     measure: one(compartments),
     demolish: one(demolish > 0 ? 1 : 0),
-    pack: one(plan.cases.length),
+    pack: plan.cases.map(({ id }) => ({ count: pieces(1), case: id })),
     travel: one(visits),
-    install: one(plan.cases.length),
+    install: plan.cases.map(({ id }) => ({ count: pieces(1), case: id })),
     record: one(1),
   };
 }

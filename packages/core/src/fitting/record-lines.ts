@@ -6,7 +6,7 @@ import { said, type CalledBank, type StepCode } from '../words';
 
 /** One line of the record of a job. */
 export interface Recorded extends Deed {
-  readonly kind: 'reading' | 'step' | 'fault' | 'note' | 'photo' | 'time' | 'gate' | 'released' | 'cut' | 'wrong';
+  readonly kind: 'reading' | 'step' | 'fault' | 'note' | 'photo' | 'time' | 'task' | 'gate' | 'released' | 'cut' | 'wrong';
   readonly said: Said;
   /** Where in the job; nothing for the whole of it. */
   readonly where?: Said;
@@ -84,6 +84,8 @@ function saidOf(job: Job, entry: LogEntry): Said {
         operation: entry.operation && said('cost/operation', { id: entry.operation }),
         note: entry.note,
       });
+    case 'task':
+      return said('task/marked', { did: entry.did, task: entry.task });
   }
 }
 
@@ -138,12 +140,12 @@ function whereOf(job: Job, entry: LogEntry): Pick<Recorded, 'where'> {
     const name = job.materials.find(({ id }) => id === entry.material)?.name;
     return name === undefined ? {} : { where: said('text', { text: name }) };
   }
-  if (entry.kind === 'time') return {};
+  if (entry.kind === 'time' || entry.kind === 'task') return {};
   if (entry.kind !== 'step' && entry.part !== undefined) return { where: partAt(entry.part) };
   return entry.door === undefined ? inBank(job, entry) : atDoor(job, entry.door);
 }
 
-function inBank(job: Job, entry: Exclude<LogEntry, { readonly kind: 'time' }>): Pick<Recorded, 'where'> {
+function inBank(job: Job, entry: Exclude<LogEntry, { readonly kind: 'time' | 'task' }>): Pick<Recorded, 'where'> {
   if (!entry.bank) return {};
   const { case: owner, bank } = readAddress(entry.bank);
   const drawer = entry.kind === 'step' ? undefined : drawerPlace(job, owner, bank, entry.drawer);

@@ -4,12 +4,14 @@ import {
   FAULTS,
   MEASURED,
   PLACES,
+  TASK_DEEDS,
   type Fault,
   type LogEntryOf,
   type Note,
   type PhotoTaken,
   type ReadingOf,
   type StepDone,
+  type TaskMark,
   type TimeSpent,
 } from './log';
 import {
@@ -92,6 +94,13 @@ const time = object<TimeSpent>({
   note: optional(words),
 });
 
+const task = object<TaskMark>({
+  ...entry,
+  kind: required(oneOf('task')),
+  task: required(text(120, 1)),
+  did: required(oneOf(...TASK_DEEDS)),
+});
+
 /** One entry of the log: which fields it has is told by its kind. */
 const logEntry: Reader<LogEntryOf<Length>> = byKind<LogEntryOf<Length>>({
   reading,
@@ -100,6 +109,7 @@ const logEntry: Reader<LogEntryOf<Length>> = byKind<LogEntryOf<Length>>({
   note,
   photo,
   time,
+  task,
 });
 
 export const logShape = list(logEntry, 0, 50_000);

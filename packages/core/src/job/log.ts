@@ -124,8 +124,19 @@ export interface TimeSpent extends Entry {
   readonly note?: string;
 }
 
+/** A task of the order of work: begun, paused, done, or not done after all. What it took is told by times of their own. */
+export interface TaskMark extends Entry {
+  readonly kind: 'task';
+  /** Its name in the order of work, without its job: `cut-boxes`. */
+  readonly task: string;
+  readonly did: 'begin' | 'pause' | 'done' | 'undone';
+}
+
+/** What can be said of a task. */
+export const TASK_DEEDS = ['begin', 'pause', 'done', 'undone'] as const;
+
 /** What happened at the case, oldest first. Entries are only ever added. */
-export type LogEntryOf<L> = ReadingOf<L> | StepDone | Fault | Note | PhotoTaken | TimeSpent;
+export type LogEntryOf<L> = ReadingOf<L> | StepDone | Fault | Note | PhotoTaken | TimeSpent | TaskMark;
 
 /** A reading that counts: the newest of its thing at its place, and where it stands in the log. */
 export interface AsBuiltReading {

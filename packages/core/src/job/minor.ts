@@ -10,10 +10,12 @@ const OF_WHOLE_CASES = [
 /**
  * The minor of the newest field of a document: 1 brought whole cases, 2 doors that are planned, trays, more ways of boxes,
  * 3 what holds boxes, by what slides are hung, doors as they hang, 4 the heights of their hinges as they
- * hang, what is opened in turn, fillers beside a case in its room, lids, 5 what a job’s price rests on.
+ * hang, what is opened in turn, fillers beside a case in its room, lids, 5 what a job’s price rests on, 6 tasks
+ * of its order of work that were begun and done.
  */
 export function minorOf(job: JobDocument): number {
   const { cases, room, inTurn, hinges, log = [] } = job;
+  if (log.some(({ kind }) => kind === 'task')) return 6;
   if (isOfFive(job)) return 5;
   if (
     inTurn ||

@@ -14,3 +14,10 @@ export {
   type Work,
   type WorkPlace,
 } from './problem';
+export { atWork, clockOf, type AtWork, type JobRead, type Now, type ShopRead } from './at-work';
+export { dayFindings, type DayFinding } from './day-findings';
+export { daysOf, type DayGood, type DayJob, type Days, type DayTask, type DayWait } from './days';
+export { hoursOf, readShopCalendar, type ShopCalendar } from './shop-calendar';
+export { timesOf, workedBetween, type Standing } from './progress';
+export { type Good, type Task, type TaskKind } from './task';
+export { dryingOf } from './finish-tasks';

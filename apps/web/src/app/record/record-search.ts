@@ -17,6 +17,7 @@ const KINDS = [
   { id: 'note', name: $localize`notes` },
   { id: 'photo', name: $localize`photographs` },
   { id: 'time', name: $localize`time` },
+  { id: 'task', name: $localize`tasks` },
 ] as const;
 const PAUSE = 250;
 

@@ -69,6 +69,11 @@ export const ERRORS = {
   'panels-too-deep': ({ deepest }: { deepest: number }) => `panels lie within panels no deeper than ${deepest}`,
   'prices/no-column': ({ column }: { column: string }) =>
     `a list of prices has a column ${column}, and this one has none`,
+  'calendar/twice': ({ id }: { id: string }) => `two people have the id “${id}”`,
+  'calendar/stretch': ({ from, to }: { from: number; to: number }) =>
+    `from minute ${from} to minute ${to} of the day is no time after the one before it`,
+  'calendar/days': ({ from, to }: { from: string; to: string }) =>
+    `from “${from}” to “${to}” are no days: two as 2026-12-24 are wanted, the first not after the second`,
   'prices/wrong': ({ column, read }: { column: keyof typeof PRICE_CELLS; read: string }) =>
     `${PRICE_CELLS[column]}, and ${read === '' ? 'nothing' : `“${read}”`} stands there`,
   'overhead-needs': 'overhead is a percentage of labour or so much an hour, one of both',

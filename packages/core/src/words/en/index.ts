@@ -19,6 +19,7 @@ import { QUOTES } from './quotes';
 import { RECORD } from './record';
 import { SLIDES } from './slides';
 import { STEP_WORDS } from './steps';
+import { TASKS } from './tasks';
 import { TEMPLATES } from './templates';
 import { THING_FINDINGS } from './thing-findings';
 import { MOVING, TRAVEL_FINDINGS } from './travel';
@@ -64,4 +65,5 @@ export const SENTENCES = {
   ...PRICE_FINDINGS,
   ...QUOTES,
   ...BUYING,
+  ...TASKS,
 };

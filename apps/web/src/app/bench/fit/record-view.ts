@@ -13,7 +13,7 @@ import { RecordEntry } from './record-entry';
 const KINDS = [
   { id: 'all', name: $localize`All`, kinds: undefined },
   { id: 'readings', name: $localize`Readings`, kinds: ['reading'] },
-  { id: 'work', name: $localize`Work`, kinds: ['step', 'gate', 'released', 'cut', 'time'] },
+  { id: 'work', name: $localize`Work`, kinds: ['step', 'task', 'gate', 'released', 'cut', 'time'] },
   { id: 'faults', name: $localize`Faults`, kinds: ['fault', 'wrong'] },
   { id: 'notes', name: $localize`Notes, photographs`, kinds: ['note', 'photo'] },
 ] as const;

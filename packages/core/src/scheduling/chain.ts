@@ -1,0 +1,104 @@
+import { HOUR } from './moment';
+import type { After, WorkPlace } from './problem';
+import type { Part } from './shares';
+import type { Good, Task, Waiting } from './task';
+
+const CURED = 24 * HOUR;
+const CLAMPS = 45;
+const BAND = 30;
+
+/** How long each kind of work stands before what follows; common practice: the table of operations. */
+export const STANDS: Readonly<Partial<Record<Task['kind'], { readonly minutes: number; readonly why: Waiting }>>> = {
+  'glue-up': { minutes: CURED, why: 'cured' },
+  case: { minutes: CLAMPS, why: 'clamps' },
+  frame: { minutes: CLAMPS, why: 'clamps' },
+  box: { minutes: CLAMPS, why: 'clamps' },
+  band: { minutes: BAND, why: 'clamps' },
+};
+
+/** What can’t be left at a closing: glue, and wet coats. */
+const WHOLE: ReadonlySet<Task['kind']> = new Set(['glue-up', 'case', 'box', 'door', 'coat']);
+
+export interface Draft extends Pick<Task, 'kind' | 'called' | 'people'> {
+  readonly key: string;
+  readonly place?: WorkPlace;
+  readonly stage?: Task['stage'];
+  readonly parts: readonly Part[];
+  /** Keys of what comes before; with `wait` where it is not what that stands for by itself. */
+  readonly after: readonly (string | { readonly key: string; readonly wait: number })[];
+  readonly stands?: Task['stands'];
+  readonly holds?: number;
+  readonly goods?: readonly Good[];
+  readonly finish?: Task['finish'];
+  readonly lift?: true;
+}
+
+/** Tasks of a job as they are added, whatever comes before first. What has no minutes is left out, and what it waits for is waited for instead. */
+export class Chain {
+  readonly tasks: Task[] = [];
+  private readonly stands = new Map<string, number>();
+  private readonly instead = new Map<string, readonly After[]>();
+
+  /** `longest`: minutes of the longest opening, so that nothing that can’t be left is longer. */
+  constructor(
+    private readonly job: string,
+    private readonly longest: number,
+  ) {}
+
+  add({ key, parts, after, stands, goods = [], place, stage, holds, finish, lift, ...draft }: Draft): void {
+    const before = this.resolved(after);
+    const minutes = parts.reduce((sum, each) => sum + each.minutes, 0);
+    if (minutes <= 0) {
+      this.instead.set(key, before);
+      return;
+    }
+    const whole = WHOLE.has(draft.kind);
+    const count = whole ? Math.max(1, Math.ceil(minutes / this.longest)) : 1;
+    const wait = stands ?? STANDS[draft.kind];
+    const ids = Array.from({ length: count }, (_, at) => (count === 1 ? this.id(key) : `${this.id(key)}.${at + 1}`));
+    for (const id of ids)
+      this.tasks.push({
+        ...draft,
+        ...{ id, job: this.job, after: before, goods },
+        parts: parts.map(({ operation, minutes: each }) => ({ operation, minutes: each / count })),
+        ...{ minutes: whole_(minutes / count), planned: whole_(minutes / count) },
+        ...(whole ? { whole } : {}),
+        ...(wait ? { stands: wait } : {}),
+        ...(place ? { place } : {}),
+        ...(stage ? { stage } : {}),
+        ...(holds ? { holds } : {}),
+        ...(finish ? { finish } : {}),
+        ...(lift ? { lift } : {}),
+      });
+    if (count > 1)
+      this.instead.set(
+        key,
+        ids.map((task) => ({ task, ...(wait ? { wait: wait.minutes } : {}) })),
+      );
+    this.stands.set(key, wait?.minutes ?? 0);
+  }
+
+  private id(key: string): string {
+    return `${this.job}/${key}`;
+  }
+
+  private resolved(after: Draft['after']): readonly After[] {
+    const all = after.flatMap((each): readonly After[] => {
+      const { key, wait } = typeof each === 'string' ? { key: each, wait: this.stands.get(each) } : each;
+      const instead = this.instead.get(key);
+      if (instead)
+        return typeof each === 'string'
+          ? instead
+          : instead.map((other) => ({ ...other, wait: Math.max(other.wait ?? 0, each.wait) }));
+      return this.stands.has(key) ? [{ task: this.id(key), ...(wait ? { wait } : {}) }] : [];
+    });
+    // Each once, with the longest it is waited for.
+    const longest = new Map<string, After>();
+    for (const each of all) if ((longest.get(each.task)?.wait ?? -1) < (each.wait ?? 0)) longest.set(each.task, each);
+    return [...longest.values()];
+  }
+}
+
+const ROUNDING = 1e-6;
+/** Up to the minute. */
+const whole_ = (minutes: number): number => Math.max(1, Math.ceil(minutes - ROUNDING));

@@ -1,0 +1,96 @@
+import { openOn, type Hours } from './hours';
+import { DAY, dayOf, momentOf, type Moment } from './moment';
+import { OpenTime } from './open-time';
+import type { After, Problem, Work, WorkPlace } from './problem';
+import type { Standing } from './progress';
+import type { Task } from './task';
+
+/** A job with its tasks, and how far each is. */
+export interface JobAtWork {
+  readonly job: string;
+  readonly name: string;
+  readonly tasks: readonly Task[];
+  readonly stands: ReadonlyMap<string, Standing>;
+  /** Promised for this day: done when it closes. */
+  readonly due?: string;
+  /** By task, when it is to begin. */
+  readonly fixed: Readonly<Record<string, Moment>>;
+}
+
+export interface ShopAtWork {
+  readonly hours: Hours;
+  readonly places?: Problem['places'];
+  readonly now: Moment;
+}
+
+/** Of what took longer than it was planned this share is thought to be left, five minutes at least. */
+const STILL = 0.1;
+const LEAST = 5;
+
+/** What is left of a task: of what was worked on it the rest; never nothing, while it is not done. */
+function leftOf({ planned }: Task, { left, worked }: Standing): number {
+  const rest = Math.ceil(planned * left - worked);
+  return Math.max(Math.min(planned, Math.max(LEAST, Math.ceil(planned * STILL))), rest);
+}
+
+/** When a shop opens on a day or, where it doesn’t, on the next it does. */
+export function opensOn(hours: Hours, date: string): Moment {
+  const day = dayOf(momentOf(date));
+  return new OpenTime((each) => openOn(hours, each), day).next(day * DAY);
+}
+
+/** When what is promised for a day must be done: at its closing; where it is shut at its end. */
+export function closesOn(hours: Hours, date: string): Moment {
+  const day = dayOf(momentOf(date));
+  return day * DAY + (openOn(hours, day).at(-1)?.to ?? DAY);
+}
+
+/** What is left of all jobs, as an order is made of it: as it went, not as it was planned. Bound by tasks and what they wait for. */
+export function problemOf(jobs: readonly JobAtWork[], { hours, places, now }: ShopAtWork): Problem {
+  const ids = new Set(hours.people.map(({ id }) => id));
+  const open = jobs.map((each) => ({
+    ...each,
+    open: each.tasks.filter(({ id }) => each.stands.get(id)?.done === undefined),
+  }));
+  return {
+    ...{ now, hours },
+    ...(places ? { places } : {}),
+    work: open.flatMap((each) => each.open.map((task) => workOf(task, each, hours, ids))),
+    due: Object.fromEntries(
+      jobs.flatMap(({ job, due }) => (due === undefined ? [] : [[job, closesOn(hours, due)] as const])),
+    ),
+    held: jobs.flatMap(({ tasks, stands }) => tasks.flatMap((task) => heldBy(task, stands.get(task.id), now))),
+  };
+}
+
+function heldBy(
+  { place, holds = 0 }: Task,
+  stands: Standing | undefined,
+  now: Moment,
+): readonly { readonly place: WorkPlace; readonly until: Moment }[] {
+  const until = (stands?.done ?? 0) + holds;
+  return place && stands?.done !== undefined && until > now ? [{ place, until }] : [];
+}
+
+function workOf(task: Task, { tasks, stands, fixed, job }: JobAtWork, hours: Hours, people: ReadonlySet<string>): Work {
+  const own = stands.get(task.id);
+  const done = (id: string): Moment | undefined => stands.get(id)?.done;
+  const after = task.after.filter(({ task: before }) => done(before) === undefined);
+  const since = task.after.map(({ task: before, wait = 0 }) => (done(before) ?? 0) + wait);
+  const order = tasks.find(({ kind }) => kind === 'order');
+  const promised = task.goods.flatMap(({ on }) => (on === undefined ? [] : [opensOn(hours, on)]));
+  const lead = Math.max(0, ...task.goods.map(({ lead: days = 0 }) => days));
+  const bought: readonly After[] = lead > 0 && order && done(order.id) === undefined ? [{ task: order.id, lead }] : [];
+  const at = fixed[task.id.slice(job.length + 1)];
+  const { id, people: count, place, whole, holds } = task;
+  const by = own?.by !== undefined && people.has(own.by) ? [own.by] : [];
+  return {
+    ...{ id, job, people: count, minutes: own ? leftOf(task, own) : task.planned, after: [...after, ...bought] },
+    from: Math.max(0, ...since, ...promised),
+    ...(place ? { place } : {}),
+    ...(whole ? { whole } : {}),
+    ...(holds ? { holds } : {}),
+    ...(at === undefined ? {} : { fixed: at }),
+    ...(own?.running ? { running: { people: by } } : {}),
+  };
+}

@@ -1,0 +1,210 @@
+import { readFileSync } from 'node:fs';
+import { costOf, NO_SETTINGS, OPERATIONS, shown } from '../costing';
+import type { JobDocument, OperationId } from '../job';
+import { plan, readJobDocument } from '../plan';
+import { atWork, type ShopRead } from './at-work';
+import { schedule } from './better';
+import { dayFindings } from './day-findings';
+import { daysOf } from './days';
+import { broken } from './keeps.spec-data';
+import { momentOf, writeMoment } from './moment';
+import { timesOf } from './progress';
+
+const document = (name: string): JobDocument =>
+  JSON.parse(readFileSync(`examples/${name}.json`, 'utf8')) as JobDocument;
+
+const NOW = { now: momentOf('2026-11-30', 8 * 60), zone: 0 };
+const shop = (jobs: readonly JobDocument[], more: Partial<ShopRead> = {}): ShopRead => ({
+  ...{ calendar: {}, costing: {}, prices: [], rack: [], drawer: [], had: [], onOrder: [], suppliers: [] },
+  jobs: jobs.map((each, index) => ({ id: `job${index}`, document: each, fixed: {} })),
+  ...more,
+});
+const days = (read: ShopRead, now = NOW) => {
+  const work = atWork(read, now);
+  const order = schedule(work.problem);
+  return { work, order, days: daysOf(work, order) };
+};
+const begins = (read: ShopRead, name: string, now = NOW): string => {
+  const found = days(read, now).days.tasks.find(({ task }) => task.id === `job0/${name}`);
+  return found ? writeMoment(found.start) : 'not there';
+};
+
+const EXAMPLES = ['splicing-bench', 'flag-chest', 'notions-bank', 'rope-bench', 'signal-locker'];
+
+describe('the tasks of a job', () => {
+  it.each(EXAMPLES)('take as long as its price counts: %s', (name) => {
+    const reading = readJobDocument(document(name));
+    if (!reading.ok) throw new Error('unread');
+    const cost = costOf(reading.job, plan(reading.job), NO_SETTINGS);
+    const { work } = days(
+      shop([document(name)], {
+        calendar: {
+          people: [
+            { id: 'a', name: 'Ada' },
+            { id: 'b', name: 'Bo' },
+          ],
+        },
+      }),
+    );
+    const tasks = work.jobs.flatMap((job) => job.tasks).filter(({ kind }) => kind !== 'survey' && kind !== 'order');
+    const sum = (id: OperationId): number =>
+      tasks.flatMap(({ parts }) => parts).reduce((all, each) => (each.operation === id ? all + each.minutes : all), 0);
+    for (const { id } of OPERATIONS) {
+      const priced = cost.work.reduce((all, each) => (each.id === id ? all + shown(each.minutes) : all), 0);
+      expect([id, Math.round(sum(id) * 1000)]).toEqual([id, Math.round(priced * 1000)]);
+    }
+  });
+
+  it.each(EXAMPLES)('find their time, and none is broken: %s', (name) => {
+    const { work, order } = days(shop([document(name), document('notions-bank')]));
+    expect(order.without).toEqual([]);
+    expect(broken(work.problem, order)).toEqual([]);
+    expect(order.placed).toHaveLength(work.problem.work.length);
+  });
+
+  it('keep the order of the work: drawer parts after the case is measured, fronts when boxes hang, pulls last', () => {
+    const { days: made } = days(shop([document('splicing-bench')]));
+    const at = (name: string): number => made.tasks.findIndex(({ task }) => task.id === `job0/${name}`);
+    const order = [
+      'survey',
+      'order',
+      'cut-case',
+      'case-bench',
+      'measure',
+      'cut-boxes',
+      'box',
+      'hang',
+      'cut-fronts',
+      'front',
+      'pull',
+      'record',
+    ];
+    const found = order.map(at).filter((index) => index >= 0);
+    expect(found.length).toBeGreaterThanOrEqual(order.length - 1);
+    expect([...found].sort((one, other) => one - other)).toEqual(found);
+  });
+
+  it('wait for what is ordered: five working days where nobody knows how long it takes, else as long as it does', () => {
+    const bench = document('splicing-bench');
+    expect(begins(shop([bench]), 'break-down-case')).toBe('2026-12-07T08:00');
+    const ids = bench.materials.map(({ id }) => `material:${id}`);
+    const prices = ids.map((each) => ({
+      key: each,
+      unit: 'sheet',
+      pack: 1,
+      cents: 100,
+      supplier: 'Harbour timber',
+    }));
+    expect(ids.length).toBeGreaterThan(0);
+    const quick = shop([bench], { prices, suppliers: [{ name: 'Harbour timber', leadDays: 2 }] });
+    expect(begins(quick, 'break-down-case')).toBe('2026-12-02T08:00');
+  });
+
+  it('go on as it went: what is done is done, what follows it too, and its glue holds what comes after', () => {
+    const bench = document('splicing-bench');
+    const log = [{ id: 'e1', kind: 'task', task: 'glue-up-frame', did: 'done', at: '2026-12-08T10:00:00Z' }] as const;
+    const now = { now: momentOf('2026-12-08', 10 * 60), zone: 0 };
+    const { work, days: made } = days(shop([{ ...bench, log: [...(bench.log ?? []), ...log] }]), now);
+    const stands = work.jobs[0]?.stands;
+    expect(stands?.get('job0/cut-case')?.done).toBeDefined();
+    expect(stands?.get('job0/cut-boxes')?.done).toBeUndefined();
+    expect(made.waits.map(({ task, until }) => [task.id, writeMoment(until)])).toEqual([
+      ['job0/glue-up-frame', '2026-12-09T10:00'],
+    ]);
+    const frame = made.tasks.find(({ task }) => task.kind === 'frame');
+    expect(frame && frame.start >= momentOf('2026-12-09', 10 * 60)).toBe(true);
+  });
+
+  it('slip by themselves: what was not done yesterday is first today', () => {
+    const bench = shop([document('splicing-bench')]);
+    expect(begins(bench, 'survey')).toBe('2026-11-30T08:00');
+    expect(begins(bench, 'survey', { now: momentOf('2026-12-03', 9 * 60 + 7), zone: 0 })).toBe('2026-12-03T09:07');
+  });
+
+  it('what is under way goes on first, less what was worked on it', () => {
+    const marks = [
+      { id: 'e1', kind: 'task', task: 'survey', did: 'begin', at: '2026-11-30T07:00:00Z', by: 'Ada' },
+      { id: 'e2', kind: 'task', task: 'survey', did: 'pause', at: '2026-11-30T07:10:00Z', by: 'Ada' },
+      { id: 'e3', kind: 'task', task: 'survey', did: 'begin', at: '2026-11-30T07:30:00Z', by: 'Ada' },
+    ] as const;
+    const now = { now: momentOf('2026-11-30', 8 * 60 + 45), zone: 60 };
+    const bench = document('splicing-bench');
+    const [first] = days(shop([{ ...bench, log: [...marks] }]), now).days.tasks;
+    expect(first?.task.id).toBe('job0/survey');
+    expect(first?.stands).toMatchObject({ running: true, worked: 10, by: 'Ada' });
+    expect([first?.start, first?.minutes]).toEqual([now.now, 20]);
+  });
+
+  it('times are written under what a task is made of, and add up', () => {
+    const parts = [
+      { operation: 'setting', minutes: 18 },
+      { operation: 'cut', minutes: 40 },
+      { operation: 'groove', minutes: 2 },
+    ] as const;
+    const times = timesOf({ parts }, 47);
+    expect(times.reduce((sum, each) => sum + each.minutes, 0)).toBe(47);
+    expect(times.map(({ operation }) => operation)).toEqual(['setting', 'cut', 'groove']);
+    expect(timesOf({ parts }, 1).reduce((sum, each) => sum + each.minutes, 0)).toBe(1);
+  });
+});
+
+describe('what is wrong with an order of work', () => {
+  const due = (read: ShopRead, date: string): ShopRead => ({
+    ...read,
+    jobs: read.jobs.map((job) => ({ ...job, due: date })),
+  });
+  const found = (read: ShopRead, now = NOW) => {
+    const { work, days: made } = days(read, now);
+    return dayFindings(read, now, work, made);
+  };
+
+  it('a promised date that is missed is told with what mends it', () => {
+    const read = due(shop([document('splicing-bench')]), '2026-12-10');
+    const [missed] = found(read);
+    expect(missed?.said.code).toBe('DUE_MISSED');
+    const { by, mends } = missed?.said.params as {
+      by: number;
+      mends: readonly { code: string; params: { on: boolean } }[];
+    };
+    expect(by).toBeGreaterThan(0);
+    expect(mends.map(({ code }) => code)).toContain('mend/goods');
+    expect(found(due(shop([document('splicing-bench')]), '2027-02-01'))).toEqual([]);
+  });
+
+  it('a wait that was cut short is told with what was cut', () => {
+    const marks = [
+      { id: 'e1', kind: 'task', task: 'case-bench', did: 'done', at: '2026-11-30T07:00:00Z' },
+      { id: 'e2', kind: 'task', task: 'plane-frame', did: 'begin', at: '2026-11-30T07:20:00Z' },
+    ] as const;
+    const bench = document('splicing-bench');
+    const [owner] = bench.cases;
+    const log = marks.map((each) => (each.task === 'case-bench' ? { ...each, task: `case-${owner?.id ?? ''}` } : each));
+    const [short] = found(shop([{ ...bench, log }]));
+    expect(short?.said).toMatchObject({ code: 'WAIT_CUT_SHORT', params: { by: 25, why: 'clamps' } });
+  });
+
+  it('a coat in the cold is told by what its row wants', () => {
+    const bench = document('splicing-bench');
+    const finish = [
+      { parts: ['case-side-left', 'worktop', 'face'], row: 'lacquer', faces: 'show', when: 'after' },
+    ] as const;
+    const read = shop([{ ...bench, finish: finish as unknown as NonNullable<JobDocument['finish']> }], {
+      calendar: { temperature: 11 },
+    });
+    expect(found(read).map(({ said }) => said)).toContainEqual({
+      code: 'TOO_COLD',
+      params: { row: 'lacquer', least: 15, is: 11 },
+    });
+    expect(found({ ...read, calendar: { temperature: 15 } })).toEqual([]);
+  });
+
+  it('what is fixed for a day it can’t be met on is told with what holds it', () => {
+    const read = shop([document('splicing-bench')]);
+    const fixed = { ...read, jobs: read.jobs.map((job) => ({ ...job, fixed: { hang: '2026-12-01T08:00' } })) };
+    const [missed] = found(fixed);
+    expect(missed?.said.code).toBe('FIXED_MISSED');
+    const later = { ...read, jobs: read.jobs.map((job) => ({ ...job, fixed: { hang: '2026-12-21T09:00' } })) };
+    expect(found(later)).toEqual([]);
+    expect(begins(later, 'hang')).toBe('2026-12-21T09:00');
+  });
+});
