@@ -44,6 +44,9 @@ import { lookingUp } from './found/look-up';
 import type { Looking } from './found/question';
 import { Following } from './log/following';
 import type { LogService } from './log/service';
+import { calendarRouter } from './calendar/router';
+import type { CalendarService } from './calendar/service';
+import type { Weeks } from './calendar/week';
 import { CostingRepository } from './costing/repository';
 import { costingRouter } from './costing/router';
 import { CostingService } from './costing/service';
@@ -82,6 +85,8 @@ export interface ApiParts {
   readonly quotes: QuoteService;
   readonly buying: BuyingService;
   readonly supplier: SupplierClient;
+  readonly calendar: CalendarService;
+  readonly weeks: Weeks;
   readonly version: string;
   /** Host names it is known by besides those of this machine. */
   readonly names: readonly string[];
@@ -124,6 +129,7 @@ export function useApi(app: Express, parts: ApiParts): void {
   api.use('/shop/prices', pricesRouter(new PriceService(new PriceRepository(pool), rackSupplier)));
   api.use('/shop/buying', buyingRouter(parts.buying, printer));
   api.use('/shop/supplier', supplierRouter(parts.supplier));
+  api.use('/calendar', calendarRouter(parts.calendar, parts.weeks));
   api.use(quotesRouter(parts.quotes, printer));
   api.use('/network', networkRouter(network));
   api.use('/print', printRouter(printer));

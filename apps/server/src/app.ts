@@ -1,4 +1,5 @@
 import { useApi, type ApiParts } from './api';
+import { publicFeed } from './calendar/public';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
@@ -24,8 +25,9 @@ export function createApp({ webRoot, ...parts }: AppParts): Express {
   useApi(app, parts);
   app.use(logRequests(parts.logger));
   app.use(guard(parts.names));
-  // Whoever has the link of a quote needs no pass for it.
+  // Whoever has the link of a quote, or of the days, needs no pass for it.
   app.use(publicQuotes(parts.quotes));
+  app.use(publicFeed(parts.calendar, parts.weeks));
   app.use(pageHeaders());
   app.use(letIn(parts.network));
   app.use(gate(parts.network, showLetIn));

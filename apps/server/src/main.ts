@@ -8,7 +8,9 @@ import { openPatientPool, openPool } from './db/pool';
 import { CostingRepository } from './costing/repository';
 import { CostingService } from './costing/service';
 import { buyingOn } from './buying/assembled';
-import { addDemoJobs, addDemoPrices, addDemoSuppliers, BY_SERVICE } from './demo/demo';
+import { calendarOn } from './calendar/assembled';
+import { CalendarRepository } from './calendar/repository';
+import { addDemoDays, addDemoJobs, addDemoPrices, addDemoSuppliers, BY_SERVICE } from './demo/demo';
 import { ErasingRepository } from './erasing/repository';
 import { Door } from './network/door';
 import { NetworkRepository } from './network/repository';
@@ -45,7 +47,9 @@ async function start(config: Config): Promise<void> {
   if (wasNew) {
     const prices = await addDemoPrices(new CostingService(new CostingRepository(pool)), config.demo);
     await addDemoSuppliers(new ShopRepository(pool, 'suppliers'));
-    logger.info({ jobs: await addDemoJobs(jobs, config.demo), prices }, 'demo jobs put in');
+    const demo = await addDemoJobs(jobs, config.demo);
+    await addDemoDays(new CalendarRepository(pool), demo, Date.now());
+    logger.info({ jobs: demo.size, prices }, 'demo jobs put in');
   }
   const printer = new PrinterProcesses(config.printWorker, config.fonts);
   const looking = new LookingThread(config.lookingWorker, config.databaseUrl);
@@ -58,7 +62,8 @@ async function start(config: Config): Promise<void> {
   const quotes = new QuoteService({ quotes: new QuoteRepository(pool), jobs, log, costing, money });
   const { supplier, standIn } = supplierOf(config);
   const buying = buyingOn({ pool, jobs, log, supplier });
-  const parts = { pool, looking, jobs, log, revisions, logger, printer, network, quotes, buying, supplier };
+  const days = calendarOn({ pool, jobs, log, costing, buying, printer });
+  const parts = { pool, looking, jobs, log, revisions, logger, printer, network, quotes, buying, supplier, ...days };
   const app = createApp({ ...parts, webRoot, version, names });
   const server = await listen(app, config);
   door.answer(app);

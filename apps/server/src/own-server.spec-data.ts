@@ -17,6 +17,7 @@ import { MoneyService } from './money/service';
 import { QuoteRepository } from './quotes/repository';
 import { QuoteService } from './quotes/service';
 import { buyingOn } from './buying/assembled';
+import { calendarOn } from './calendar/assembled';
 import { SupplierClient } from './supplier/client';
 import { Answers } from './looking/answers';
 import { Door } from './network/door';
@@ -56,13 +57,15 @@ export function appWith(pool: Pool, others: Partial<AppParts> = {}): Express {
   const costing = new CostingService(new CostingRepository(pool));
   const money = new MoneyService(new MoneyRepository(pool));
   const supplier = others.supplier ?? new SupplierClient(() => undefined);
+  const buying = buyingOn({ pool, jobs, log, supplier });
   return createApp({
     pool,
     looking: new Answers(pool),
     revisions,
     ...{ jobs, log },
     quotes: new QuoteService({ quotes: new QuoteRepository(pool), jobs, log, costing, money }),
-    ...{ supplier, buying: buyingOn({ pool, jobs, log, supplier }) },
+    ...{ supplier, buying },
+    ...calendarOn({ pool, jobs, log, costing, buying, printer: printsHere }),
     logger: pino({ level: 'silent' }),
     webRoot: 'no-such-folder',
     printer: printsHere,

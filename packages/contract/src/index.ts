@@ -1,6 +1,7 @@
 export * from './devices';
 export * from './habits';
 export * from './jobs';
+export * from './calendar';
 export * from './costing';
 export * from './money';
 export * from './quotes';

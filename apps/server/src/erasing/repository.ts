@@ -22,6 +22,8 @@ const OF_JOB = [
   'DELETE FROM laid_aside WHERE job_id = ?',
   'DELETE FROM settled WHERE job_id = ?',
   'DELETE FROM order_for WHERE job_id = ?',
+  'DELETE FROM calendar_fixed WHERE job_id = ?',
+  'DELETE FROM calendar_jobs WHERE job_id = ?',
   'DELETE FROM jobs WHERE id = ?',
 ] as const;
 

@@ -28,7 +28,7 @@ export function refuse(status: number, what: Said): Refusal {
 
 /** What could not be read, with every field that is wrong in it. */
 export function unreadable(
-  what: 'job' | 'log' | 'stock' | 'slide' | 'material' | 'prices' | 'supplier' | 'customer',
+  what: 'job' | 'log' | 'stock' | 'slide' | 'material' | 'prices' | 'calendar' | 'supplier' | 'customer',
   errors: readonly JobError[],
   done: 'changed' | 'kept' | 'printed' = 'changed',
 ): Refusal {

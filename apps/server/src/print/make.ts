@@ -1,4 +1,4 @@
-import { PrintWish, type PrintName, type Problem } from '@zabble/contract';
+import { PrintWish, WEEK_FILES, type PrintName, type Problem, type WeekFile } from '@zabble/contract';
 import { ENGLISH, plan, plainFileName, readJobDocument, readLayouts, said, wordsIn } from '@zabble/core';
 import { answerTo } from '../http/errors';
 import { refuse, unreadable } from '../http/refusal';
@@ -14,6 +14,7 @@ import { quotePdf, type QuoteOrder } from './quote-pdf';
 import { solidPdf } from './solid-pdf';
 import { stickPdf, stickStripPdf } from './stick-pdf';
 import { templatesPdf } from './templates-pdf';
+import { weekFile, type WeekOrder } from './week';
 
 type Maker = (printing: Printing, document: object) => Promise<Buffer>;
 
@@ -29,9 +30,9 @@ const MAKERS: Readonly<Record<PrintName, Maker>> = {
   'job.zip': jobZip,
 };
 
-/** What is to be printed: which paper, and a `PrintWish` as it was sent, unread; or a quote or an order that is kept. */
+/** What is to be printed: which paper, and a `PrintWish` as it was sent, unread; or a quote, an order, the days of a shop as they are kept. */
 export interface PrintOrder {
-  readonly name: PrintName | 'quote.pdf' | 'order.pdf';
+  readonly name: PrintName | 'quote.pdf' | 'order.pdf' | WeekFile;
   readonly sent: Uint8Array;
   /** The folder of the font packages. */
   readonly fonts: string;
@@ -46,13 +47,15 @@ export async function makePrint(order: PrintOrder, onPage: () => void): Promise<
   const { name, fonts } = order;
   if (name === 'quote.pdf') return quoted(order, onPage);
   if (name === 'order.pdf') return ordered(order, onPage);
+  const week = WEEK_FILES.find((file) => file === name);
+  if (week) return weekFile(week, parsed(order.sent) as WeekOrder, { fonts, onPage });
   try {
     const wish = validated(PrintWish, parsed(order.sent));
     const printing = readWish(wish, fonts, onPage);
     return {
       name: `${plainFileName(printing.job.name)}-${name}`,
       type: name.endsWith('.zip') ? 'application/zip' : 'application/pdf',
-      data: await MAKERS[name](printing, wish.document),
+      data: await MAKERS[name as PrintName](printing, wish.document),
     };
   } catch (problem) {
     const refused = answerTo(problem);

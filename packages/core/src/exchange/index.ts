@@ -7,3 +7,4 @@ export * from './svg';
 export * from './table-kinds';
 export * from './table-reading';
 export { plainFileName } from './file-name';
+export { dayRows } from './day-rows';

@@ -21,3 +21,6 @@ export { hoursOf, readShopCalendar, type ShopCalendar } from './shop-calendar';
 export { timesOf, workedBetween, type Standing } from './progress';
 export { type Good, type Task, type TaskKind } from './task';
 export { dryingOf } from './finish-tasks';
+export { type Lead, type OnOrder } from './goods';
+export { openOn, worksOn } from './hours';
+export { closesOn, opensOn } from './problem-of';

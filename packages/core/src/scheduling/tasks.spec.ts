@@ -40,8 +40,8 @@ describe('the tasks of a job', () => {
       shop([document(name)], {
         calendar: {
           people: [
-            { id: 'a', name: 'Ada' },
-            { id: 'b', name: 'Bo' },
+            { id: 'a', name: 'Sailmaker' },
+            { id: 'b', name: 'Apprentice' },
           ],
         },
       }),
@@ -123,15 +123,15 @@ describe('the tasks of a job', () => {
 
   it('what is under way goes on first, less what was worked on it', () => {
     const marks = [
-      { id: 'e1', kind: 'task', task: 'survey', did: 'begin', at: '2026-11-30T07:00:00Z', by: 'Ada' },
-      { id: 'e2', kind: 'task', task: 'survey', did: 'pause', at: '2026-11-30T07:10:00Z', by: 'Ada' },
-      { id: 'e3', kind: 'task', task: 'survey', did: 'begin', at: '2026-11-30T07:30:00Z', by: 'Ada' },
+      { id: 'e1', kind: 'task', task: 'survey', did: 'begin', at: '2026-11-30T07:00:00Z', by: 'Sailmaker' },
+      { id: 'e2', kind: 'task', task: 'survey', did: 'pause', at: '2026-11-30T07:10:00Z', by: 'Sailmaker' },
+      { id: 'e3', kind: 'task', task: 'survey', did: 'begin', at: '2026-11-30T07:30:00Z', by: 'Sailmaker' },
     ] as const;
     const now = { now: momentOf('2026-11-30', 8 * 60 + 45), zone: 60 };
     const bench = document('splicing-bench');
     const [first] = days(shop([{ ...bench, log: [...marks] }]), now).days.tasks;
     expect(first?.task.id).toBe('job0/survey');
-    expect(first?.stands).toMatchObject({ running: true, worked: 10, by: 'Ada' });
+    expect(first?.stands).toMatchObject({ running: true, worked: 10, by: 'Sailmaker' });
     expect([first?.start, first?.minutes]).toEqual([now.now, 20]);
   });
 

@@ -12,6 +12,7 @@ const THINGS = {
   supplier: 'supplier',
   customer: 'customer',
   prices: 'list of what the shop says of its prices',
+  calendar: 'list of what the shop says of its days',
 };
 
 type Thing = keyof typeof THINGS;
@@ -106,6 +107,8 @@ export const REFUSALS = {
     `This quote is ${state}: from there it does not go on so. Nothing was changed.`,
   'costing-changed':
     'What the shop says of its prices was changed elsewhere meanwhile. Nothing was changed; look at what it says now.',
+  'calendar-changed':
+    'What the shop says of its days was changed elsewhere meanwhile. Nothing was changed; look at what it says now.',
   'money-changed': 'The currency was changed elsewhere meanwhile. Nothing was changed; look at what it is now.',
   'no-name': ({ what }: { what: Thing }) => `The ${THINGS[what]} has no name to be found by. Nothing was changed.`,
   'layouts-refused': (p: { why: Said }, w: Words) =>

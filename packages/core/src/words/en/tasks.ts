@@ -87,6 +87,19 @@ function byName(name: string): string {
   return first === 'coat' ? `Put on a coat (${rest.at(-1) ?? ''})` : name;
 }
 
+const HEADS = {
+  job: 'Job',
+  task: 'Task',
+  date: 'Day',
+  from: 'From',
+  'until-date': 'Until day',
+  until: 'Until',
+  minutes: 'Minutes',
+  place: 'Where',
+  people: 'Who',
+  why: 'Why then',
+};
+
 /** The order of work: what tasks are called, what they wait for, what is wrong with a plan of days. */
 export const TASKS = {
   'task/stage': ({ kind, stage }: { kind: keyof typeof STAGE_TASKS; stage: Stage }) => STAGE_TASKS[kind](STAGES[stage]),
@@ -102,6 +115,16 @@ export const TASKS = {
     `${OPERATION_NAMES[id]} ${time(minutes)}`,
   'task/goods': ({ what, supplier, on }: { what: Said; supplier?: string; on: string }, w: Words) =>
     `${w.say(what)}${supplier === undefined ? '' : ` from ${supplier}`}, expected ${on}`,
+  'days/head': ({ head }: { head: keyof typeof HEADS }) => HEADS[head],
+  'days/week': ({ from, until }: { from: string; until: string }) => `The week of ${from} to ${until}`,
+  'days/title': 'the order of work',
+  'days/nobody': 'Nothing is planned for these days.',
+  'days/here': ({ what }: { what: Said }, w: Words) => `Expected: ${w.say(what)}`,
+  'days/due': ({ job }: { job: string }) => `Promised: ${job}`,
+  'days/end': ({ end, bound }: { end: string; bound: string }) =>
+    end === bound
+      ? `All done ${end}; no order of work could be done before.`
+      : `All done ${end}; no order of work could be done before ${bound}.`,
   'task/caution-finish':
     'Solvents and wet finish: air, gloves, no flame. Rags with oil heat by themselves: spread flat to dry outdoors, or under water in a tin with a lid. The maker’s sheet and local rules go first.',
   'task/caution-dust': 'Sanding dust: mask and extraction on; the maker’s sheet and local rules go first.',
