@@ -110,67 +110,89 @@ export function weekCalendar(work: AtWork, days: Days): string {
 const WEEK = 7;
 const DAY = 1440;
 
-/** A week for the wall: a column a day, a row a task, large; what is promised and expected at the foot of its day. */
-function weekPdf(
-  work: AtWork,
-  days: Days,
-  { fonts, onPage, paper }: { readonly fonts: string; readonly onPage: () => void; readonly paper: Paper },
-): Promise<Buffer> {
+interface Wall {
+  readonly fonts: string;
+  readonly onPage: () => void;
+  readonly paper: Paper;
+}
+
+/** A week for the wall: a column a day, what is done under each other, what is promised and expected at its foot. */
+function weekPdf(work: AtWork, days: Days, { fonts, onPage, paper }: Wall): Promise<Buffer> {
   const first = Math.floor(days.now / DAY);
   const monday = first - ((first + 3) % WEEK);
   const dates = Array.from({ length: WEEK }, (_, index) => monday + index);
-  const [from, until] = [dateOf(monday * DAY), dateOf((monday + WEEK - 1) * DAY)];
-  const title = WORDS.say(said('days/week', { from: inWords(from), until: inWords(until) }));
+  const open = dates.filter((day, index) => index < WORKING || days.tasks.some((task) => on(task, day)));
+  const [from, until] = [inWords(dateOf(monday * DAY)), inWords(dateOf((monday + WEEK - 1) * DAY))];
+  const title = WORDS.say(said('days/week', { from, until }));
   const end = WORDS.say(said('days/end', { end: inWords(dateOf(days.end)), bound: inWords(dateOf(days.bound)) }));
   const pdf = new Pdf(
     { fonts, paper, ink: 'colour', words: WORDS, onPage },
     { title, foot: [title, end] },
     { lying: true },
   );
-  const nameOf = named(work);
-  const open = dates.filter((day) =>
-    day % WEEK !== 2 && day % WEEK !== 3 ? true : days.tasks.some((task) => on(task, day)),
-  );
-  const wide = (pdf.width - 2 * MARGIN) / open.length;
   pdf.page();
   pdf.title(title, MARGIN, MARGIN, 18, pdf.width - 2 * MARGIN);
-  const top = MARGIN + 12;
+  const wide = (pdf.width - 2 * MARGIN) / open.length;
   for (const [index, day] of open.entries()) {
     const x = MARGIN + index * wide;
-    if (index > 0) pdf.line(x - 1, top, x - 1, pdf.height - MARGIN - 8, 0.1);
-    pdf.text(WEEKDAY.format(new Date(day * DAY * 60_000)), x, top, { size: 12, font: 'bold', width: wide - 2 });
-    let at = top + 8;
-    const all = days.tasks.filter((task) => on(task, day));
-    const foot = [
-      ...days.goods
-        .filter(({ here }) => Math.floor(here / DAY) === day)
-        .map(({ what }) => WORDS.say(said('days/here', { what }))),
-      ...days.jobs
-        .filter(({ due }) => due === dateOf(day * DAY))
-        .map(({ name }) => WORDS.say(said('days/due', { job: name }))),
-    ];
-    const lines = [
-      ...all.map(({ task, jobName, start, people }) => ({
-        head: `${start < day * DAY ? '…' : writeMoment(start).slice(11)} ${people.map(nameOf).filter(Boolean).join(', ')}`.trim(),
-        body: `${WORDS.say(task.called)} · ${jobName}`,
-      })),
-      ...foot.map((body) => ({ head: '', body })),
-    ];
-    for (const { head, body } of lines) {
-      const rows = pdf.wrapped(body, wide - 3, 9);
-      const high = (head === '' ? 0 : 4) + rows.length * 4 + 2;
-      if (at + high > pdf.height - MARGIN - 8) {
-        pdf.text('…', x, at, { size: 10, width: wide - 2 });
-        break;
-      }
-      if (head !== '') pdf.text(head, x, at, { size: 9, font: 'bold', width: wide - 2 });
-      rows.forEach((row, down) =>
-        pdf.text(row, x, at + (head === '' ? 0 : 4) + down * 4, { size: 9, width: wide - 2 }),
-      );
-      at += high;
-    }
+    if (index > 0) pdf.line(x - 1, TOP, x - 1, pdf.height - FOOT, 0.1);
+    column(pdf, linesOf(work, days, day), { x, wide, head: WEEKDAY.format(new Date(day * DAY * 60_000)) });
   }
   return pdf.finish({ mark: false });
+}
+
+const WORKING = 5;
+const TOP = MARGIN + 12;
+const FOOT = MARGIN + 8;
+const SIZE = 9;
+const LINE = 4;
+
+/** What stands in a day: when and who over what. */
+interface WallLine {
+  readonly head: string;
+  readonly body: string;
+}
+
+function linesOf(work: AtWork, days: Days, day: number): readonly WallLine[] {
+  const nameOf = named(work);
+  const tasks = days.tasks
+    .filter((task) => on(task, day))
+    .map(({ task, jobName, start, people }) => ({
+      head: [
+        start < day * DAY ? '…' : writeMoment(start).slice(11),
+        people.map(nameOf).filter(Boolean).join(', '),
+      ].join(' '),
+      body: `${WORDS.say(task.called)} · ${jobName}`,
+    }));
+  const here = days.goods
+    .filter(({ here: at }) => Math.floor(at / DAY) === day)
+    .map(({ what }) => said('days/here', { what }));
+  const due = days.jobs
+    .filter((job) => job.due === dateOf(day * DAY))
+    .map(({ name }) => said('days/due', { job: name }));
+  return [...tasks, ...[...here, ...due].map((each) => ({ head: '', body: WORDS.say(each) }))];
+}
+
+/** As many as there is room for; that there are more is told. */
+function column(
+  pdf: Pdf,
+  lines: readonly WallLine[],
+  { x, wide, head }: { readonly x: number; readonly wide: number; readonly head: string },
+): void {
+  const width = wide - 2;
+  pdf.text(head, x, TOP, { size: 12, font: 'bold', width });
+  let at = TOP + 8;
+  for (const line of lines) {
+    const rows = pdf.wrapped(line.body, wide - 3, SIZE);
+    const down = line.head === '' ? 0 : LINE;
+    if (at + down + rows.length * LINE > pdf.height - FOOT - LINE) {
+      pdf.text('…', x, at, { size: SIZE, width });
+      return;
+    }
+    if (line.head !== '') pdf.text(line.head, x, at, { size: SIZE, font: 'bold', width });
+    for (const [index, row] of rows.entries()) pdf.text(row, x, at + down + index * LINE, { size: SIZE, width });
+    at += down + rows.length * LINE + 2;
+  }
 }
 
 const WEEKDAY = new Intl.DateTimeFormat(ENGLISH.locale, {

@@ -62,6 +62,18 @@ import { DrawerView } from './buying/drawer-view';
 import { OrdersView } from './buying/orders-view';
 import { SuppliersView } from './buying/suppliers-view';
 import { ToBuy } from './buying/to-buy';
+import { ShopClock } from './days/clock';
+import { DaysState } from './days/days-state';
+import { HoursView } from './days/hours-view';
+import { JobsAtWork } from './days/jobs-at-work';
+import { OutView } from './days/out-view';
+import { TakenView } from './days/taken-view';
+import { TaskLog } from './days/task-log';
+import { TodayPage } from './days/today-page';
+import { TrialView } from './days/trial-view';
+import { WeeksView } from './days/weeks-view';
+import { DaysRun } from './workers/days-run';
+import { DAYS_SEARCH } from './workers/days-search';
 import { CustomersView } from './settings/customers-view';
 import { FinishesView } from './settings/finishes-view';
 import { MinutesView } from './settings/minutes-view';
@@ -86,6 +98,7 @@ import { selectPlan, writingOf } from './store/job/job.selectors';
 import { LogActions } from './store/log/log.actions';
 import { logFeature } from './store/log/log.reducer';
 import { selectBank, SessionActions, sessionFeature } from './store/session/session';
+import type { DaysNews, DaysOrder } from './workers/days-messages';
 import { LAYOUT_SEARCH } from './workers/layout-worker';
 import { OPEN_PDF } from './workers/pdf-pages';
 import { LANGUAGE, WRITING } from './words/speech';
@@ -123,6 +136,8 @@ const LOG = [
   { ...AT, kind: 'fault', bank: 'c1/b1', fault: 'runs-hard' },
   { ...AT, kind: 'note', bank: 'c1/b1', text: '1' },
   { ...AT, kind: 'time', minutes: 75, operation: 'cut' },
+  { ...AT, kind: 'task', task: 'cut-boxes', did: 'done' },
+  { ...AT, kind: 'task', task: 'coat-after1-2', did: 'undone' },
 ] as readonly LogEntryDocument[];
 
 type Screen = readonly [Type<unknown>, Readonly<Record<string, unknown>>?];
@@ -186,7 +201,16 @@ const SCREENS: readonly Screen[] = [
   [FinishesView],
   [CustomersView],
   [LessonsView],
+  [TodayPage],
+  [WeeksView],
+  [TrialView],
+  [JobsAtWork],
+  [HoursView],
+  [TakenView],
+  [OutView],
 ];
+
+const OF_DAYS: readonly Type<unknown>[] = [TodayPage, WeeksView, TrialView, JobsAtWork, HoursView, TakenView, OutView];
 
 globalThis.ResizeObserver = class {
   observe = () => undefined;
@@ -216,7 +240,8 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
         log: logFeature.reducer,
         session: sessionFeature.reducer,
       }),
-      ...[ChosenJobs, BuyingState],
+      ...[ChosenJobs, BuyingState, ShopClock, DaysState, TaskLog],
+      { provide: DAYS_SEARCH, useValue: sought },
       { provide: DialogRef, useValue: { close: () => undefined } },
       {
         provide: DIALOG_DATA,
@@ -257,6 +282,7 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
     fixture.componentRef.setInput('bank', store.selectSignal(selectBank)());
   if (isInput(screen, 'owner')) fixture.componentRef.setInput('owner', store.selectSignal(selectPlan)()?.cases[0]);
   for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
+  if (OF_DAYS.includes(screen)) atWork(fixture.debugElement.injector.get(DaysState), document);
   await fixture.whenStable();
   const element = fixture.nativeElement as HTMLElement;
   for (const each of element.querySelectorAll<HTMLElement>('details, [aria-expanded="false"]')) {
@@ -265,6 +291,48 @@ async function shown([screen, inputs = {}]: Screen, document: JobDocument): Prom
     await fixture.whenStable();
   }
   return element;
+}
+
+/** An order of work that is the first and the last. */
+const sought = (told: (news: DaysNews) => void) => {
+  const run = new DaysRun(told);
+  return {
+    order: (order: DaysOrder) => {
+      run.take(order);
+      // The first will do.
+      run.take({ kind: 'stop' });
+    },
+    end: () => undefined,
+  };
+};
+
+/** Two who work, a job that is late, something that was done just now, and a change that is looked at. */
+function atWork(state: DaysState, document: JobDocument): void {
+  const now = Date.now();
+  const ago = (minutes: number): string => new Date(now - minutes * 60_000).toISOString();
+  const log = [
+    { id: 't1', kind: 'task', task: 'cut-boxes', did: 'done', at: ago(30) },
+    { id: 't2', kind: 'time', minutes: 40, operation: 'cut', at: ago(30) },
+    { id: 't3', kind: 'task', task: 'box', did: 'done', at: ago(10) },
+    { id: 't4', kind: 'task', task: 'hang', did: 'begin', at: ago(5), by: 'ბ' },
+    { id: 't5', kind: 'fault', fault: 'runs-hard', at: ago(2) },
+  ] as const;
+  const finish = [{ parts: ['face', 'side'], row: 'enamel', faces: 'show', when: 'after' }] as const;
+  const people = [
+    { id: 'a', name: 'ბ', off: [{ from: '2027-01-01', to: '2027-01-02' }] },
+    { id: 'b', name: 'გ' },
+  ];
+  const own = { ...document, finish: finish.map((group) => ({ ...group, parts: [...group.parts] })), log: [...log] };
+  const calendar = { people, temperature: 4 };
+  state.take({
+    ...{ revision: 1, calendar, feed: '1', by: { j: 'quote' } },
+    read: {
+      ...{ calendar, costing: {}, prices: [], rack: [], drawer: [], had: [], onOrder: [], suppliers: [] },
+      jobs: [{ id: 'j', document: own, due: '2026-01-02', fixed: { front: '2026-01-02T08:00' } }],
+    },
+  });
+  const [task] = state.days()?.tasks ?? [];
+  if (task) state.try(task, '2030-01-01T08:00');
 }
 
 /** Somebody’s phone is let in and a code is shown; or nobody is. */

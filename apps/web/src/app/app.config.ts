@@ -18,8 +18,10 @@ import { ownRequests } from './server-api/own-requests';
 import { Notices } from './shell/notices';
 import { toldStranger } from './server-api/told-stranger';
 import { ToldErrors } from './shell/told-errors';
+import { DAYS_SEARCH } from './workers/days-search';
 import { LAYOUT_SEARCH } from './workers/layout-worker';
 import { OPEN_PDF } from './workers/pdf-pages';
+import { makeDaysWorker } from './workers/make-days-worker';
 import { makeLayoutWorker } from './workers/make-layout-worker';
 
 export const appConfig: ApplicationConfig = {
@@ -39,6 +41,7 @@ export const appConfig: ApplicationConfig = {
     { provide: ErrorHandler, useClass: ToldErrors },
     { provide: OPEN_PDF, useValue: (file: Blob) => import('./workers/open-pdf').then(({ openPdf }) => openPdf(file)) },
     { provide: LAYOUT_SEARCH, useValue: makeLayoutWorker },
+    { provide: DAYS_SEARCH, useValue: makeDaysWorker },
     // The application itself stays on the device: a page can be loaded afresh while the server is away.
     provideServiceWorker('ngsw-worker.js', {
       enabled: !isDevMode(),

@@ -23,6 +23,16 @@ export const routes: Routes = [
     loadComponent: () => import('./buying/buying-page').then((m) => m.BuyingPage),
   },
   {
+    path: 'today',
+    title: $localize`Today · Zabble`,
+    loadComponent: () => import('./days/today-page').then((m) => m.TodayPage),
+  },
+  {
+    path: 'weeks',
+    title: $localize`The weeks · Zabble`,
+    loadComponent: () => import('./days/weeks-page').then((m) => m.WeeksPage),
+  },
+  {
     path: 'shop',
     title: $localize`The shop · Zabble`,
     loadComponent: () => import('./settings/settings-page').then((m) => m.SettingsPage),

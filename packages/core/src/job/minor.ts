@@ -15,8 +15,8 @@ const OF_WHOLE_CASES = [
  */
 export function minorOf(job: JobDocument): number {
   const { cases, room, inTurn, hinges, log = [] } = job;
-  if (log.some(({ kind }) => kind === 'task')) return 6;
-  if (isOfFive(job)) return 5;
+  const newest = newestOf(job);
+  if (newest !== undefined) return newest;
   if (
     inTurn ||
     cases.some(({ at, lids }) => lids !== undefined || has(at, 'fillerLeft', 'fillerRight')) ||
@@ -35,6 +35,11 @@ export function minorOf(job: JobDocument): number {
       owner.banks.some(({ compartment }) => compartment !== undefined),
   );
   return whole || room || hinges ? 1 : 0;
+}
+
+function newestOf(job: JobDocument): number | undefined {
+  if (job.log?.some(({ kind }) => kind === 'task')) return 6;
+  return isOfFive(job) ? 5 : undefined;
 }
 
 function isOfFive(job: JobDocument): boolean {

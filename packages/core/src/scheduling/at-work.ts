@@ -11,8 +11,9 @@ import {
 } from '../costing';
 import { plan, readJobDocument } from '../plan';
 
-import { readStockItem, type JobDocument, type StockItemOf } from '../job';
+import { readStockItem, type Job, type JobDocument, type StockItemOf } from '../job';
 import type { Length } from '../length';
+import { said } from '../words';
 import { counted } from './counted';
 import { goodsOf, type Lead, type OnOrder } from './goods';
 import type { Hours } from './hours';
@@ -20,7 +21,8 @@ import { tasksOf } from './job-tasks';
 import { readMoment, type Moment } from './moment';
 import type { Problem } from './problem';
 import { problemOf, type JobAtWork } from './problem-of';
-import { progressOf, type Clock } from './progress';
+import type { Clock } from './facts';
+import { progressOf } from './progress';
 import { hoursOf, longestOpening, type ShopCalendar } from './shop-calendar';
 
 /** A job in the order of work, as it is kept: its document with its log. */
@@ -107,6 +109,7 @@ export function atWork(read: ShopRead, { now, zone }: Now): AtWork {
       ...{ job: id, name: job.name, tasks, stands: progressOf(tasks, all, hours, clockOf(zone)) },
       ...(due === undefined ? {} : { due }),
       fixed: momentsOf(fixed),
+      ...writtenDown(job, clockOf(zone)),
     };
   });
   const ids = new Set(known.map(({ id }) => id));
@@ -114,6 +117,20 @@ export function atWork(read: ShopRead, { now, zone }: Now): AtWork {
   return {
     ...{ jobs, hours, unread: read.jobs.flatMap(({ id }) => (ids.has(id) ? [] : [id])) },
     problem: problemOf(jobs, { hours, now, ...(places ? { places } : {}) }),
+  };
+}
+
+/** What the log of a job says besides its tasks: faults, and time by kinds of work. */
+function writtenDown({ log = [] }: Job, clock: Clock): Pick<JobAtWork, 'faults' | 'spent'> {
+  return {
+    faults: log.flatMap((entry) =>
+      entry.kind === 'fault' ? [{ at: clock(entry.at), fault: said(`fault/${entry.fault}`) }] : [],
+    ),
+    spent: log.flatMap((entry) =>
+      entry.kind === 'time' && entry.operation !== undefined
+        ? [{ operation: entry.operation, minutes: entry.minutes }]
+        : [],
+    ),
   };
 }
 

@@ -35,6 +35,8 @@ const begun = (model: Model): readonly Listed[] =>
 
 /** Orders tried for a problem of so many pieces: fewer of what takes longer. */
 const TRIES = { all: 180_000_000, least: 1500, most: 50_000 };
+/** It ends where so many in a row were no better. */
+const QUIET = 20_000;
 /** Told after so many. */
 const TOLD = 200;
 const SEED = 20_261_129;
@@ -44,7 +46,8 @@ export const triesFor = (pieces: number): number =>
 
 /**
  * The first order, and then better ones as they are found; the last is the best. The same for the same problem, however long
- * it took. It ends when no order could be better. Bound: `tries` orders, each as `schedule`.
+ * it took. It ends when no order could be better, or none was for
+ * long. Bound: `tries` orders, each as `schedule`.
  */
 export function* better(problem: Problem, tries = triesFor(problem.work.length)): Generator<Bettered, Schedule> {
   const model = modelOf(problem);
@@ -52,10 +55,14 @@ export function* better(problem: Problem, tries = triesFor(problem.work.length))
   const least = boundOf(model);
   const told = (tried: number): Bettered => ({ schedule: scheduleOf(model, search.best.built), tried, of: tries });
   yield told(0);
+  let found = 0;
   for (let tried = 1; tried <= tries; tried += 1) {
     const { missed, late, last } = search.best.built;
     if (missed === 0 && late <= least.late && last <= least.end) break;
+    if (tried - found > QUIET) break;
+    const before = search.best;
     search.step();
+    if (search.best !== before) found = tried;
     if (tried % TOLD === 0) yield told(tried);
   }
   return scheduleOf(model, search.best.built);

@@ -2,6 +2,7 @@ import { HOUR } from './moment';
 import type { After, WorkPlace } from './problem';
 import type { Part } from './shares';
 import type { Good, Task, Waiting } from './task';
+import { told } from './told';
 
 const CURED = 24 * HOUR;
 const CLAMPS = 45;
@@ -55,25 +56,23 @@ export class Chain {
     const whole = WHOLE.has(draft.kind);
     const count = whole ? Math.max(1, Math.ceil(minutes / this.longest)) : 1;
     const wait = stands ?? STANDS[draft.kind];
-    const ids = Array.from({ length: count }, (_, at) => (count === 1 ? this.id(key) : `${this.id(key)}.${at + 1}`));
+    const each = upTo(minutes / count);
+    const share = parts.map((part) => ({ ...part, minutes: part.minutes / count }));
+    const ids = count === 1 ? [this.id(key)] : Array.from({ length: count }, (_, at) => `${this.id(key)}.${at + 1}`);
+    const more = told({ place, stage, holds, finish, lift, stands: wait, whole: whole || undefined });
     for (const id of ids)
       this.tasks.push({
         ...draft,
+        ...more,
         ...{ id, job: this.job, after: before, goods },
-        parts: parts.map(({ operation, minutes: each }) => ({ operation, minutes: each / count })),
-        ...{ minutes: whole_(minutes / count), planned: whole_(minutes / count) },
-        ...(whole ? { whole } : {}),
-        ...(wait ? { stands: wait } : {}),
-        ...(place ? { place } : {}),
-        ...(stage ? { stage } : {}),
-        ...(holds ? { holds } : {}),
-        ...(finish ? { finish } : {}),
-        ...(lift ? { lift } : {}),
+        parts: share,
+        minutes: each,
+        planned: each,
       });
     if (count > 1)
       this.instead.set(
         key,
-        ids.map((task) => ({ task, ...(wait ? { wait: wait.minutes } : {}) })),
+        ids.map((task) => ({ task, ...told({ wait: wait?.minutes }) })),
       );
     this.stands.set(key, wait?.minutes ?? 0);
   }
@@ -101,4 +100,4 @@ export class Chain {
 
 const ROUNDING = 1e-6;
 /** Up to the minute. */
-const whole_ = (minutes: number): number => Math.max(1, Math.ceil(minutes - ROUNDING));
+const upTo = (minutes: number): number => Math.max(1, Math.ceil(minutes - ROUNDING));

@@ -7,7 +7,10 @@ import { dryingOf } from './finish-tasks';
 import { FINISH_ROWS } from '../costing';
 import { USUAL_WEEK, type Week } from './hours';
 import { dateOf, HOUR } from './moment';
-import type { Schedule } from './problem';
+import type { After, Schedule } from './problem';
+import type { JobAtWork } from './problem-of';
+import type { Standing } from './progress';
+import type { Task } from './task';
 
 /** One thing that is wrong with an order of work, of which job. */
 export interface DayFinding {
@@ -24,11 +27,14 @@ const told = (what: Said, job?: string): DayFinding => ({
 
 /** What is wrong with an order of work: promised dates missed, waits cut short, what can’t be met; worst first. */
 export function dayFindings(read: ShopRead, now: Now, work: AtWork, days: Days): readonly DayFinding[] {
+  const late = days.jobs.filter((job) => job.late > 0);
+  const mended =
+    late.length === 0 ? [] : MENDS.map(({ code, read: changed }) => ({ code, ends: endsOf(changed(read), now) }));
   return [
-    ...days.jobs.flatMap((job) => {
-      if (job.late === 0 || job.due === undefined || job.end === undefined) return [];
-      const params = { job: job.name, date: job.due, end: dateOf(job.end), by: job.late };
-      return [told(said('DUE_MISSED', { ...params, mends: mendsOf(read, now, job.job, job.late) }), job.job)];
+    ...late.flatMap(({ job, name, due, end, late: by }) => {
+      if (due === undefined || end === undefined) return [];
+      const params = { job: name, date: due, end: dateOf(end), by };
+      return [told(said('DUE_MISSED', { ...params, mends: mendsOf(mended, job, by) }), job)];
     }),
     ...days.without.map(({ task, why }) => told(said('NO_TIME', { task: task.called, why }), task.job)),
     ...days.tasks.flatMap((task) => {
@@ -40,25 +46,34 @@ export function dayFindings(read: ShopRead, now: Now, work: AtWork, days: Days):
   ];
 }
 
-/** Begun before what is before it let it: told while either is of today’s work, by what the record says of both. */
+/** Begun before what is before it let it: by what the record says of both, with what went wrong in its job since. */
 function cutShort({ jobs }: AtWork): readonly DayFinding[] {
-  return jobs.flatMap(({ job, tasks, stands }) => {
-    const called = new Map(tasks.map((task) => [task.id, task]));
-    return tasks.flatMap((task) => {
-      const { begun } = stands.get(task.id) ?? {};
-      if (begun === undefined) return [];
-      return task.after.flatMap(({ task: id, wait = 0 }) => {
-        const [before, was] = [called.get(id), stands.get(id)];
-        const until = (was?.done ?? 0) + wait;
-        const why = before?.stands?.why;
-        if (!before || !why || was?.done === undefined || !was.told || begun >= until || wait === 0) return [];
-        return [
-          told(said('WAIT_CUT_SHORT', { task: task.called, before: before.called, why, by: until - begun }), job),
-        ];
-      });
-    });
+  return jobs.flatMap((job) => {
+    const called = new Map(job.tasks.map((task) => [task.id, task]));
+    return job.tasks.flatMap((task) =>
+      task.after.flatMap((after) => shortOf(job, task, called.get(after.task), after)),
+    );
   });
 }
+
+function shortOf(
+  { job, stands, faults }: JobAtWork,
+  task: Task,
+  before: Task | undefined,
+  { wait = 0 }: After,
+): readonly DayFinding[] {
+  const begun = stands.get(task.id)?.begun;
+  const why = before?.stands?.why;
+  if (begun === undefined || !before || !why) return [];
+  const by = toldDone(stands.get(before.id)) + wait - begun;
+  if (by <= 0 || wait === 0) return [];
+  const then = faults.filter(({ at }) => at >= begun).map(({ fault }) => fault);
+  return [told(said('WAIT_CUT_SHORT', { task: task.called, before: before.called, why, by, then }), job)];
+}
+
+/** When it was done, by what was said of it: what only follows from something else has no moment of its own. */
+const toldDone = (stands: Standing | undefined): number =>
+  stands?.told ? (stands.done ?? Number.NEGATIVE_INFINITY) : Number.NEGATIVE_INFINITY;
 
 function tooCold({ calendar, costing }: ShopRead, { jobs }: AtWork): readonly DayFinding[] {
   const { temperature: is } = calendar;
@@ -128,19 +143,33 @@ const MENDS: readonly Mend[] = [
   },
 ];
 
-/** What would bring a job nearer to its date by a day at least: each tried by itself, those that bring it there first. */
-function mendsOf(read: ShopRead, now: Now, job: string, late: number): readonly Said[] {
-  const ends = (changed: ShopRead): { readonly end: number; readonly late: number } => {
-    const work = atWork(changed, now);
-    const found = last(better(work.problem, TRIES));
-    const own = found.placed.filter(({ id }) => id.startsWith(`${job}/`));
+type Ends = (job: string) => { readonly end: number; readonly late: number } | undefined;
+
+/** When jobs end if something were otherwise, and by how much each is late then. */
+function endsOf(changed: ShopRead, now: Now): Ends {
+  const work = atWork(changed, now);
+  const { placed } = last(better(work.problem, TRIES));
+  return (job) => {
+    const own = placed.filter(({ id }) => id.startsWith(`${job}/`));
+    if (own.length === 0) return undefined;
     const end = Math.max(...own.map((each) => each.end));
     return { end, late: Math.max(0, end - (work.problem.due[job] ?? end)) };
   };
-  return MENDS.map(({ code, read: changed }) => ({ code, ...ends(changed(read)) }))
-    .filter((each) => each.late === 0 || each.late <= late - DAY_NEARER)
+}
+
+/** What would bring a job nearer to its date by a day at least, or to it: each tried by itself, those that bring it there first. */
+function mendsOf(
+  mended: readonly { readonly code: Mend['code']; readonly ends: Ends }[],
+  job: string,
+  late: number,
+): readonly Said[] {
+  return mended
+    .flatMap(({ code, ends }) => {
+      const is = ends(job);
+      return is && (is.late === 0 || is.late <= late - DAY_NEARER) ? [{ code, ...is }] : [];
+    })
     .sort((one, other) => one.late - other.late)
-    .map((each) => said(each.code, { end: dateOf(each.end), on: each.late === 0 }));
+    .map(({ code, end, late: still }) => said(code, { end: dateOf(end), on: still === 0 }));
 }
 
 const DAY_NEARER = 20 * HOUR;

@@ -1,14 +1,17 @@
+import { median, type Median } from '../costing';
+import { OPERATION_IDS, type OperationId } from '../job';
 import type { Said } from '../length';
 import { said } from '../words';
 import type { AtWork } from './at-work';
 import { boundOf } from './bound';
 import { heldOf, heldSaid, longestWay, type HeldBy } from './held';
-import { modelOf } from './model';
+import { modelOf, type Model } from './model';
 import { DAY, dateOf, dayOf, minuteOf, weekdayOf, writeMoment, type Moment } from './moment';
-import type { NoTime, Schedule } from './problem';
-import { closesOn } from './problem-of';
+import type { NoTime, Schedule, Work } from './problem';
+import { closesOn, type JobAtWork } from './problem-of';
 import type { Standing } from './progress';
 import type { Good, Task } from './task';
+import { told } from './told';
 
 /** A task in its days. */
 export interface DayTask {
@@ -74,78 +77,104 @@ export interface Days {
   readonly bound: Moment;
   readonly late: number;
   readonly unread: readonly string[];
+  /** Of every kind of work that time was written down on. */
+  readonly taken: readonly Taken[];
+}
+
+/** Minutes planned of what is done against those taken; the middle of what jobs took, as a share of what was planned. */
+export interface Taken {
+  readonly operation: OperationId;
+  readonly planned: number;
+  readonly taken: number;
+  readonly entries: number;
+  readonly share?: Median;
 }
 
 /** What an order of work says: of every task when, who, where, and what holds it. Bound: tasks × tasks. */
 export function daysOf(work: AtWork, schedule: Schedule): Days {
   const { jobs, problem } = work;
+  const model = modelOf(problem);
+  const tasks = new Map(jobs.flatMap((job) => job.tasks.map((task) => [task.id, { task, job }] as const)));
+  const { end, late } = schedule;
+  return {
+    ...{ now: problem.now, end, bound: boundOf(model).end, late, unread: work.unread },
+    tasks: dayTasks(work, schedule, model),
+    waits: waitsOf(work),
+    taken: takenOf(work),
+    goods: goodsIn(work, new Map(schedule.placed.map((each) => [each.id, each])), model.arrives),
+    jobs: jobs.map((job) => dayJob(job, work, schedule)),
+    without: schedule.without.flatMap(({ id, why }) => {
+      const own = tasks.get(id);
+      return own ? [{ task: own.task, jobName: own.job.name, why }] : [];
+    }),
+  };
+}
+
+function dayTasks({ jobs, problem }: AtWork, schedule: Schedule, model: Model): readonly DayTask[] {
   const tasks = new Map(jobs.flatMap((job) => job.tasks.map((task) => [task.id, task] as const)));
   const jobOf = new Map(jobs.map((job) => [job.job, job]));
+  const left = new Map(problem.work.map((each) => [each.id, each]));
   const held = heldOf(problem, schedule);
   const way = new Set(longestWay(schedule, held));
-  const name = (id: string): string => problem.hours.people.find((each) => each.id === id)?.name ?? '';
-  const left = new Map(problem.work.map((each) => [each.id, each]));
-  const at = new Map(schedule.placed.map((each) => [each.id, each]));
-  const model = modelOf(problem);
-  const all = schedule.placed.flatMap((placed): readonly DayTask[] => {
-    const task = tasks.get(placed.id);
-    const own = left.get(placed.id);
+  const names = (id: string): string => problem.hours.people.find((each) => each.id === id)?.name ?? '';
+  return schedule.placed.flatMap(({ id, start, end, people, unit }): readonly DayTask[] => {
+    const [task, own, by] = [tasks.get(id), left.get(id), held.get(id)];
     const job = task && jobOf.get(task.job);
-    const by = held.get(placed.id);
     if (!task || !own || !job || !by) return [];
-    const stands = job.stands.get(task.id) ?? { told: false, left: 1, worked: 0, running: false };
-    const wanted =
-      own.fixed === undefined
-        ? undefined
-        : Math.min(
-            ...model.teamsOf[own.people].map(
-              (team) => model.teams[team]?.open.next(Math.max(own.fixed ?? 0, problem.now)) ?? 0,
-            ),
-          );
+    const stands = job.stands.get(id) ?? { told: false, left: 1, worked: 0, running: false };
+    const wanted = wantedAt(own, model);
     return [
       {
-        ...{
-          task,
-          jobName: job.name,
-          start: placed.start,
-          end: placed.end,
-          minutes: own.minutes,
-          people: placed.people,
-          unit: placed.unit,
-        },
-        ...{ held: by.by, why: heldSaid(by, tasks, task, name), longest: way.has(placed.id), stands },
-        ...(own.fixed === undefined ? {} : { fixed: own.fixed }),
-        ...(wanted !== undefined && placed.start > wanted ? { missed: wanted } : {}),
+        ...{ task, jobName: job.name, start, end, minutes: own.minutes, people, unit, stands },
+        ...{ held: by.by, why: heldSaid(by, { tasks, own: task, names }), longest: way.has(id) },
+        ...told({ fixed: own.fixed, missed: wanted !== undefined && start > wanted ? wanted : undefined }),
       },
     ];
   });
-  return {
-    ...{
-      now: problem.now,
-      tasks: all,
-      end: schedule.end,
-      bound: boundOf(model).end,
-      late: schedule.late,
-      unread: work.unread,
-    },
-    waits: waitsOf(work),
-    goods: goodsIn(work, at, model.arrives),
-    jobs: jobs.map((job): DayJob => {
-      const own = schedule.placed.filter(({ id }) => tasks.get(id)?.job === job.job);
-      const end = own.length === 0 ? undefined : Math.max(...own.map((each) => each.end));
-      const due = job.due === undefined ? undefined : closesOn(problem.hours, job.due);
-      return {
-        ...{ job: job.job, name: job.name, left: own.length, done: job.tasks.length - own.length },
-        ...(job.due === undefined ? {} : { due: job.due }),
-        ...(end === undefined ? {} : { end }),
-        late: end !== undefined && due !== undefined ? Math.max(0, end - due) : 0,
-      };
-    }),
-    without: schedule.without.flatMap(({ id, why }) => {
-      const task = tasks.get(id);
-      return task ? [{ task, jobName: jobOf.get(task.job)?.name ?? '', why }] : [];
-    }),
-  };
+}
+
+/** When what is fixed would begin, were there nothing else. */
+function wantedAt({ fixed, people }: Work, { teams, teamsOf, problem }: Model): Moment | undefined {
+  if (fixed === undefined) return undefined;
+  const at = Math.max(fixed, problem.now);
+  return Math.min(...teamsOf[people].map((team) => teams[team]?.open.next(at) ?? at));
+}
+
+function dayJob({ job, name, tasks, due }: JobAtWork, { problem }: AtWork, { placed }: Schedule): DayJob {
+  const ids = new Set(tasks.map(({ id }) => id));
+  const own = placed.filter(({ id }) => ids.has(id));
+  const end = own.length === 0 ? undefined : Math.max(...own.map((each) => each.end));
+  const promised = due === undefined ? undefined : closesOn(problem.hours, due);
+  const late = end === undefined || promised === undefined ? 0 : Math.max(0, end - promised);
+  return { ...{ job, name, left: own.length, done: tasks.length - own.length, late }, ...told({ due, end }) };
+}
+
+/** Of work nothing of which is done there is nothing to learn. */
+function takenOf({ jobs }: AtWork): readonly Taken[] {
+  const each = jobs.map(({ tasks, stands, spent }) => {
+    const done = tasks.filter(({ id }) => stands.get(id)?.done !== undefined).flatMap(({ parts }) => parts);
+    return { done, spent };
+  });
+  const sum = (
+    all: readonly { readonly operation: OperationId; readonly minutes: number }[],
+    id: OperationId,
+  ): number => all.reduce((minutes, one) => (one.operation === id ? minutes + one.minutes : minutes), 0);
+  return OPERATION_IDS.flatMap((operation): readonly Taken[] => {
+    const of = each.map(({ done, spent }) => ({ planned: sum(done, operation), taken: sum(spent, operation) }));
+    const both = of.filter(({ planned, taken }) => planned > 0 && taken > 0);
+    if (both.length === 0) return [];
+    const share = median(both.map(({ planned, taken }) => taken / planned));
+    const entries = each.reduce(
+      (count, { spent }) => count + spent.filter((one) => one.operation === operation).length,
+      0,
+    );
+    return [
+      {
+        ...{ operation, entries, planned: Math.round(both.reduce((all, one) => all + one.planned, 0)) },
+        ...{ taken: both.reduce((all, one) => all + one.taken, 0), ...(share ? { share } : {}) },
+      },
+    ];
+  });
 }
 
 function waitsOf({ jobs, problem }: AtWork): readonly DayWait[] {
@@ -162,35 +191,41 @@ function waitsOf({ jobs, problem }: AtWork): readonly DayWait[] {
     .sort((one, other) => one.until - other.until);
 }
 
-function goodsIn(
-  { jobs, problem }: AtWork,
-  at: ReadonlyMap<string, { readonly start: Moment; readonly end: Moment }>,
-  arrives: (at: Moment, lead: number) => Moment,
-): readonly DayGood[] {
+type At = ReadonlyMap<string, { readonly start: Moment; readonly end: Moment }>;
+type Arrives = Model['arrives'];
+
+/** What tasks that are left want and have not: each once a job, for the first that wants it. */
+function goodsIn({ jobs, problem }: AtWork, at: At, arrives: Arrives): readonly DayGood[] {
   const found = new Map<string, DayGood>();
-  for (const { job, name, tasks, stands } of jobs) {
-    const order = tasks.find(({ kind }) => kind === 'order');
-    const ordered = order && (at.get(order.id)?.end ?? problem.now);
-    for (const task of tasks) {
-      const placed = at.get(task.id);
-      if (!placed || stands.get(task.id)?.done !== undefined) continue;
+  for (const job of jobs) {
+    const order = job.tasks.find(({ kind }) => kind === 'order');
+    const ordered = (order && at.get(order.id)?.end) ?? problem.now;
+    for (const task of job.tasks) {
+      const start = at.get(task.id)?.start;
+      if (start === undefined) continue;
       for (const good of task.goods) {
-        const key = `${job} ${good.key}`;
-        if (found.has(key)) continue;
-        const here = good.lead === undefined ? placed.start : arrives(ordered ?? problem.now, good.lead);
-        const orderBy = good.lead === undefined ? undefined : lastDay(problem.now, placed.start, good.lead, arrives);
-        found.set(key, {
-          ...good,
-          job,
-          jobName: name,
-          for: task.called,
-          here,
-          ...(orderBy === undefined ? {} : { orderBy }),
-        });
+        const key = `${job.job} ${good.key}`;
+        if (!found.has(key)) found.set(key, dayGood(good, job, task, { start, ordered, now: problem.now, arrives }));
       }
     }
   }
   return [...found.values()].sort((one, other) => ((one.orderBy ?? '9') < (other.orderBy ?? '9') ? -1 : 1));
+}
+
+function dayGood(
+  good: Good,
+  { job, name }: JobAtWork,
+  task: Task,
+  {
+    start,
+    ordered,
+    now,
+    arrives,
+  }: { readonly start: Moment; readonly ordered: Moment; readonly now: Moment; readonly arrives: Arrives },
+): DayGood {
+  const of = { ...good, job, jobName: name, for: task.called };
+  if (good.lead === undefined) return { ...of, here: start };
+  return { ...of, here: arrives(ordered, good.lead), orderBy: lastDay(now, start, good.lead, arrives) };
 }
 
 /** So far back it is looked at most. */

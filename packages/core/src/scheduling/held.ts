@@ -1,9 +1,10 @@
 import type { Said } from '../length';
 import { said } from '../words';
-import { modelOf } from './model';
+import { modelOf, type Model } from './model';
 import { dateOf, type Moment } from './moment';
-import type { Placed, Problem, Schedule } from './problem';
+import type { Placed, Problem, Schedule, Work } from './problem';
 import type { Task } from './task';
+import { told } from './told';
 
 /** What a piece of work waits for last: what is before it, what is ordered, who or what is busy, a date, or the opening. */
 export type HeldBy =
@@ -20,45 +21,63 @@ export function heldOf(problem: Problem, { placed }: Schedule): ReadonlyMap<stri
   const model = modelOf(problem);
   const at = new Map(placed.map((each) => [each.id, each]));
   const work = new Map(problem.work.map((each) => [each.id, each]));
-  const ids = problem.hours.people.map(({ id }) => id);
-  const team = (each: Placed) =>
-    model.teams.find(
-      ({ members }) =>
-        members.length === each.people.length && members.every((member) => each.people.includes(ids[member] ?? '')),
-    );
   return new Map(
     placed.map((each): [string, HeldBy] => {
       const own = work.get(each.id);
-      const open = team(each)?.open;
-      const begins = (ready: Moment) => (own?.whole ? open?.fit(ready, own.minutes) : open?.next(ready));
-      const atOnce = (ready: Moment): boolean =>
-        ready <= each.start && ready > problem.now && (begins(ready) ?? 0) >= each.start;
-      const { after = [], from = 0, fixed = 0, place, running } = own ?? {};
-      if (running) return [each.id, { by: 'nothing' }];
-      for (const { task, wait = 0, lead } of after) {
-        const end = at.get(task)?.end;
-        if (end === undefined) continue;
-        if (lead !== undefined && atOnce(model.arrives(end, lead)))
-          return [each.id, { by: 'goods', task, on: model.arrives(end, lead) }];
-        if (atOnce(end + wait)) return [each.id, { by: 'after', task, waits: wait > 0 && !atOnce(end) }];
-      }
-      if (atOnce(fixed)) return [each.id, { by: 'fixed' }];
-      if (atOnce(from)) return [each.id, { by: 'goods', on: from }];
-      const busy = placed.filter((other) => other.id !== each.id);
-      const holder = busy.find((other) => other.people.some((who) => each.people.includes(who)) && atOnce(other.end));
-      if (holder)
-        return [
-          each.id,
-          { by: 'person', task: holder.id, person: holder.people.find((who) => each.people.includes(who)) ?? '' },
-        ];
-      const inPlace = busy.find((other) => {
-        const { place: there, holds = 0 } = work.get(other.id) ?? {};
-        return there !== undefined && there === place && other.unit === each.unit && atOnce(other.end + holds);
-      });
-      if (inPlace) return [each.id, { by: 'place', task: inPlace.id }];
-      return [each.id, each.start > problem.now ? { by: 'closed' } : { by: 'nothing' }];
+      if (!own || own.running) return [each.id, { by: 'nothing' }];
+      const of = { model, own, each, at, work, atOnce: atOnceOf(model, own, each) };
+      const otherwise = each.start > problem.now ? 'closed' : 'nothing';
+      return [each.id, heldByBefore(of) ?? heldByDate(of) ?? heldByOthers(of, placed) ?? { by: otherwise }];
     }),
   );
+}
+
+interface Of {
+  readonly model: Model;
+  readonly own: Work;
+  readonly each: Placed;
+  readonly at: ReadonlyMap<string, Placed>;
+  readonly work: ReadonlyMap<string, Work>;
+  /** Whether it could begin no earlier, had it become free to begin at a moment. */
+  readonly atOnce: (ready: Moment) => boolean;
+}
+
+function atOnceOf(model: Model, { whole, minutes }: Work, { people, start }: Placed): Of['atOnce'] {
+  const ids = model.problem.hours.people.map(({ id }) => id);
+  const isTeam = (members: readonly number[]): boolean =>
+    members.length === people.length && members.every((member) => people.includes(ids[member] ?? ''));
+  const open = model.teams.find(({ members }) => isTeam(members))?.open;
+  const begins = (ready: Moment): Moment => (whole ? open?.fit(ready, minutes) : open?.next(ready)) ?? 0;
+  return (ready) => ready <= start && ready > model.problem.now && begins(ready) >= start;
+}
+
+function heldByBefore({ model, own, at, atOnce }: Of): HeldBy | undefined {
+  for (const { task, wait = 0, lead } of own.after) {
+    const end = at.get(task)?.end;
+    if (end === undefined) continue;
+    const here = lead === undefined ? undefined : model.arrives(end, lead);
+    if (here !== undefined && atOnce(here)) return { by: 'goods', task, on: here };
+    if (atOnce(end + wait)) return { by: 'after', task, waits: wait > 0 && !atOnce(end) };
+  }
+  return undefined;
+}
+
+function heldByDate({ own: { fixed = 0, from = 0 }, atOnce }: Of): HeldBy | undefined {
+  if (atOnce(fixed)) return { by: 'fixed' };
+  return atOnce(from) ? { by: 'goods', on: from } : undefined;
+}
+
+function heldByOthers({ own, each, work, atOnce }: Of, placed: readonly Placed[]): HeldBy | undefined {
+  const others = placed.filter(({ id }) => id !== each.id);
+  for (const other of others) {
+    const person = other.people.find((who) => each.people.includes(who));
+    if (person !== undefined && atOnce(other.end)) return { by: 'person', task: other.id, person };
+  }
+  const inPlace = others.find((other) => {
+    const { place, holds = 0 } = work.get(other.id) ?? {};
+    return place !== undefined && place === own.place && other.unit === each.unit && atOnce(other.end + holds);
+  });
+  return inPlace && { by: 'place', task: inPlace.id };
 }
 
 /** The longest way: from the piece that ends last (of a job, or of all) back by what holds each. */
@@ -80,33 +99,32 @@ export function longestWay(
   return way;
 }
 
+/** What a task that is held is told by. */
+interface Telling {
+  readonly tasks: ReadonlyMap<string, Task>;
+  readonly own: Task;
+  readonly names: (person: string) => string;
+}
+
 /** In words: what holds a task. */
-export function heldSaid(
-  held: HeldBy,
-  tasks: ReadonlyMap<string, Task>,
-  own: Task,
-  names: (person: string) => string,
-): Said {
+export function heldSaid(held: HeldBy, { tasks, own, names }: Telling): Said {
   const called = (id: string): Said => tasks.get(id)?.called ?? said('text', { text: id });
   switch (held.by) {
     case 'after': {
-      const why = tasks.get(held.task)?.stands?.why;
-      return said('held/after', { task: called(held.task), ...(held.waits && why ? { waits: why } : {}) });
+      const why = held.waits ? tasks.get(held.task)?.stands?.why : undefined;
+      return said('held/after', { task: called(held.task), ...told({ waits: why }) });
     }
-    case 'goods': {
-      const [good] = own.goods;
-      const on = dateOf(held.on);
-      return good ? said('held/goods', { what: good.what, on }) : said('held/fixed', { date: on });
-    }
+    case 'goods':
+      return goodsSaid(own, dateOf(held.on));
     case 'person':
       return said('held/person', { name: names(held.person), task: called(held.task) });
     case 'place':
       return own.place ? said('held/place', { place: own.place, task: called(held.task) }) : said('held/nothing');
-    case 'fixed':
-      return said('held/nothing');
-    case 'closed':
-      return said('held/closed');
-    case 'nothing':
-      return said('held/nothing');
+    default:
+      return said(held.by === 'closed' ? 'held/closed' : 'held/nothing');
   }
+}
+
+function goodsSaid({ goods: [good] }: Task, on: string): Said {
+  return good ? said('held/goods', { what: good.what, on }) : said('held/fixed', { date: on });
 }

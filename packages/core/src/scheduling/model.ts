@@ -1,8 +1,7 @@
-import { openOn, worksOn, type Stretch } from './hours';
-import { sharedStretches } from './hours';
+import { openOn, sharedStretches, worksOn, type Stretch } from './hours';
 import { dayOf, type Moment } from './moment';
 import { OpenTime } from './open-time';
-import { WORK_PLACES, type Problem, type Work } from './problem';
+import type { Problem, Work, WorkPlace } from './problem';
 
 /** People who can do a piece of work together, and when. */
 export interface Team {
@@ -33,7 +32,7 @@ export interface Model {
   readonly jobs: readonly string[];
   readonly jobOf: readonly number[];
   readonly due: readonly (Moment | undefined)[];
-  readonly capacity: Readonly<Record<(typeof WORK_PLACES)[number], number>>;
+  readonly capacity: Readonly<Record<WorkPlace, number>>;
   /** When goods are here that are ordered at `at` and take so many working days. */
   readonly arrives: (at: Moment, lead: number) => Moment;
 }
@@ -101,8 +100,9 @@ function merged(all: readonly Stretch[]): readonly Stretch[] {
 function sorted(before: Model['before'], after: Model['after']): readonly number[] {
   const left = before.map((all) => all.length);
   const ready = left.flatMap((count, index) => (count === 0 ? [index] : []));
-  for (let at = 0; at < ready.length; at += 1)
-    for (const next of after[ready[at] as number] ?? []) {
+  // It grows while it is gone through.
+  for (const index of ready)
+    for (const next of after[index] ?? []) {
       left[next] = (left[next] as number) - 1;
       if (left[next] === 0) ready.push(next);
     }

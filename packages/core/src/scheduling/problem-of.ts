@@ -1,3 +1,5 @@
+import type { OperationId } from '../job';
+import type { Said } from '../length';
 import { openOn, type Hours } from './hours';
 import { DAY, dayOf, momentOf, type Moment } from './moment';
 import { OpenTime } from './open-time';
@@ -13,6 +15,10 @@ export interface JobAtWork {
   readonly stands: ReadonlyMap<string, Standing>;
   /** Promised for this day: done when it closes. */
   readonly due?: string;
+  /** Time as it was written down on kinds of work. */
+  readonly spent: readonly { readonly operation: OperationId; readonly minutes: number }[];
+  /** What came out wrong, when. */
+  readonly faults: readonly { readonly at: Moment; readonly fault: Said }[];
   /** By task, when it is to begin. */
   readonly fixed: Readonly<Record<string, Moment>>;
 }
@@ -47,7 +53,6 @@ export function closesOn(hours: Hours, date: string): Moment {
 
 /** What is left of all jobs, as an order is made of it: as it went, not as it was planned. Bound by tasks and what they wait for. */
 export function problemOf(jobs: readonly JobAtWork[], { hours, places, now }: ShopAtWork): Problem {
-  const ids = new Set(hours.people.map(({ id }) => id));
   const open = jobs.map((each) => ({
     ...each,
     open: each.tasks.filter(({ id }) => each.stands.get(id)?.done === undefined),
@@ -55,7 +60,7 @@ export function problemOf(jobs: readonly JobAtWork[], { hours, places, now }: Sh
   return {
     ...{ now, hours },
     ...(places ? { places } : {}),
-    work: open.flatMap((each) => each.open.map((task) => workOf(task, each, hours, ids))),
+    work: open.flatMap((each) => each.open.map((task) => workOf(task, each, hours))),
     due: Object.fromEntries(
       jobs.flatMap(({ job, due }) => (due === undefined ? [] : [[job, closesOn(hours, due)] as const])),
     ),
@@ -72,7 +77,7 @@ function heldBy(
   return place && stands?.done !== undefined && until > now ? [{ place, until }] : [];
 }
 
-function workOf(task: Task, { tasks, stands, fixed, job }: JobAtWork, hours: Hours, people: ReadonlySet<string>): Work {
+function workOf(task: Task, { tasks, stands, fixed, job }: JobAtWork, hours: Hours): Work {
   const own = stands.get(task.id);
   const done = (id: string): Moment | undefined => stands.get(id)?.done;
   const after = task.after.filter(({ task: before }) => done(before) === undefined);
@@ -83,7 +88,10 @@ function workOf(task: Task, { tasks, stands, fixed, job }: JobAtWork, hours: Hou
   const bought: readonly After[] = lead > 0 && order && done(order.id) === undefined ? [{ task: order.id, lead }] : [];
   const at = fixed[task.id.slice(job.length + 1)];
   const { id, people: count, place, whole, holds } = task;
-  const by = own?.by !== undefined && people.has(own.by) ? [own.by] : [];
+  // The record knows people by their names.
+  const by = hours.people
+    .flatMap((each) => (own?.by === each.id || own?.by === each.name ? [each.id] : []))
+    .slice(0, 1);
   return {
     ...{ id, job, people: count, minutes: own ? leftOf(task, own) : task.planned, after: [...after, ...bought] },
     from: Math.max(0, ...since, ...promised),

@@ -132,14 +132,18 @@ class Attempt {
 
   /** Of all teams that can the one that is done first; of those the one that begins first, then the first. */
   private slotOf(index: number, work: Work, ready: Moment): Slot | undefined {
-    const wished = this.wish?.[index] ?? -1;
-    const teams = work.running ? [this.teamUnderWay(work)] : wished >= 0 ? [wished] : this.model.teamsOf[work.people];
     let best: Slot | undefined;
-    for (const team of teams) {
+    for (const team of this.teamsFor(index, work)) {
       const slot = this.earliest(work, team, ready, best?.end ?? NEVER);
-      if (slot && (!best || slot.end < best.end || (slot.end === best.end && slot.start < best.start))) best = slot;
+      if (slot && isSooner(slot, best)) best = slot;
     }
     return best;
+  }
+
+  private teamsFor(index: number, work: Work): readonly number[] {
+    if (work.running) return [this.teamUnderWay(work)];
+    const wished = this.wish?.[index] ?? -1;
+    return wished >= 0 ? [wished] : this.model.teamsOf[work.people];
   }
 
   private teamUnderWay({ running, people }: Work): number {
@@ -155,27 +159,30 @@ class Attempt {
   private earliest(work: Work, team: number, ready: Moment, within: Moment): Slot | undefined {
     const { open, members } = this.model.teams[team] ?? {};
     if (!open || !members) return undefined;
-    const { minutes, place, holds = 0, running } = work;
-    const whole = work.whole === true && !running;
+    const { minutes } = work;
+    const whole = work.whole === true && !work.running;
     for (let at = ready; ;) {
       const start = whole ? open.fit(at, minutes) : open.next(at);
       const end = open.finish(start, minutes);
       // Whatever comes later is done later still.
       if (end === NEVER || end > within) return undefined;
-      let blocked: Moment | undefined;
-      for (const member of members) blocked = later(blocked, this.people[member]?.until(start, end));
-      const at_ = place ? this.freeUnit(place, start, end + holds) : { unit: 0, until: undefined };
-      blocked = later(blocked, at_.until);
-      if (blocked === undefined) return { start, end, team, unit: at_.unit };
+      const { unit, until } = this.freeUnit(work, start, end);
+      const blocked = members.reduce((latest, member) => later(latest, this.people[member]?.until(start, end)), until);
+      if (blocked === undefined) return { start, end, team, unit };
       at = blocked;
     }
   }
 
   /** The first of a kind of place that is free, or when the first of them is. */
-  private freeUnit(place: WorkPlace, start: Moment, end: Moment): { unit: number; until: Moment | undefined } {
+  private freeUnit(
+    { place, holds = 0 }: Work,
+    start: Moment,
+    end: Moment,
+  ): { unit: number; until: Moment | undefined } {
+    if (!place) return { unit: 0, until: undefined };
     let until: Moment = NEVER;
     for (const [unit, busy] of this.units[place].entries()) {
-      const taken = busy.until(start, end);
+      const taken = busy.until(start, end + holds);
       if (taken === undefined) return { unit, until: undefined };
       until = Math.min(until, taken);
     }
@@ -214,6 +221,9 @@ class Attempt {
     return Math.max(0, (this.start[index] as Moment) - Math.min(...wanted));
   }
 }
+
+const isSooner = (one: Slot, other: Slot | undefined): boolean =>
+  !other || one.end < other.end || (one.end === other.end && one.start < other.start);
 
 function later(one: Moment | undefined, other: Moment | undefined): Moment | undefined {
   if (one === undefined) return other;

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { FINISH_ROWS, readShopCosting, said, type FinishRow } from '@zabble/core';
+import { dryingOf, FINISH_ROWS, readShopCosting, said, type FinishRow } from '@zabble/core';
 import { ShopCostingState } from '../shop/costing';
 import { readNumber } from '../ui/read-number';
 import { Says } from '../ui/says';
@@ -10,6 +10,9 @@ const FIELDS = [
   { name: 'coats', called: $localize`Coats` },
   { name: 'cover', called: $localize`m² a litre` },
   { name: 'grits', called: $localize`Sandings in all` },
+  { name: 'dry', called: $localize`Hours to the next coat` },
+  { name: 'use', called: $localize`Hours until it is hard` },
+  { name: 'least', called: $localize`°C at least` },
 ] as const;
 type Field = (typeof FIELDS)[number]['name'];
 
@@ -19,8 +22,8 @@ type Field = (typeof FIELDS)[number]['name'];
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [Say, Says],
   template: `<p i18n class="caption max-w-prose">
-      Coats and cover are from memory until you write what your tin says. Solvents and oily rags: as the maker’s sheet
-      has it.
+      Coats, cover and hours are from memory until you write what your tin says. Solvents and oily rags: as the maker’s
+      sheet has it.
     </p>
     <z-says [text]="says() || shop.says()" />
     <table class="w-full max-w-3xl border-collapse">
@@ -47,7 +50,7 @@ type Field = (typeof FIELDS)[number]['name'];
                   type="text"
                   inputmode="decimal"
                   [attr.aria-label]="field.called + ', ' + (called(row) | say)"
-                  [value]="row[field.name]"
+                  [value]="shown(row, field.name)"
                   (change)="write(row, field.name, $any($event.target).value)"
                 />
               </td>
@@ -91,11 +94,28 @@ export class FinishesView {
   }
 
   protected write(row: FinishRow, field: Field, text: string): void {
+    if (field === 'dry') return this.writeDry(row, text);
     const read = readNumber(text, $localize`a number is wanted, as 3 or 12.5`);
     if (!read.ok || read.value === undefined)
       return this.says.set(read.ok ? $localize`A number is wanted.` : read.says);
     const { value } = read;
     this.say(this.rows().map((each) => (each === row ? { ...row, [field]: value } : each)));
+  }
+
+  /** As it holds: what a row does not say is as it ships, or as usual. */
+  protected shown(row: FinishRow, field: Field): string | number {
+    const { dry, use, least } = dryingOf(row);
+    if (field === 'dry') return dry.join(', ');
+    if (field === 'use') return use;
+    return field === 'least' ? (least ?? '') : row[field];
+  }
+
+  /** One for all coats, or one for each: `4, 16`. */
+  private writeDry(row: FinishRow, text: string): void {
+    const dry = text.split(/[,;]/u).map((each) => Number(each.trim()));
+    if (dry.some((hours) => Number.isNaN(hours)) || text.trim() === '')
+      return this.says.set($localize`“${text}” are no hours: one for all coats is wanted, or one for each, as 4, 16.`);
+    this.say(this.rows().map((each) => (each === row ? { ...row, dry } : each)));
   }
 
   protected drop(row: FinishRow): void {

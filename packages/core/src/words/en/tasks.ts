@@ -155,10 +155,16 @@ export const TASKS = {
   'mend/saturday': ({ end, on }: { end: string; on: boolean }) =>
     `Saturdays from 8 to 12 (done ${end}${on ? '' : ', still late'})`,
   WAIT_CUT_SHORT: (
-    { task, before, why, by }: { task: Said; before: Said; why: keyof typeof WAITS; by: number },
+    {
+      task,
+      before,
+      why,
+      by,
+      then,
+    }: { task: Said; before: Said; why: keyof typeof WAITS; by: number; then: readonly Said[] },
     w: Words,
   ) =>
-    `${w.say(task)} was begun ${span(by)} before “${w.say(before)}” let it (${WAITS[why]}): look at it before going on, and note what came of it.`,
+    `${w.say(task)} was begun ${span(by)} before “${w.say(before)}” let it (${WAITS[why]})${then.length === 0 ? ': look at it before going on, and note what came of it' : `; noted since: ${w.list(then.map((each) => w.say(each)))}`}.`,
   TOO_COLD: ({ row, least, is }: { row: string; least: number; is: number }) =>
     `${COSTING['cost/finish']({ row })} wants ${least} °C at least, the shop has ${is} °C: warm the finishing place, or it takes longer and may not hold. The tin goes first.`,
   FIXED_MISSED: ({ task, date, on, why }: { task: Said; date: string; on: string; why: Said }, w: Words) =>

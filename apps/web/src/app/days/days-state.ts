@@ -1,0 +1,174 @@
+import { computed, DestroyRef, effect, inject, Injectable, signal, untracked } from '@angular/core';
+import type { CalendarKept, KeepCalendarJob, WeekFile } from '@zabble/contract';
+import type { DayFinding, Days, DayTask, LogEntryDocument, ShopCalendar, ShopRead } from '@zabble/core';
+import { handOver } from '../device/hand-over';
+import { asking, keepingSaid } from '../server-api/asking';
+import { CalendarApi } from '../server-api/calendar-api';
+import { DAYS_SEARCH } from '../workers/days-search';
+import type { DaysNews } from '../workers/days-messages';
+import { ShopClock } from './clock';
+
+/** A change that is looked at before it is done: what it would come to. */
+export interface Trial {
+  readonly task: DayTask;
+  readonly at: string | null;
+  readonly days?: Days;
+}
+
+/** So many minutes go by until the order of work is made anew though nothing was changed. */
+const ANEW = 5;
+
+/** The days of the shop: what is kept on the server, and the order of work that is made of it here. */
+@Injectable()
+export class DaysState {
+  private readonly api = inject(CalendarApi);
+  private readonly clock = inject(ShopClock);
+  readonly says = signal('');
+  private readonly ask = asking(this.says);
+  private readonly lookAgain = asking(keepingSaid(this.says));
+  readonly kept = signal<CalendarKept | undefined>(undefined);
+  readonly answered = signal(false);
+  readonly days = signal<Days | undefined>(undefined);
+  /** Nothing while the search goes on. */
+  readonly findings = signal<readonly DayFinding[] | undefined>(undefined);
+  readonly tried = signal({ tried: 0, of: 0 });
+  readonly trial = signal<Trial | undefined>(undefined);
+  private asked = 0;
+  private readonly search = inject(DAYS_SEARCH)((news) => this.told(news));
+  private readonly madeFor = signal(0);
+
+  readonly people = computed(() => this.kept()?.calendar.people ?? []);
+  readonly searching = computed(() => this.days() !== undefined && this.findings() === undefined);
+
+  constructor() {
+    inject(DestroyRef).onDestroy(() => this.search.end());
+    this.look();
+    // The days go on by themselves: what was not done slips.
+    effect(() => {
+      const { now } = this.clock.now();
+      if (now - untracked(this.madeFor) >= ANEW) untracked(() => this.plan());
+    });
+  }
+
+  look(): void {
+    this.lookAgain(
+      this.api.read(),
+      (kept) => this.take(kept),
+      () => this.answered.set(true),
+    );
+  }
+
+  /** The order of work of what is kept, from now on. */
+  plan(): void {
+    const kept = this.kept();
+    if (!kept) return;
+    const now = this.clock.now();
+    this.madeFor.set(now.now);
+    this.asked += 1;
+    this.findings.set(undefined);
+    this.trial.set(undefined);
+    this.search.order({ kind: 'plan', id: this.asked, read: kept.read, now });
+  }
+
+  stop(): void {
+    this.search.order({ kind: 'stop' });
+  }
+
+  sayJob(job: string, what: KeepCalendarJob): void {
+    this.ask(
+      this.api.sayJob(job, what),
+      (kept) => this.take(kept),
+      () => this.look(),
+    );
+  }
+
+  keepCalendar(calendar: ShopCalendar): void {
+    const { revision = 0 } = this.kept() ?? {};
+    this.ask(
+      this.api.keep(calendar, revision),
+      (kept) => this.take(kept),
+      () => this.look(),
+    );
+  }
+
+  /** What it would come to if a task began then; `null`: whenever it can. */
+  try(task: DayTask, at: string | null): void {
+    const kept = this.kept();
+    if (!kept) return;
+    // What is still searched for would only be an older one.
+    this.stop();
+    this.trial.set({ task, at });
+    this.asked += 1;
+    this.search.order({ kind: 'try', id: this.asked, read: withFixed(kept.read, task, at), now: this.clock.now() });
+  }
+
+  leave(): void {
+    this.trial.set(undefined);
+  }
+
+  /** What was tried is done. */
+  fix(): void {
+    const trial = this.trial();
+    if (!trial) return;
+    const { task, at } = trial;
+    this.ask(
+      this.api.fix(task.task.job, { task: nameOf(task), at }),
+      (kept) => this.take(kept),
+      () => this.look(),
+    );
+  }
+
+  link(withdraw = false): void {
+    this.ask(withdraw ? this.api.withdraw() : this.api.link(), (kept) => this.kept.set(kept));
+  }
+
+  file(file: WeekFile, paper: string): void {
+    this.ask(this.api.file(file, { paper, zone: this.clock.now().zone }), (blob) => handOver(file, blob));
+  }
+
+  take(kept: CalendarKept): void {
+    this.kept.set(kept);
+    this.answered.set(true);
+    this.plan();
+  }
+
+  /** What was just written of a job, before the server says so. */
+  add(job: string, entries: readonly LogEntryDocument[]): void {
+    const kept = this.kept();
+    if (!kept) return;
+    const jobs = kept.read.jobs.map((each) =>
+      each.id === job
+        ? { ...each, document: { ...each.document, log: [...(each.document.log ?? []), ...entries] } }
+        : each,
+    );
+    this.take({ ...kept, read: { ...kept.read, jobs } });
+  }
+
+  private told({ kind, id, days, tried, of, findings }: DaysNews): void {
+    if (id !== this.asked) return;
+    if (kind === 'try') {
+      const trial = this.trial();
+      if (trial) this.trial.set({ ...trial, days });
+      if (findings && this.findings() === undefined) this.findings.set([]);
+      return;
+    }
+    this.days.set(days);
+    this.tried.set({ tried, of });
+    if (findings) this.findings.set(findings);
+  }
+}
+
+/** The name of a task in its job, as the record and what is fixed know it. */
+export const nameOf = ({ task }: Pick<DayTask, 'task'>): string => task.id.slice(task.job.length + 1);
+
+function withFixed(read: ShopRead, task: DayTask, at: string | null): ShopRead {
+  const name = nameOf(task);
+  return {
+    ...read,
+    jobs: read.jobs.map((job) => {
+      if (job.id !== task.task.job) return job;
+      const { [name]: _, ...others } = job.fixed;
+      return { ...job, fixed: at === null ? others : { ...others, [name]: at } };
+    }),
+  };
+}

@@ -1,0 +1,127 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
+import { ActivatedRoute, Router, RouterLink } from '@angular/router';
+import { hoursOf, said, type DayTask, type DayWait } from '@zabble/core';
+import { Settings } from '../device/settings';
+import { ThemeButton } from '../shell/theme-button';
+import { Wordmark } from '../shell/wordmark';
+import { Says } from '../ui/says';
+import { Say } from '../words/say';
+import { dayName, longDay, minutesSaid, ShopClock, whenSaid } from './clock';
+import { DayGoods } from './day-goods';
+import { DaysState } from './days-state';
+import { JobsAtWork } from './jobs-at-work';
+import { NowTask } from './now-task';
+import { SearchGoes } from './search-goes';
+import { TaskLog, type TaskDeed } from './task-log';
+import { todayOf } from './today';
+
+/** What to do now, what comes then, what waits until when, and what is to be ordered today. */
+@Component({
+  selector: 'z-today-page',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [DayGoods, JobsAtWork, NowTask, RouterLink, Say, Says, SearchGoes, ThemeButton, Wordmark],
+  providers: [ShopClock, DaysState, TaskLog],
+  templateUrl: './today-page.html',
+})
+export class TodayPage {
+  protected readonly state = inject(DaysState);
+  protected readonly clock = inject(ShopClock);
+  private readonly log = inject(TaskLog);
+  private readonly router = inject(Router);
+  private readonly settings = inject(Settings);
+  private readonly asked = inject(ActivatedRoute).snapshot.queryParamMap.get('who');
+  protected readonly who = signal(this.asked ?? this.settings.read('today') ?? '');
+  protected readonly done = signal('');
+  protected readonly logSays = this.log.says;
+  /** A wait that ended while the page was open. */
+  protected readonly ended = signal<DayWait | undefined>(undefined);
+  protected readonly choosing = signal(false);
+  private waits: readonly DayWait[] = [];
+
+  protected readonly people = computed(() => (this.state.people().length > 1 ? this.state.people() : []));
+  protected readonly today = computed(() => {
+    const days = this.state.days();
+    const who = this.people().some(({ id }) => id === this.who()) ? this.who() : '';
+    return days && todayOf(days, who, this.clock.now().now);
+  });
+  protected readonly date = computed(() => longDay(this.clock.now().now));
+  protected readonly end = computed(() => {
+    const { end, bound, tasks } = this.state.days() ?? {};
+    if (end === undefined || bound === undefined || !tasks || tasks.length === 0) return '';
+    return dayName(end) === dayName(bound)
+      ? $localize`All done ${dayName(end)}; no order of work could be done before.`
+      : $localize`All done ${dayName(end)}; no order of work could be done before ${dayName(bound)}.`;
+  });
+  protected readonly noJobs = computed(
+    () => this.state.answered() && (this.state.kept()?.read.jobs ?? []).length === 0,
+  );
+  protected readonly finished = computed(() => {
+    const days = this.state.days();
+    return days !== undefined && days.jobs.length > 0 && days.tasks.length === 0;
+  });
+
+  constructor() {
+    effect(() => {
+      const jobs = this.state.kept()?.read.jobs.map(({ id }) => id);
+      if (jobs && this.sent !== jobs.join()) {
+        this.sent = jobs.join();
+        void this.log.sendWaiting(jobs);
+      }
+    });
+    // What stood long enough is told when it has.
+    effect(() => {
+      const { now } = this.clock.now();
+      const all = this.state.days()?.waits ?? [];
+      untracked(() => {
+        const over = this.waits.find(({ until }) => until <= now);
+        this.waits = [
+          ...this.waits.filter(({ until }) => until > now),
+          ...all.filter((each) => each.until > now && !this.waits.some(({ task }) => task.id === each.task.id)),
+        ];
+        if (over) this.ended.set(over);
+      });
+    });
+  }
+
+  private sent = '';
+
+  protected names({ people }: DayTask): readonly string[] {
+    return people.map((id) => this.people().find((each) => each.id === id)?.name ?? '');
+  }
+
+  protected when = (at: number): string => whenSaid(at, this.clock.now().now);
+  protected readonly minutes = minutesSaid;
+
+  protected standing({ task }: DayWait) {
+    return task.stands && said('task/waits', { why: task.stands.why });
+  }
+
+  protected turn(who: string): void {
+    this.who.set(who);
+    this.settings.write('today', who);
+    void this.router.navigate([], { queryParams: { who: who || null }, replaceUrl: true });
+  }
+
+  protected wrote(task: DayTask, did: TaskDeed): void {
+    const kept = this.state.kept();
+    if (!kept) return;
+    const { now } = this.clock.look();
+    const marks = kept.read.jobs.find(({ id }) => id === task.task.job)?.document.log ?? [];
+    const name = task.task.id.slice(task.task.job.length + 1);
+    const last = marks.filter((each) => each.kind === 'task' && each.task === name).at(-1);
+    // By the record itself: an order of work made of it may still be on its way.
+    const since = last?.kind === 'task' && last.did === 'begin' ? this.clock.moment(last.at) : undefined;
+    const by = this.names(task).find(Boolean);
+    const { minutes, entries } = this.log.write(task, did, {
+      ...{ now, hours: hoursOf(kept.calendar) },
+      ...(by === undefined ? {} : { by }),
+      ...(since === undefined ? {} : { since }),
+    });
+    this.done.set(minutes > 0 ? $localize`${minutesSaid(minutes)} are written in the record.` : '');
+    this.last.set(did === 'done' ? task : undefined);
+    this.state.add(task.task.job, entries);
+  }
+
+  /** Done last: pressed by mistake it can be taken back. */
+  protected readonly last = signal<DayTask | undefined>(undefined);
+}

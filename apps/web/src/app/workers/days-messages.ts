@@ -1,0 +1,17 @@
+import type { DayFinding, Days, Now, ShopRead } from '@zabble/core';
+
+/** What the page asks: an order of work of this; one to be looked at before it is decided; to stop at the best so far. */
+export type DaysOrder =
+  | { readonly kind: 'plan' | 'try'; readonly id: number; readonly read: ShopRead; readonly now: Now }
+  | { readonly kind: 'stop' };
+
+/** What is told: an order of work as far as it was bettered; when it is the last with what is wrong with it. */
+export interface DaysNews {
+  readonly kind: 'plan' | 'try';
+  readonly id: number;
+  readonly days: Days;
+  readonly tried: number;
+  readonly of: number;
+  /** Told with the last. */
+  readonly findings?: readonly DayFinding[];
+}

@@ -1,0 +1,89 @@
+import { atWork, better, dayFindings, daysOf, type AtWork, type Schedule } from '@zabble/core';
+import type { DaysNews, DaysOrder } from './days-messages';
+
+/** So long it looks before it listens again, and so long it leaves the processor to the page, in milliseconds. */
+const SLICE = 40;
+const REST = 10;
+/** So often at most a better one is told. */
+const OFTEN = 400;
+/** A change that is only looked at is looked at so far. */
+const TRIED = 600;
+
+type Wish = Extract<DaysOrder, { readonly kind: 'plan' | 'try' }>;
+
+/** A search that goes on: what is wished, of which work, and the best of it so far. */
+interface Going {
+  readonly wish: Wish;
+  readonly work: AtWork;
+  readonly search: ReturnType<typeof better>;
+  best: Found | undefined;
+  /** When the best was told last. */
+  told: number | undefined;
+}
+
+interface Found {
+  readonly schedule: Schedule;
+  readonly tried: number;
+  readonly of: number;
+}
+
+/** Tells the first order of work at once, then better ones, and at the end what is wrong with the best. */
+export class DaysRun {
+  private going: Going | undefined;
+  private stopped = false;
+
+  constructor(private readonly tell: (news: DaysNews) => void) {}
+
+  take(order: DaysOrder): void {
+    if (order.kind === 'stop') {
+      this.stopped = true;
+      return;
+    }
+    this.stopped = false;
+    const work = atWork(order.read, order.now);
+    const search = order.kind === 'try' ? better(work.problem, TRIED) : better(work.problem);
+    this.going = { wish: order, work, search, best: undefined, told: undefined };
+    this.slice(this.going);
+  }
+
+  private slice(going: Going): void {
+    // Something newer was asked for meanwhile.
+    if (this.going !== going) return;
+    if (this.look(going) || (this.stopped && going.best)) {
+      this.finish(going);
+      return;
+    }
+    if (going.best && (going.told === undefined || performance.now() - going.told > OFTEN)) {
+      going.told = performance.now();
+      this.tell(this.news(going, going.best));
+    }
+    setTimeout(() => this.slice(going), REST);
+  }
+
+  /** True where there is nothing left to look for. The first order is not kept waiting for. */
+  private look(going: Going): boolean {
+    const end = performance.now() + SLICE;
+    while (performance.now() < end && !(this.stopped && going.best)) {
+      const first = going.best === undefined;
+      const { done, value } = going.search.next();
+      if (done) {
+        going.best = { schedule: value, tried: going.best?.of ?? 0, of: going.best?.of ?? 0 };
+        return true;
+      }
+      going.best = value;
+      if (first) return false;
+    }
+    return false;
+  }
+
+  private finish(going: Going): void {
+    const { wish, work, best } = going;
+    if (!best) return;
+    const news = this.news(going, best);
+    this.tell({ ...news, findings: wish.kind === 'plan' ? dayFindings(wish.read, wish.now, work, news.days) : [] });
+  }
+
+  private news({ wish: { kind, id }, work }: Going, { schedule, tried, of }: Found): DaysNews {
+    return { kind, id, days: daysOf(work, schedule), tried, of };
+  }
+}
