@@ -7,6 +7,8 @@ import { main, say } from './lib/say.mjs';
 const VIEWS = [
   { name: 'jobs' },
   { name: 'buying', buying: ['Flag chest', 'Signal locker'] },
+  { name: 'today', page: 'today', settle: true },
+  { name: 'weeks', page: 'weeks', settle: true },
   {
     name: 'case',
     job: 'Signal locker',
@@ -21,7 +23,6 @@ const VIEWS = [
   { name: 'boxes', job: 'Notions bank', step: 'boxes', ask: 'Width of box 2' },
   { name: 'slides', job: 'Notions bank', step: 'slides', to: 'z-slide-compare' },
   { name: 'fronts', job: 'Flag chest', step: 'fronts', press: ['From the top edge'], to: 'z-pulls' },
-  { name: 'findings', job: 'Rope bench', step: 'boxes', key: 'f', press: ['Make the bottom of 12 mm birch plywood'] },
   { name: 'print', job: 'Notions bank', paper: 'Bench card' },
   {
     name: 'cut',
@@ -31,15 +32,6 @@ const VIEWS = [
     press: ['The cut after', 'The cut after', 'The cut after'],
   },
   { name: 'cut-sheets', job: 'Rope bench', step: 'cut', tab: 'Sheets', press: ['All, to buy by'], settle: true },
-  {
-    name: 'cut-rack',
-    job: 'Notions bank',
-    step: 'cut',
-    rack: true,
-    tab: 'Rack',
-    press: ['Ask for today’s'],
-    settle: true,
-  },
   {
     name: 'fit',
     job: 'Notions bank',
@@ -81,7 +73,7 @@ async function picture(
     tab,
     settle,
     paper,
-    rack,
+    page: place,
     record,
     buying,
     keys = [],
@@ -113,7 +105,7 @@ async function picture(
     await page.locator(`z-${step}-step`).waitFor();
   }
   if (buying) await boughtFor(page, buying);
-  if (rack) await stocked(page);
+  if (place) await days(page, url, place);
   if (tab) await page.getByRole('tab', { name: tab }).click();
   if (settle) await page.waitForTimeout(1500);
   if (key) await page.keyboard.press(key);
@@ -194,39 +186,13 @@ async function takeReadings(page, count) {
   }
 }
 
-/** A few sheets and off-cuts of the loft. */
-async function stocked(page) {
-  const items = [
-    {
-      material: '12 mm birch plywood',
-      kind: 'sheet',
-      length: '96 in',
-      width: '48 in',
-      thickness: '11.8 mm',
-      count: 2,
-      price: 74,
-      place: 'north wall',
-    },
-    {
-      material: '12 mm birch plywood',
-      kind: 'off-cut',
-      length: '37 1/2 in',
-      width: '22 in',
-      count: 1,
-      from: 'Rope bench',
-    },
-    {
-      material: '6 mm birch plywood',
-      kind: 'sheet',
-      length: '96 in',
-      width: '48 in',
-      thickness: '5.1 mm',
-      count: 1,
-      place: 'north wall',
-    },
-    { material: 'Black cherry, 4/4', kind: 'board', length: '96 in', width: '7 in', count: 5, place: 'rafters' },
-  ];
-  await page.request.post(`${new URL(page.url()).origin}/api/shop/stock/list`, { data: { items } });
-  await page.reload();
-  await page.getByRole('tab', { name: 'Rack' }).waitFor();
+/** A Monday morning in the loft: three jobs with their dates, one of which can’t be met. */
+async function days(page, url, place) {
+  await page.clock.setFixedTime(new Date('2026-11-30T08:00:00'));
+  const due = { 'Flag chest': '2026-12-04', 'Signal locker': '2026-12-23', 'Rope bench': '2027-01-15' };
+  const { read } = await (await page.request.get(`${url}/api/calendar`)).json();
+  for (const { id, document } of read.jobs)
+    await page.request.put(`${url}/api/calendar/jobs/${id}`, { data: { due: due[document.name] } });
+  await page.goto(`${url}/${place}`);
+  await page.getByText(/was promised for/).waitFor({ timeout: 60_000 });
 }

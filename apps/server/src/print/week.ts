@@ -118,7 +118,8 @@ interface Wall {
 
 /** A week for the wall: a column a day, what is done under each other, what is promised and expected at its foot. */
 function weekPdf(work: AtWork, days: Days, { fonts, onPage, paper }: Wall): Promise<Buffer> {
-  const first = Math.floor(days.now / DAY);
+  // Where nothing is left to do in this week, the next in which there is.
+  const first = Math.max(Math.floor(days.now / DAY), Math.floor((days.tasks[0]?.start ?? 0) / DAY));
   const monday = first - ((first + 3) % WEEK);
   const dates = Array.from({ length: WEEK }, (_, index) => monday + index);
   const open = dates.filter((day, index) => index < WORKING || days.tasks.some((task) => on(task, day)));

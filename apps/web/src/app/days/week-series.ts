@@ -139,6 +139,8 @@ export interface BarDrawn {
 }
 
 const LEAST = { words: 34, bar: 5 };
+/** A shape that takes the place of words which were moved would be moved as they were. */
+const AT_ITS_PLACE = { x: 0, y: 0 };
 
 /** Bars of tasks: from, until, in which lane. */
 export const bars = (data: readonly Row[], drawn: readonly BarDrawn[], ink: Ink) =>
@@ -169,8 +171,8 @@ function bar({ task, called, isChosen, until }: BarDrawn, api: Api, ink: Ink): S
         shape: { x, y, width, height, r: 2 },
         style: { fill: ink(task.stands.running ? 'chalk-wash' : 'sheet'), ...edge },
       },
-      ...(task.longest ? [{ type: 'rect', ...way }] : []),
-      ...(task.fixed === undefined ? [] : [{ type: 'circle', ...dot }]),
+      ...(task.longest ? [{ type: 'rect', ...AT_ITS_PLACE, ...way }] : []),
+      ...(task.fixed === undefined ? [] : [{ type: 'circle', ...AT_ITS_PLACE, ...dot }]),
       ...(room < LEAST.words ? [] : [{ type: 'text', x: x + 5, y: y + 3, style: words }]),
     ],
   } as Shape;

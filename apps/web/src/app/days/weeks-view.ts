@@ -79,7 +79,6 @@ export class WeeksView {
   protected readonly when = (at: Moment): string => whenSaid(at, this.clock.now().now);
   protected readonly day = dayName;
   protected readonly minutes = minutesSaid;
-  protected readonly written = writeMoment;
   protected readonly dueMoment = (date: string): Moment => momentOf(date);
 
   protected place({ task }: DayTask) {
@@ -93,13 +92,19 @@ export class WeeksView {
       .join(' + ');
   }
 
+  /** What stands in the field: what a person writes there stays while the order of work goes on being bettered. */
+  protected readonly wish = signal('');
+
   protected choose(task: DayTask): void {
-    if (this.chosenId() !== task.task.id) this.state.leave();
+    if (this.chosenId() === task.task.id) return;
+    this.state.leave();
     this.chosenId.set(task.task.id);
+    this.wish.set(writeMoment(task.start));
   }
 
   protected try(task: DayTask, at: string | null): void {
     this.chosenId.set(task.task.id);
+    if (at !== null) this.wish.set(at);
     this.state.try(task, at);
   }
 
