@@ -145,8 +145,8 @@ function weekPdf(work: AtWork, days: Days, { fonts, onPage, paper }: Wall): Prom
 const WORKING = 5;
 const TOP = MARGIN + 12;
 const FOOT = MARGIN + 8;
-const SIZE = 9;
-const LINE = 4;
+const SIZE = 11;
+const LINE = 4.8;
 
 /** What stands in a day: when and who over what. */
 interface WallLine {
@@ -171,7 +171,9 @@ function linesOf(work: AtWork, days: Days, day: number): readonly WallLine[] {
   const due = days.jobs
     .filter((job) => job.due === dateOf(day * DAY))
     .map(({ name }) => said('days/due', { job: name }));
-  return [...tasks, ...[...here, ...due].map((each) => ({ head: '', body: WORDS.say(each) }))];
+  // What two jobs wait for is expected once.
+  const foot = [...new Set([...here, ...due].map((each) => WORDS.say(each)))];
+  return [...tasks, ...foot.map((body) => ({ head: '', body }))];
 }
 
 /** As many as there is room for; that there are more is told. */

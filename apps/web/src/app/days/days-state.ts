@@ -46,7 +46,7 @@ export class DaysState {
     // The days go on by themselves: what was not done slips.
     effect(() => {
       const { now } = this.clock.now();
-      if (now - untracked(this.madeFor) >= ANEW) untracked(() => this.plan());
+      if (now - untracked(this.madeFor) >= ANEW && !untracked(this.trial)) untracked(() => this.plan());
     });
   }
 
@@ -95,15 +95,16 @@ export class DaysState {
   try(task: DayTask, at: string | null): void {
     const kept = this.kept();
     if (!kept) return;
-    // What is still searched for would only be an older one.
-    this.stop();
     this.trial.set({ task, at });
     this.asked += 1;
     this.search.order({ kind: 'try', id: this.asked, read: withFixed(kept.read, task, at), now: this.clock.now() });
   }
 
   leave(): void {
+    if (!this.trial()) return;
     this.trial.set(undefined);
+    // What was still searched for when it was tried is searched for anew.
+    if (this.findings() === undefined) this.plan();
   }
 
   /** What was tried is done. */
@@ -148,8 +149,8 @@ export class DaysState {
     if (id !== this.asked) return;
     if (kind === 'try') {
       const trial = this.trial();
-      if (trial) this.trial.set({ ...trial, days });
-      if (findings && this.findings() === undefined) this.findings.set([]);
+      this.tried.set({ tried, of });
+      if (trial && findings) this.trial.set({ ...trial, days });
       return;
     }
     this.days.set(days);

@@ -6,8 +6,6 @@ const SLICE = 40;
 const REST = 10;
 /** So often at most a better one is told. */
 const OFTEN = 400;
-/** A change that is only looked at is looked at so far. */
-const TRIED = 600;
 
 type Wish = Extract<DaysOrder, { readonly kind: 'plan' | 'try' }>;
 
@@ -41,8 +39,8 @@ export class DaysRun {
     }
     this.stopped = false;
     const work = atWork(order.read, order.now);
-    const search = order.kind === 'try' ? better(work.problem, TRIED) : better(work.problem);
-    this.going = { wish: order, work, search, best: undefined, told: undefined };
+    // A change that is only looked at is looked at as long: what a shorter search missed would seem to come of it.
+    this.going = { wish: order, work, search: better(work.problem), best: undefined, told: undefined };
     this.slice(this.going);
   }
 
