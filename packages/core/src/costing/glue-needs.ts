@@ -47,6 +47,16 @@ function contacts({ job, plan, parts }: Costed): readonly ForWhat[] {
   return [...ofCases, ...frames, ...panels].filter(({ amount }) => amount.n > 0n);
 }
 
+/** Square metres of a job’s case parts that are glued to one another: what is finished before stays bare there. */
+export const gluedFaces = ({ job, plan }: Costed): Amount =>
+  addUp(
+    plan.cases.flatMap((owner) =>
+      caseFixings(job, owner)
+        .fixings.filter(({ glue }) => glue)
+        .map(ofJoint),
+    ),
+  );
+
 /** `(t + 2e)·l`: so thick what enters, so far in, so long. */
 const face = (thickness: Length, into: Length, length: Length, count = 1): Amount =>
   area(nm(thickness + 2 * into), length, count);

@@ -19,6 +19,7 @@ export {
   type PriceMapping,
   type PriceRows,
 } from './price-rows';
+export { gluedFaces } from './glue-needs';
 export { hingeKey, slideKey } from './hardware-needs';
 export { NO_SETTINGS, type CostSettings, type Stage, type UsualPricing } from './settings';
 export { NO_SHOP_COSTING, readShopCosting, type ShopCosting } from './shop-costing';

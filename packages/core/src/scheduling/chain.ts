@@ -1,3 +1,4 @@
+import type { Said } from '../length';
 import { HOUR } from './moment';
 import type { After, WorkPlace } from './problem';
 import type { Part } from './shares';
@@ -31,6 +32,8 @@ export interface Draft extends Pick<Task, 'kind' | 'called' | 'people'> {
   readonly holds?: number;
   readonly goods?: readonly Good[];
   readonly finish?: Task['finish'];
+  readonly hand?: readonly Said[];
+  readonly masked?: number;
   readonly lift?: true;
 }
 
@@ -46,7 +49,21 @@ export class Chain {
     private readonly longest: number,
   ) {}
 
-  add({ key, parts, after, stands, goods = [], place, stage, holds, finish, lift, ...draft }: Draft): void {
+  add({
+    key,
+    parts,
+    after,
+    stands,
+    goods = [],
+    hand = [],
+    masked,
+    place,
+    stage,
+    holds,
+    finish,
+    lift,
+    ...draft
+  }: Draft): void {
     const before = this.resolved(after);
     const minutes = parts.reduce((sum, each) => sum + each.minutes, 0);
     if (minutes <= 0) {
@@ -59,12 +76,12 @@ export class Chain {
     const each = upTo(minutes / count);
     const share = parts.map((part) => ({ ...part, minutes: part.minutes / count }));
     const ids = count === 1 ? [this.id(key)] : Array.from({ length: count }, (_, at) => `${this.id(key)}.${at + 1}`);
-    const more = told({ place, stage, holds, finish, lift, stands: wait, whole: whole || undefined });
+    const more = told({ masked, place, stage, holds, finish, lift, stands: wait, whole: whole || undefined });
     for (const id of ids)
       this.tasks.push({
         ...draft,
         ...more,
-        ...{ id, job: this.job, after: before, goods },
+        ...{ id, job: this.job, after: before, goods, hand },
         parts: share,
         minutes: each,
         planned: each,

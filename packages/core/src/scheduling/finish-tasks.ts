@@ -5,6 +5,7 @@ import type { Chain, Draft } from './chain';
 import type { Counted } from './counted';
 import { HOUR } from './moment';
 import type { Good } from './task';
+import { told } from './told';
 
 /** How a row dries: of a shop’s own row without hours as the one that ships under its name, else a day a coat. */
 export function dryingOf(row: FinishRow): {
@@ -45,40 +46,45 @@ export function finishingOf(
 /** Minutes of sanding and coating a square metre once, as the shop has them. */
 const each = ({ work }: Counted, id: 'sand' | 'coat'): number => work.find((row) => row.id === id)?.each ?? 0;
 
+/** What is put on after what, what it wants, and what of it stays bare. */
+export interface PutOn {
+  readonly name: string;
+  readonly after: Draft['after'];
+  readonly goods: (key: string) => readonly Good[];
+  readonly masked?: number;
+}
+
 /**
  * Sands and coats: bare wood first in two grits, then before each coat but the first; every coat as long in its place as it is
- * wet. The key of the last, with the hours until what follows.
+ * wet. The key of the last.
  */
 export function addFinishing(
   chain: Chain,
   counted: Counted,
-  { key, work, area }: Finishing,
-  name: string,
-  after: Draft['after'],
-  goods: (key: string) => readonly Good[],
+  { key, work: { row }, area }: Finishing,
+  { name, after, goods, masked }: PutOn,
 ): string {
-  const { row } = work;
   if (!row) return name;
   const { dry } = dryingOf(row);
   const between = Math.max(0, row.grits - BARE_GRITS) / Math.max(1, row.coats - 1);
-  const minutes = (id: 'sand' | 'coat', times: number): number => area * times * each(counted, id);
-  let last: Draft['after'] = after;
+  const parts = (operation: 'sand' | 'coat', times: number): Draft['parts'] => [
+    { operation, minutes: area * times * each(counted, operation) },
+  ];
   for (let coat = 1; coat <= row.coats; coat += 1) {
     const finish = { row: row.id, coat, of: row.coats };
+    const [own, last] = [`${name}${key}-${coat}`, `coat-${name}${key}-${coat - 1}`];
+    const of = { people: 1 as const, finish, ...told({ masked }) };
     const grits = coat === 1 ? Math.min(row.grits, BARE_GRITS) : between;
-    const at = `${name}${key}-${coat}`;
-    const put = { row: row.id, coat, of: row.coats };
     chain.add({
-      ...{ key: `sand-${at}`, kind: 'sand', called: said('task/sand', put), people: 1, place: 'bench', finish },
-      ...{ parts: [{ operation: 'sand', minutes: minutes('sand', grits) }], after: last },
+      ...{ ...of, key: `sand-${own}`, kind: 'sand', called: said('task/sand', finish), place: 'bench' },
+      ...{ parts: parts('sand', grits), after: coat === 1 ? after : [last] },
     });
     const wet = (dry[Math.min(coat, dry.length) - 1] ?? 0) * HOUR;
     chain.add({
-      ...{ key: `coat-${at}`, kind: 'coat', called: said('task/coat', put), people: 1, place: 'finishing', finish },
-      ...{ parts: [{ operation: 'coat', minutes: minutes('coat', 1) }], after: [`sand-${at}`] },
-      ...{ holds: wet, stands: { minutes: wet, why: 'dry' }, goods: goods(`finish:${row.id}`) },
+      ...{ ...of, key: `coat-${own}`, kind: 'coat', called: said('task/coat', finish), place: 'finishing' },
+      ...{ parts: parts('coat', 1), after: [`sand-${own}`], goods: goods(`finish:${row.id}`) },
+      ...{ holds: wet, stands: { minutes: wet, why: 'dry' } },
     });
-    last = [`coat-${at}`];
   }
   return `coat-${name}${key}-${row.coats}`;
 }

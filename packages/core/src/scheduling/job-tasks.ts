@@ -1,6 +1,8 @@
 import { everyDoor } from '../pullouts';
 import { isBought } from '../mounting';
-import { said } from '../words';
+import { gluedFaces, shown } from '../costing';
+import { said, saidKey } from '../words';
+import { materialCalled, type CutPart } from '../cutting';
 import type { Said } from '../length';
 import { Chain, type Draft } from './chain';
 import { byCase, byStage, ofJob, pullBores, type Counted } from './counted';
@@ -10,6 +12,7 @@ import type { WorkPlace } from './problem';
 import type { Part } from './shares';
 import type { Stage } from './stages';
 import type { Good, Task, TaskKind } from './task';
+import { told } from './told';
 
 /** What is done at a desk or in the room before anything is counted: minutes made up, common practice. */
 const SURVEY = 30;
@@ -196,7 +199,11 @@ class Maker {
         .slice(0, index)
         .filter((each) => each.work.group.parts.some((role) => group.work.group.parts.includes(role)));
       const after = same.map(({ key, work }) => `coat-after${key}-${work.row?.coats ?? 1}`);
-      return addFinishing(this.chain, counted, group, 'after', [...made, 'off', ...after], (key) => this.goods(key));
+      return addFinishing(this.chain, counted, group, {
+        name: 'after',
+        after: [...made, 'off', ...after],
+        goods: (key) => this.goods(key),
+      });
     });
     this.add({ key: 'on', kind: 'on', called: plain('on'), place: 'bench', parts: half, after: coats });
     return [...coats, 'on'];
@@ -237,6 +244,7 @@ class Maker {
       plane: [...this.goods(...materials), ...also],
       band: this.goods('band:'),
     };
+    const hand = inHand(parts);
     let before = after;
     for (const { kind, operations, place } of stage === 'frame' ? OF_FRAME : OF_STAGE) {
       const called = said('task/stage', { kind, stage });
@@ -245,7 +253,7 @@ class Maker {
           operation,
           minutes: byStage(this.of.counted, operation, people).get(stage) ?? 0,
         }));
-      const rest = { kind, place, stage, after: before, goods: goods[kind as 'band'] ?? [] };
+      const rest = { kind, place, stage, hand, after: before, goods: goods[kind as 'band'] ?? [] };
       this.add({ ...rest, key: `${kind}-${stage}`, called, parts: minutes(1) });
       this.add({
         ...rest,
@@ -256,9 +264,15 @@ class Maker {
       });
       before = [`${kind}-${stage}`, `${kind}-${stage}-two`];
     }
+    const masked = stage === 'case' ? shown(gluedFaces(this.of.counted.of)) : undefined;
     const flat = finishingOf(this.of.counted, 'before', parts);
     for (const group of flat)
-      before = [addFinishing(this.chain, this.of.counted, group, `${stage}-`, before, (key) => this.goods(key))];
+      before = [
+        addFinishing(this.chain, this.of.counted, group, {
+          ...{ name: `${stage}-`, after: before, goods: (key: string) => this.goods(key) },
+          ...told({ masked }),
+        }),
+      ];
     this.lasts.set(stage, before);
   }
 
@@ -329,7 +343,11 @@ class Maker {
         ? []
         : ofJob(this.of.counted, kind);
     const two = this.of.counted.work.some(({ id, people }) => id === kind && people === 2);
-    this.add({ ...draft, key: kind, kind, called: plain(kind), parts, people: two ? 2 : 1 });
+    const count = this.of.counted.work
+      .filter(({ id }) => id === kind)
+      .reduce((sum, each) => sum + shown(each.count), 0);
+    const hand = isHeld(kind) && count > 0 ? [said('task/hand', { kind, count })] : [];
+    this.add({ ...draft, key: kind, kind, called: plain(kind), parts, hand, people: two ? 2 : 1 });
   }
 
   private add(draft: Omit<Draft, 'people'> & Partial<Pick<Draft, 'people'>>): void {
@@ -339,4 +357,20 @@ class Maker {
     // What is still to be ordered comes after it is ordered.
     this.chain.add({ people: 1, ...draft, goods });
   }
+}
+
+/** What of a task is counted in the hand. */
+const HELD = ['box', 'hang', 'front', 'hinge', 'pull', 'feet', 'build-out', 'top'] as const;
+const isHeld = (kind: TaskKind): kind is (typeof HELD)[number] => HELD.some((each) => each === kind);
+
+/** Parts by what they are cut from. */
+function inHand(parts: readonly CutPart[]): readonly Said[] {
+  const all = new Map<string, { readonly what: Said; count: number }>();
+  for (const { material } of parts) {
+    const what = materialCalled(material);
+    const known = all.get(saidKey(what));
+    if (known) known.count += 1;
+    else all.set(saidKey(what), { what, count: 1 });
+  }
+  return [...all.values()].map(({ what, count }) => said('task/hand-parts', { what, count }));
 }

@@ -1,4 +1,3 @@
-import type { OperationId } from '../job';
 import type { Said } from '../length';
 import type { Moment } from './moment';
 import type { Work } from './problem';
@@ -60,6 +59,8 @@ export interface Task extends Work {
   readonly lift?: true;
   /** Of a coat or a sanding: what is put on, the which of how many. */
   readonly finish?: { readonly row: string; readonly coat: number; readonly of: number };
-  /** What is taken in hand: pieces, of which operation. */
-  readonly operation?: OperationId;
+  /** What is taken in hand: so many of what. */
+  readonly hand: readonly Said[];
+  /** Square metres that stay bare, masked: they are glued later. */
+  readonly masked?: number;
 }

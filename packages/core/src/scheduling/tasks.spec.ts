@@ -84,6 +84,29 @@ describe('the tasks of a job', () => {
     expect([...found].sort((one, other) => one - other)).toEqual(found);
   });
 
+  it('tell what is taken in hand, and what stays bare of what is finished before it is glued', () => {
+    const bench = document('splicing-bench');
+    const finish = [{ parts: ['case-side-left', 'case-bottom'], row: 'clear', faces: 'both', when: 'before' }] as const;
+    const { days: made } = days(shop([{ ...bench, finish: finish as unknown as NonNullable<JobDocument['finish']> }]));
+    const task = (name: string) => made.tasks.find(({ task: each }) => each.id === `job0/${name}`)?.task;
+    const cut = made.tasks.filter(({ task: { kind } }) => kind === 'cut');
+    const reading = readJobDocument(bench);
+    if (!reading.ok) throw new Error('unread');
+    const counts = costOf(reading.job, plan(reading.job), NO_SETTINGS).work.filter(({ id }) => id === 'cut');
+    const parts = cut.flatMap(({ task: { hand } }) => hand.map(({ params }) => (params as { count: number }).count));
+    expect(parts.reduce((sum, count) => sum + count, 0)).toBe(counts.reduce((sum, { count }) => sum + shown(count), 0));
+    expect(task('hang')?.hand).toEqual([{ code: 'task/hand', params: { kind: 'hang', count: 8 } }]);
+    // Before the case is glued, so that it is masked where it will be.
+    const coats = made.tasks.filter(({ task: { kind } }) => kind === 'coat');
+    expect(coats.map(({ task: { id } }) => id)).toEqual([1, 2, 3].map((coat) => `job0/coat-case-1-${coat}`));
+    expect(coats.every(({ task: { masked = 0 } }) => masked > 0.05 && masked < 3)).toBe(true);
+    const glued = made.tasks.find(({ task: { kind } }) => kind === 'case');
+    expect(glued && coats.every(({ end }) => end + 2 * 60 <= glued.start)).toBe(true);
+    // Two hours between coats, and the finishing place is taken meanwhile.
+    for (const [index, coat] of coats.entries())
+      if (index > 0) expect(coat.start - (coats[index - 1]?.end ?? 0)).toBeGreaterThanOrEqual(120);
+  });
+
   it('wait for what is ordered: five working days where nobody knows how long it takes, else as long as it does', () => {
     const bench = document('splicing-bench');
     expect(begins(shop([bench]), 'break-down-case')).toBe('2026-12-07T08:00');

@@ -48,6 +48,9 @@ import { whereDone } from './where-done';
     @if (hand().length > 0) {
       <p class="text-lg"><span i18n class="text-soft">In hand:</span> {{ hand().join(', ') }}</p>
     }
+    @if (masked(); as bare) {
+      <p class="text-lg">{{ bare | say }}</p>
+    }
     @if (caution(); as code) {
       <p class="border-l-4 border-lead bg-lead-wash px-3 py-2">{{ code | say }}</p>
     }
@@ -99,11 +102,10 @@ export class NowTask {
         : [],
     ),
   );
-  /** What it is made of, each once; what is long is told by its list to buy from. */
-  protected readonly hand = computed(() => {
-    const all = this.task().task.goods.map(({ what }) => this.speech.say(what));
-    const most = 5;
-    return all.length > most ? [...all.slice(0, most), $localize`and ${all.length - most} more`] : all;
+  protected readonly hand = computed(() => this.task().task.hand.map((each) => this.speech.say(each)));
+  protected readonly masked = computed(() => {
+    const { masked } = this.task().task;
+    return masked === undefined ? undefined : said('task/masked', { area: masked });
   });
   protected readonly caution = computed(() => {
     const code = cautionOf(this.task());

@@ -50,6 +50,17 @@ const CASE_TASKS = {
   install: (name: string) => `Level, fix and adjust ${name}`,
 };
 
+const IN_HAND = {
+  box: { one: 'box', other: 'boxes' },
+  hang: { one: 'box with its slides', other: 'boxes with their slides' },
+  front: { one: 'front', other: 'fronts' },
+  hinge: { one: 'leaf with its hinges', other: 'leaves with their hinges' },
+  pull: { one: 'pull', other: 'pulls' },
+  feet: { one: 'foot', other: 'feet' },
+  'build-out': { one: 'piece', other: 'pieces' },
+  top: { one: 'top', other: 'tops' },
+};
+
 const WAITS = { clamps: 'in clamps', cured: 'glue curing', dry: 'coat drying', hard: 'coat hardening' };
 
 const PLACES = { saw: 'at the saw', bench: 'at the bench', finishing: 'at the finishing place', site: 'at the site' };
@@ -108,6 +119,12 @@ export const TASKS = {
   'task/case': ({ kind, name }: { kind: keyof typeof CASE_TASKS; name: string }) => CASE_TASKS[kind](name),
   'task/sand': (finish: { row: string; coat: number; of: number }) => `Sand for ${finished(finish)}`,
   'task/coat': (finish: { row: string; coat: number; of: number }) => `Put on ${finished(finish)}`,
+  'task/hand': ({ kind, count }: { kind: keyof typeof IN_HAND; count: number }, w: Words) =>
+    w.count(count, IN_HAND[kind]),
+  'task/hand-parts': ({ what, count }: { what: Said; count: number }, w: Words) =>
+    `${w.count(count, { one: 'part', other: 'parts' })} of ${w.say(what)}`,
+  'task/masked': ({ area }: { area: number }) =>
+    `Mask what is glued later: ${area < 0.1 ? 'under 0.1' : `about ${area.toFixed(1)}`} m² in all stay bare.`,
   'task/minutes': ({ minutes }: { minutes: number }) => time(minutes),
   'task/place': ({ place }: { place: keyof typeof PLACES }) => PLACES[place],
   'task/waits': ({ why }: { why: keyof typeof WAITS }) => WAITS[why],
