@@ -58,7 +58,9 @@ describe('deleted jobs', () => {
       ...[randomUUID(), 'catch', id],
     ]);
     await pool.query('INSERT INTO calendar_jobs SELECT shop, id, 1, NULL FROM jobs WHERE id = ?', [id]);
-    await pool.query("INSERT INTO calendar_fixed SELECT shop, id, 'hang', '2026-12-01T08:00' FROM jobs WHERE id = ?", [id]);
+    await pool.query("INSERT INTO calendar_fixed SELECT shop, id, 'hang', '2026-12-01T08:00' FROM jobs WHERE id = ?", [
+      id,
+    ]);
     await pool.query("INSERT INTO settled SELECT shop, id, '{}', NOW() FROM jobs WHERE id = ?", [id]);
     await pool.query('INSERT INTO order_for SELECT shop, ?, 1, id, 1 FROM jobs WHERE id = ?', [randomUUID(), id]);
     await pool.query(

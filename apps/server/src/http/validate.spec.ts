@@ -36,7 +36,7 @@ describe('what a contract does not take', () => {
     [
       RecordQuery,
       { kind: 'rumour' },
-      'kind: one of reading, step, fault, note, photo or time is wanted. Nothing was changed.',
+      'kind: one of reading, step, fault, note, photo, time or task is wanted. Nothing was changed.',
     ],
     [AddEntries, { entries: 'x' }, 'entries: a list is wanted. Nothing was changed.'],
     [AddEntries, { entries: [], colour: 'red' }, 'colour: there is no such field. Nothing was changed.'],

@@ -20,7 +20,7 @@ describe('a file of a newer minor', () => {
     expect(reading.newer).toEqual({ minor: 999, untouched: [`${BANK}.box.scent`, `${BANK}.drawers[1].lamp`, 'motto'] });
     expect(JSON.stringify(reading.job)).not.toContain('cedar');
     expect(reading.newer && IN_ENGLISH.say(newerSaid(reading.newer))).toBe(
-      'This job was written by a newer Zabble (1.999; this one knows 1.5). What this one does not know stays in the ' +
+      'This job was written by a newer Zabble (1.999; this one knows 1.6). What this one does not know stays in the ' +
         `file and is not planned: ${BANK}.box.scent, ${BANK}.drawers[1].lamp and motto.`,
     );
   });

@@ -4,7 +4,12 @@ import { DeviceStore } from './device-store';
 /** So long what was chosen is waited for before anything is drawn, in milliseconds. */
 const PATIENCE = 500;
 
-export const SETTINGS = { theme: 'zabble.theme', bothUnits: 'zabble.both-units', who: 'zabble-who', today: 'zabble.today' } as const;
+export const SETTINGS = {
+  theme: 'zabble.theme',
+  bothUnits: 'zabble.both-units',
+  who: 'zabble-who',
+  today: 'zabble.today',
+} as const;
 export type Setting = keyof typeof SETTINGS;
 
 /**
