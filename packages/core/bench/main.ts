@@ -15,6 +15,7 @@ import {
 import type { DivisionProblem, Job, JobDocument } from '../src';
 import { asProgramme, costOf } from './division-milp';
 import { layoutLines } from './layouts';
+import { orderLines } from './orders';
 
 const RUNS = 400;
 
@@ -132,3 +133,4 @@ line(
 await divisionAgainstSolver();
 const jobs = ['notions-bank', 'flag-chest', 'rope-bench'].map((name) => read(demo(name)));
 for (const [what, found] of layoutLines(jobs)) line(what, found);
+for (const [what, found] of orderLines()) line(what, found);
