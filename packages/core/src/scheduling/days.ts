@@ -199,17 +199,24 @@ function goodsIn({ jobs, problem }: AtWork, at: At, arrives: Arrives): readonly 
   const found = new Map<string, DayGood>();
   for (const job of jobs) {
     const order = job.tasks.find(({ kind }) => kind === 'order');
-    const ordered = (order && at.get(order.id)?.end) ?? problem.now;
+    const done = order && job.stands.get(order.id)?.done;
+    const ordering = { at: done ?? (order && at.get(order.id)?.end) ?? problem.now, done: done !== undefined };
     for (const task of job.tasks) {
       const start = at.get(task.id)?.start;
       if (start === undefined) continue;
       for (const good of task.goods) {
         const key = `${job.job} ${good.key}`;
-        if (!found.has(key)) found.set(key, dayGood(good, job, task, { start, ordered, now: problem.now, arrives }));
+        if (!found.has(key)) found.set(key, dayGood(good, job, task, { start, ordering, now: problem.now, arrives }));
       }
     }
   }
   return [...found.values()].sort((one, other) => ((one.orderBy ?? '9') < (other.orderBy ?? '9') ? -1 : 1));
+}
+
+/** When a job’s wants are ordered, or were. */
+interface Ordering {
+  readonly at: Moment;
+  readonly done: boolean;
 }
 
 function dayGood(
@@ -218,14 +225,17 @@ function dayGood(
   task: Task,
   {
     start,
-    ordered,
+    ordering,
     now,
     arrives,
-  }: { readonly start: Moment; readonly ordered: Moment; readonly now: Moment; readonly arrives: Arrives },
+  }: { readonly start: Moment; readonly ordering: Ordering; readonly now: Moment; readonly arrives: Arrives },
 ): DayGood {
   const of = { ...good, job, jobName: name, for: task.called };
   if (good.lead === undefined) return { ...of, here: start };
-  return { ...of, here: arrives(ordered, good.lead), orderBy: lastDay(now, start, good.lead, arrives) };
+  const here = arrives(good.ordered ? now : ordering.at, good.lead);
+  return good.ordered || ordering.done
+    ? { ...of, here }
+    : { ...of, here, orderBy: lastDay(now, start, good.lead, arrives) };
 }
 
 /** So far back it is looked at most. */

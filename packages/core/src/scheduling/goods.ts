@@ -1,6 +1,5 @@
 import { addUp, shown } from '../costing';
 import type { BuyLine } from '../buying';
-import type { Moment } from './moment';
 import type { Good } from './task';
 
 /** Working days until what is ordered is here, where nobody knows them; common practice. */
@@ -47,13 +46,13 @@ export function goodsOf(
     const [first] = coming;
     const dates = coming.flatMap(({ expectedOn }) => expectedOn ?? []).sort();
     const last = dates.at(-1);
-    // Of what nobody promised a day for it is as if it were ordered now.
+    // What nobody promised a day for is waited for as if it were ordered now; it is not to be ordered again.
     if (first)
       goods.set(key, {
         key,
         what,
         supplier: first.supplier,
-        ...(last === undefined ? { lead: usual, guess: true as const } : { on: last }),
+        ...(last === undefined ? { lead: usual, guess: true as const, ordered: true as const } : { on: last }),
       });
   }
   return goods;
@@ -64,8 +63,3 @@ export const among = (goods: ReadonlyMap<string, Good>, ...keys: readonly string
   [...goods.values()].filter(({ key }) =>
     keys.some((each) => key === each || (each.endsWith(':') && key.startsWith(each))),
   );
-
-/** A day’s opening is told by the calendar; this is its beginning. */
-export type OpensOn = (date: string) => Moment;
-
-export const NO_GOODS: ReadonlyMap<string, Good> = new Map();

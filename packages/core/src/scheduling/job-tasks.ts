@@ -34,7 +34,17 @@ export function tasksOf(of: TasksOf): readonly Task[] {
   const chain = new Chain(of.job, of.longest);
   const maker = new Maker(chain, of);
   maker.all();
-  return chain.tasks;
+  return withTheRest(chain.tasks, of.goods);
+}
+
+/** What no task asks for by its kind is there when the piece leaves, at the latest: shelf pins, locks. */
+function withTheRest(tasks: readonly Task[], goods: TasksOf['goods']): readonly Task[] {
+  const asked = new Set(tasks.flatMap((task) => task.goods.map(({ key }) => key)));
+  const rest = [...goods.values()].filter(({ key }) => !asked.has(key));
+  const last = tasks.some(({ kind }) => kind === 'pack') ? 'pack' : 'record';
+  return rest.length === 0
+    ? tasks
+    : tasks.map((task) => (task.kind === last ? { ...task, goods: [...task.goods, ...rest] } : task));
 }
 
 const plain = (
@@ -112,7 +122,7 @@ class Maker {
       parts: parts(SURVEY),
       after: [],
     });
-    const wanted = [...goods.values()].some(({ lead }) => lead !== undefined);
+    const wanted = [...goods.values()].some(({ lead, ordered }) => lead !== undefined && !ordered);
     if (wanted)
       this.chain.add({
         key: 'order',

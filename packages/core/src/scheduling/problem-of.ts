@@ -5,7 +5,7 @@ import { DAY, dayOf, momentOf, type Moment } from './moment';
 import { OpenTime } from './open-time';
 import type { After, Problem, Work, WorkPlace } from './problem';
 import type { Standing } from './progress';
-import type { Task } from './task';
+import type { Good, Task } from './task';
 
 /** A job with its tasks, and how far each is. */
 export interface JobAtWork {
@@ -60,7 +60,7 @@ export function problemOf(jobs: readonly JobAtWork[], { hours, places, now }: Sh
   return {
     ...{ now, hours },
     ...(places ? { places } : {}),
-    work: open.flatMap((each) => each.open.map((task) => workOf(task, each, hours))),
+    work: open.flatMap((each) => each.open.map((task) => workOf(task, each, { hours, now }))),
     due: Object.fromEntries(
       jobs.flatMap(({ job, due }) => (due === undefined ? [] : [[job, closesOn(hours, due)] as const])),
     ),
@@ -77,15 +77,38 @@ function heldBy(
   return place && stands?.done !== undefined && until > now ? [{ place, until }] : [];
 }
 
-function workOf(task: Task, { tasks, stands, fixed, job }: JobAtWork, hours: Hours): Work {
+/** Working days of what is still to be ordered. */
+const toOrder = ({ lead = 0, ordered }: Good): number => (ordered ? 0 : lead);
+
+/**
+ * When what is ordered is here: on the day it is promised for; of what nobody promised a day for as long from now as is usual,
+ * and of what was ordered outside of the lists as long from then.
+ */
+function expected(
+  { on, lead = 0, ordered: listed }: Good,
+  hours: Hours,
+  { now, ordered }: { readonly now: Moment; readonly ordered: Moment | undefined },
+): readonly Moment[] {
+  if (on !== undefined) return [opensOn(hours, on)];
+  const since = listed ? now : ordered;
+  if (since === undefined || lead === 0) return [];
+  return [new OpenTime((day) => openOn(hours, day), dayOf(since)).dayAfter(since, lead)];
+}
+
+function workOf(
+  task: Task,
+  { tasks, stands, fixed, job }: JobAtWork,
+  { hours, now }: Pick<ShopAtWork, 'hours' | 'now'>,
+): Work {
   const own = stands.get(task.id);
   const done = (id: string): Moment | undefined => stands.get(id)?.done;
   const after = task.after.filter(({ task: before }) => done(before) === undefined);
   const since = task.after.map(({ task: before, wait = 0 }) => (done(before) ?? 0) + wait);
   const order = tasks.find(({ kind }) => kind === 'order');
-  const promised = task.goods.flatMap(({ on }) => (on === undefined ? [] : [opensOn(hours, on)]));
-  const lead = Math.max(0, ...task.goods.map(({ lead: days = 0 }) => days));
-  const bought: readonly After[] = lead > 0 && order && done(order.id) === undefined ? [{ task: order.id, lead }] : [];
+  const ordered = order && done(order.id);
+  const promised = task.goods.flatMap((good) => expected(good, hours, { now, ordered }));
+  const lead = ordered === undefined ? Math.max(0, ...task.goods.map(toOrder)) : 0;
+  const bought: readonly After[] = lead > 0 && order ? [{ task: order.id, lead }] : [];
   const at = fixed[task.id.slice(job.length + 1)];
   const { id, people: count, place, whole, holds } = task;
   // The record knows people by their names.

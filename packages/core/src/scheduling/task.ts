@@ -38,6 +38,8 @@ export interface Good {
   /** Working days it takes once it is ordered; `guess` where nobody knows. */
   readonly lead?: number;
   readonly guess?: true;
+  /** It is on an order; nobody promised a day. */
+  readonly ordered?: true;
 }
 
 /** A piece of work of a job, as people do it. */

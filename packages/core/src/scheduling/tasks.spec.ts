@@ -123,6 +123,28 @@ describe('the tasks of a job', () => {
     expect(begins(quick, 'break-down-case')).toBe('2026-12-02T08:00');
   });
 
+  it('wait for what is on an order for the day it is promised for; without one as usual, and it is not ordered again', () => {
+    const bench = document('splicing-bench');
+    const wanted = days(shop([bench])).days.goods;
+    const had = wanted.map(({ key }) => ({ job: 'job0', key, count: 1000, is: 'ordered' as const }));
+    const onOrder = wanted.map(({ key }) => ({ job: 'job0', key, supplier: 'Harbour timber' }));
+    const unpromised = days(shop([bench], { had, onOrder })).days;
+    expect(unpromised.goods.every(({ orderBy, guess }) => orderBy === undefined && guess === true)).toBe(true);
+    expect(unpromised.tasks.map(({ task }) => task.kind)).not.toContain('order');
+    expect(begins(shop([bench], { had, onOrder }), 'break-down-case')).toBe('2026-12-07T08:00');
+    const promised = onOrder.map((each) => ({ ...each, expectedOn: '2026-12-09' }));
+    expect(begins(shop([bench], { had, onOrder: promised }), 'break-down-case')).toBe('2026-12-09T08:00');
+  });
+
+  it('wait from the day they were ordered outside of the lists, once it is said that they were', () => {
+    const log = [{ id: 'o', kind: 'task', task: 'order', did: 'done', at: '2026-11-30T07:30:00Z' }] as const;
+    const read = shop([{ ...document('splicing-bench'), log: [...log] }]);
+    expect(begins(read, 'break-down-case')).toBe('2026-12-07T08:00');
+    expect(days(read).days.goods.every(({ orderBy }) => orderBy === undefined)).toBe(true);
+    const later = { now: momentOf('2026-12-02', 10 * 60), zone: 0 };
+    expect(begins(read, 'break-down-case', later)).toBe('2026-12-07T08:00');
+  });
+
   it('go on as it went: what is done is done, what follows it too, and its glue holds what comes after', () => {
     const bench = document('splicing-bench');
     const log = [{ id: 'e1', kind: 'task', task: 'glue-up-frame', did: 'done', at: '2026-12-08T10:00:00Z' }] as const;
