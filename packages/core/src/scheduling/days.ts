@@ -198,9 +198,7 @@ type Arrives = Model['arrives'];
 function goodsIn({ jobs, problem }: AtWork, at: At, arrives: Arrives): readonly DayGood[] {
   const found = new Map<string, DayGood>();
   for (const job of jobs) {
-    const order = job.tasks.find(({ kind }) => kind === 'order');
-    const done = order && job.stands.get(order.id)?.done;
-    const ordering = { at: done ?? (order && at.get(order.id)?.end) ?? problem.now, done: done !== undefined };
+    const ordering = orderingOf(job, at, problem.now);
     for (const task of job.tasks) {
       const start = at.get(task.id)?.start;
       if (start === undefined) continue;
@@ -217,6 +215,12 @@ function goodsIn({ jobs, problem }: AtWork, at: At, arrives: Arrives): readonly 
 interface Ordering {
   readonly at: Moment;
   readonly done: boolean;
+}
+
+function orderingOf({ tasks, stands }: JobAtWork, at: At, now: Moment): Ordering {
+  const order = tasks.find(({ kind }) => kind === 'order');
+  const done = order && stands.get(order.id)?.done;
+  return { at: done ?? (order && at.get(order.id)?.end) ?? now, done: done !== undefined };
 }
 
 function dayGood(
