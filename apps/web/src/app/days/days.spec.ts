@@ -62,6 +62,7 @@ describe('the weeks', () => {
     expect(axis.at(momentOf('2026-12-02', 750))).toBe(2.5);
     for (const at of [momentOf('2026-12-01', 615), momentOf('2026-12-04', 480)])
       expect(axis.moment(axis.at(at))).toBe(at);
+    expect(axis.moment(0.998)).toBe(momentOf('2026-12-01', 480));
     expect(axis.at(momentOf('2027-03-01'))).toBe(5);
   });
 

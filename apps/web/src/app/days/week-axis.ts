@@ -31,6 +31,9 @@ export class WeekAxis {
     if (!own) return 0;
     const minute = own.from + (at - index) * (own.to - own.from);
     const quarter = 15;
+    const next = this.days[index + 1];
+    // At its closing a day is over: what is put there is begun when the next opens.
+    if (next && Math.round(minute / quarter) * quarter >= own.to) return next.day * DAY + next.from;
     return own.day * DAY + Math.min(own.to - quarter, Math.max(own.from, Math.round(minute / quarter) * quarter));
   }
 }

@@ -26,50 +26,52 @@ type Field = (typeof FIELDS)[number]['name'];
       sheet has it.
     </p>
     <z-says [text]="says() || shop.says()" />
-    <table class="w-full max-w-3xl border-collapse">
-      <thead class="caption border-b-2 border-edge text-left">
-        <tr>
-          <th i18n class="py-1.5 pr-2 font-medium" scope="col">Finish</th>
-          @for (field of fields; track field.name) {
-            <th class="py-1.5 pr-2 text-right font-medium max-sm:text-xs" scope="col">{{ field.called }}</th>
-          }
-          <th scope="col"></th>
-        </tr>
-      </thead>
-      <tbody>
-        @for (row of rows(); track row.id) {
-          <tr class="border-b border-line">
-            <th class="py-1 pr-2 text-left font-medium" scope="row">
-              <span class="block first-letter:uppercase">{{ called(row) | say }}</span>
-              <code class="caption">finish:{{ row.id }}</code>
-            </th>
+    <div class="overflow-x-auto">
+      <table class="w-full max-w-5xl border-collapse">
+        <thead class="caption border-b-2 border-edge text-left">
+          <tr>
+            <th i18n class="py-1.5 pr-2 font-medium" scope="col">Finish</th>
             @for (field of fields; track field.name) {
-              <td class="pr-2 text-right">
-                <input
-                  class="write w-20 text-right max-sm:w-12 max-sm:px-1"
-                  type="text"
-                  inputmode="decimal"
-                  [attr.aria-label]="field.called + ', ' + (called(row) | say)"
-                  [value]="shown(row, field.name)"
-                  (change)="write(row, field.name, $any($event.target).value)"
-                />
-              </td>
+              <th class="py-1.5 pr-2 text-right font-medium max-sm:text-xs" scope="col">{{ field.called }}</th>
             }
-            <td class="text-right">
-              <button
-                type="button"
-                class="min-h-11 min-w-11 rounded text-soft hover:text-lead"
-                i18n-ariaLabel
-                ariaLabel="Take {{ called(row) | say }} out"
-                (click)="drop(row)"
-              >
-                ×
-              </button>
-            </td>
+            <th scope="col"></th>
           </tr>
-        }
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          @for (row of rows(); track row.id) {
+            <tr class="border-b border-line">
+              <th class="py-1 pr-2 text-left font-medium" scope="row">
+                <span class="block first-letter:uppercase">{{ called(row) | say }}</span>
+                <code class="caption">finish:{{ row.id }}</code>
+              </th>
+              @for (field of fields; track field.name) {
+                <td class="pr-2 text-right">
+                  <input
+                    class="write w-20 text-right max-sm:w-12 max-sm:px-1"
+                    type="text"
+                    inputmode="decimal"
+                    [attr.aria-label]="field.called + ', ' + (called(row) | say)"
+                    [value]="shown(row, field.name)"
+                    (change)="write(row, field.name, $any($event.target).value)"
+                  />
+                </td>
+              }
+              <td class="text-right">
+                <button
+                  type="button"
+                  class="min-h-11 min-w-11 rounded text-soft hover:text-lead"
+                  i18n-ariaLabel
+                  ariaLabel="Take {{ called(row) | say }} out"
+                  (click)="drop(row)"
+                >
+                  ×
+                </button>
+              </td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
     <div class="flex flex-wrap items-end gap-3">
       <label class="flex flex-col gap-1">
         <span i18n class="caption">Another finish, its name</span>
