@@ -7,15 +7,12 @@ import {
   IsObject,
   IsOptional,
   IsString,
-  Matches,
   Max,
   MaxLength,
   Min,
   ValidateIf,
 } from 'class-validator';
-
-const DATE = /^\d{4}-\d\d-\d\d$/;
-const MOMENT = /^\d{4}-\d\d-\d\dT\d\d:\d\d$/;
+import { IsDay, IsMoment } from './day';
 
 /** What the shop says of its days; what it must hold is the calendar reader’s to say. */
 export class KeepCalendar {
@@ -38,7 +35,7 @@ export class KeepCalendarJob {
   /** Promised for this day; nothing where it no longer is. */
   @IsOptional()
   @ValidateIf((_, value) => value !== null)
-  @Matches(DATE)
+  @IsDay()
   due?: string | null;
 }
 
@@ -51,8 +48,8 @@ export class FixTask {
   /** Nothing: no longer. */
   @IsOptional()
   @ValidateIf((_, value) => value !== null)
-  @Matches(MOMENT)
-  at!: string | null;
+  @IsMoment()
+  at?: string | null;
 }
 
 export const WEEK_FILES = ['week.pdf', 'week.ics', 'week.csv'] as const;

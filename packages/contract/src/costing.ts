@@ -10,13 +10,13 @@ import {
   IsObject,
   IsOptional,
   IsString,
-  Matches,
   Max,
   MaxLength,
   Min,
   MinLength,
   ValidateNested,
 } from 'class-validator';
+import { IsDay } from './day';
 
 /** So many rows of a price book are kept or dropped at once. */
 const MOST_ROWS = 2000;
@@ -49,7 +49,7 @@ export class BookPrice {
 
   /** `2026-11-01` */
   @IsOptional()
-  @Matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
+  @IsDay()
   date?: string;
 }
 

@@ -1,13 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { CalendarKept, QuoteList, StoredJob } from '@zabble/contract';
-import { momentOf } from '@zabble/core';
+import { momentOf, said } from '@zabble/core';
 import type { Express } from 'express';
 import ICAL from 'ical.js';
 import type { Pool } from 'mysql2/promise';
 import Papa from 'papaparse';
 import request from 'supertest';
 import { migrate } from '../db/migrate';
+import { refuse } from '../http/refusal';
+import { JobFileService } from '../job-file/service';
 import { ownDatabase, quietApp } from '../own-server.spec-data';
 
 const demo = (name: string): object =>
@@ -80,6 +82,26 @@ describe('the days of a shop', () => {
     expect((await read()).revision).toBe(1);
   });
 
+  it('are there though a job goes while they are put together, and are kept once where two say them at once', async () => {
+    const gone = await begun('notions-bank');
+    await sayJob(gone.id, { atWork: true }).expect(200);
+    const parts = { jobs: jest.spyOn(JobFileService.prototype, 'whole') };
+    parts.jobs.mockRejectedValueOnce(refuse(404, said('no-such-job')));
+    const { read: kept } = await read();
+    expect(kept.jobs).toHaveLength(2);
+    parts.jobs.mockRestore();
+    await request(app).delete(`/api/jobs/${gone.id}`).expect(204);
+    // One job alone from here on: its order of work is soon found.
+    for (const id of Object.keys((await read()).by)) if (id !== job.id) await sayJob(id, { atWork: false }).expect(200);
+    await pool.query('DELETE FROM shop_calendar');
+    const put = () =>
+      request(app)
+        .put('/api/calendar')
+        .send({ calendar: { temperature: 15 }, revision: 0 });
+    const both = await Promise.all([put(), put(), put(), put()]);
+    expect(both.map(({ status }) => status).sort()).toEqual([200, 409, 409, 409]);
+  });
+
   it('keep what is fixed one by one, and let go of it', async () => {
     const fix = (what: object) => request(app).put(`/api/calendar/jobs/${job.id}/fixed`).send(what);
     await fix({ task: 'hang', at: '2026-12-21T09:00' }).expect(200);
@@ -87,6 +109,12 @@ describe('the days of a shop', () => {
     await fix({ task: 'hang', at: null }).expect(200);
     expect((await read()).read.jobs.find(({ id }) => id === job.id)?.fixed).toEqual({ front: '2026-12-22T09:00' });
     await fix({ task: 'hang', at: 'Tuesday' }).expect(400);
+    // Days no calendar has, and nothing said of when.
+    await fix({ task: 'hang', at: '2026-02-30T08:00' }).expect(400);
+    const refused = (await sayJob(job.id, { due: '2026-02-30' }).expect(400)).body as { says: string };
+    expect(refused.says).toBe('due: a day is wanted, as 2026-12-24. Nothing was changed.');
+    await fix({ task: 'front' }).expect(200);
+    expect((await read()).read.jobs.find(({ id }) => id === job.id)?.fixed).toEqual({});
   });
 
   it('go out as iCalendar that a parser reads back, as a table and on paper', async () => {

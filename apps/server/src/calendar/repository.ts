@@ -47,17 +47,23 @@ export class CalendarRepository {
   /** False, and nothing is changed, where it no longer stands at `revision`. */
   async keep(shop: ShopId, calendar: ShopCalendar, revision: number): Promise<boolean> {
     const text = JSON.stringify(calendar);
-    const [{ affectedRows }] =
-      revision === 0
-        ? await this.pool.execute<ResultSetHeader>(
-            'INSERT INTO shop_calendar (shop, calendar, revision) SELECT ?, ?, 1 FROM DUAL WHERE NOT EXISTS (SELECT 1 FROM shop_calendar WHERE shop = ?)',
-            [shop, text, shop],
-          )
-        : await this.pool.execute<ResultSetHeader>(
-            'UPDATE shop_calendar SET calendar = ?, revision = revision + 1 WHERE shop = ? AND revision = ?',
-            [text, shop, revision],
-          );
+    if (revision === 0) return this.begin(shop, text);
+    const [{ affectedRows }] = await this.pool.execute<ResultSetHeader>(
+      'UPDATE shop_calendar SET calendar = ?, revision = revision + 1 WHERE shop = ? AND revision = ?',
+      [text, shop, revision],
+    );
     return affectedRows === 1;
+  }
+
+  /** The first that is said; of two at once one is the first. */
+  private async begin(shop: ShopId, text: string): Promise<boolean> {
+    try {
+      await this.pool.execute('INSERT INTO shop_calendar (shop, calendar, revision) VALUES (?, ?, 1)', [shop, text]);
+      return true;
+    } catch (problem) {
+      if ((problem as { code?: string }).code === 'ER_DUP_ENTRY') return false;
+      throw problem;
+    }
   }
 
   /** What was put in; what was not taken out and has an accepted quote; where a shop has one job alone that one. */

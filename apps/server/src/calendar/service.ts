@@ -3,6 +3,7 @@ import type { BuyingKept, CalendarKept, FixTask, KeepCalendarJob } from '@zabble
 import {
   readShopCalendar,
   said,
+  type JobDocument,
   type JobRead,
   type Lead,
   type OnOrder,
@@ -11,7 +12,7 @@ import {
 } from '@zabble/core';
 import type { BuyingService } from '../buying/service';
 import type { CostingService } from '../costing/service';
-import { refuse, unreadable } from '../http/refusal';
+import { Refusal, refuse, unreadable } from '../http/refusal';
 import type { JobFileService } from '../job-file/service';
 import type { JobService } from '../jobs/service';
 import type { ShopRepository } from '../shop/repository';
@@ -47,8 +48,9 @@ export class CalendarService {
     // One after the other: the pool is everybody’s.
     for (const { id, due } of jobs) {
       const own = fixed.filter(({ job }) => job === id).map(({ task, at }) => [task, at] as const);
-      const document = await this.parts.files.whole(shop, id);
-      documents.push({ id, document, ...(due === undefined ? {} : { due }), fixed: Object.fromEntries(own) });
+      const document = await this.wholeOrGone(shop, id);
+      if (document)
+        documents.push({ id, document, ...(due === undefined ? {} : { due }), fixed: Object.fromEntries(own) });
     }
     const read: ShopRead = {
       ...{ calendar, costing: prices.settings, prices: prices.prices, jobs: documents },
@@ -57,6 +59,16 @@ export class CalendarService {
     };
     const by = Object.fromEntries(jobs.map((job) => [job.id, job.by]));
     return { revision, calendar, by, read, ...(feed === undefined ? {} : { feed }) };
+  }
+
+  /** Nothing where the job was deleted since it was listed: the days of the others are no worse for it. */
+  private async wholeOrGone(shop: ShopId, id: string): Promise<JobDocument | undefined> {
+    try {
+      return await this.parts.files.whole(shop, id);
+    } catch (problem) {
+      if (problem instanceof Refusal && problem.problem.status === 404) return undefined;
+      throw problem;
+    }
   }
 
   /** In place of what stood at `revision`; another change in between is told (409) and nothing is overwritten. */
@@ -76,7 +88,7 @@ export class CalendarService {
 
   async fix(shop: ShopId, job: string, { task, at }: FixTask): Promise<CalendarKept> {
     await this.parts.jobs.assert(shop, job);
-    await this.parts.calendar.fix(shop, job, task, at);
+    await this.parts.calendar.fix(shop, job, task, at ?? null);
     return this.read(shop);
   }
 

@@ -1,6 +1,7 @@
 import { list, number, object, optional, Report, required, text, type JobError } from '../reading';
 import { said } from '../words';
 import { USUAL_HOURS, type DaysOff, type Hours, type Person, type Stretch, type Week } from './hours';
+import { readMoment } from './moment';
 import type { WorkPlace } from './problem';
 
 /** What a shop says of its days: what it leaves out is as it ships. */
@@ -41,8 +42,6 @@ const shape = object<ShopCalendar>({
   temperature: optional(number(-30, 60)),
 });
 
-export const NO_SHOP_CALENDAR: ShopCalendar = {};
-
 /** Reads what a shop says of its days: what is wrong with it, or it as read. */
 export function readShopCalendar(
   value: unknown,
@@ -76,9 +75,7 @@ function weekChecked(days: Week, at: string, report: Report): void {
   );
 }
 
-const DATE = /^\d{4}-\d\d-\d\d$/;
-const isDate = (date: string): boolean =>
-  DATE.test(date) && !Number.isNaN(Date.parse(date)) && new Date(date).toISOString().startsWith(date);
+const isDate = (date: string): boolean => readMoment(`${date}T00:00`) !== undefined;
 
 function daysChecked(days: readonly DaysOff[], at: string, report: Report): void {
   days.forEach(({ from, to }, index) => {

@@ -41,6 +41,8 @@ const RULES: Readonly<Record<string, Rule>> = {
   arrayMaxSize: (limit) => `at most ${String(limit)} entries are taken`,
   isIn: (limit, w) =>
     typeof limit === 'number' ? 'it is none of its choices' : `one of ${w.list(limit, 'or')} is wanted`,
+  isDay: () => 'a day is wanted, as 2026-12-24',
+  isMoment: () => 'a day with its time is wanted, as 2026-12-24T08:15',
   matches: () => 'it is none that was given out',
   isUuid: () => 'an id is wanted',
   isUrl: () => 'an address that begins with http is wanted',
