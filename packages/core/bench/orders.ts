@@ -1,18 +1,9 @@
-import { better, schedule } from '../src/scheduling/better';
+import { bestOrder, schedule } from '../src/scheduling/better';
 import { seeded } from '../src/scheduling/chance';
 import { shopOf } from '../src/scheduling/keeps.spec-data';
-import type { Problem, Schedule } from '../src/scheduling/problem';
 
 const SHOPS = 6;
 const SEED = 104_729;
-
-const searched = (problem: Problem, tries?: number): Schedule => {
-  const search = better(problem, tries);
-  for (;;) {
-    const { done, value } = search.next();
-    if (done) return value;
-  }
-};
 
 const taken = <T>(work: () => T): readonly [T, number] => {
   const start = performance.now();
@@ -30,8 +21,8 @@ export function orderLines(): readonly (readonly [string, string])[] {
   const shops = Array.from({ length: SHOPS }, (_, at) => {
     const problem = shopOf(seeded((at + 1) * SEED), { jobs: 3, tasks: 60, grain: 5 });
     const [begun, quick] = taken(() => schedule(problem));
-    const [found, slow] = taken(() => searched(problem));
-    const long = searched(problem, 250_000);
+    const [found, slow] = taken(() => bestOrder(problem));
+    const long = bestOrder(problem, 250_000);
     return { begun, found, long, times: slow / quick };
   });
   const late = (which: 'begun' | 'found' | 'long'): number => shops.reduce((sum, each) => sum + each[which].late, 0);

@@ -1,4 +1,5 @@
-import { Router, type RequestHandler } from 'express';
+import { Router } from 'express';
+import { hidden } from '../http/hidden';
 import type { CalendarService } from './service';
 import type { Weeks } from './week';
 
@@ -20,14 +21,3 @@ export function publicFeed(calendar: CalendarService, weeks: Weeks): Router {
   });
   return router;
 }
-
-const hidden: RequestHandler = (_request, response, next) => {
-  response.set({
-    'Cache-Control': 'no-store',
-    'X-Robots-Tag': 'noindex, nofollow, noarchive',
-    'Referrer-Policy': 'no-referrer',
-    'X-Content-Type-Options': 'nosniff',
-    'Cross-Origin-Resource-Policy': 'same-origin',
-  });
-  next();
-};

@@ -1,7 +1,7 @@
 import type { WeekFile } from '@zabble/contract';
 import {
   atWork,
-  better,
+  bestOrder,
   CSV,
   dateOf,
   dayRows,
@@ -16,7 +16,6 @@ import {
   type Days,
   type Moment,
   type Now,
-  type Schedule,
   type ShopRead,
 } from '@zabble/core';
 import ical, { ICalCalendarMethod } from 'ical-generator';
@@ -42,7 +41,7 @@ export async function weekFile(
   { fonts, onPage }: { readonly fonts: string; readonly onPage: () => void },
 ) {
   const work = atWork(read, now);
-  const days = daysOf(work, found(work));
+  const days = daysOf(work, bestOrder(work.problem));
   if (name === 'week.csv') {
     const rows = dayRows(days, named(work), WORDS).map((row) => [...row]);
     return { name, type: 'text/csv; charset=utf-8', data: Buffer.from(Papa.unparse(rows, CSV)) };
@@ -50,14 +49,6 @@ export async function weekFile(
   if (name === 'week.ics')
     return { name, type: 'text/calendar; charset=utf-8', data: Buffer.from(weekCalendar(work, days)) };
   return { name, type: 'application/pdf', data: await weekPdf(work, days, { fonts, onPage, paper }) };
-}
-
-function found(work: AtWork): Schedule {
-  const search = better(work.problem);
-  for (;;) {
-    const { done, value } = search.next();
-    if (done) return value;
-  }
 }
 
 const named =
@@ -72,7 +63,7 @@ const floating = (at: Moment): Date => {
 };
 
 /** iCalendar (RFC 5545): tasks at their times, what is expected and promised as whole days. */
-export function weekCalendar(work: AtWork, days: Days): string {
+function weekCalendar(work: AtWork, days: Days): string {
   const title = WORDS.say(said('days/title'));
   const calendar = ical({
     name: title,

@@ -1,4 +1,5 @@
-import { Router, type RequestHandler } from 'express';
+import { Router } from 'express';
+import { hidden } from '../http/hidden';
 import { goneQuotePage, QUOTE_POLICY, quotePage } from './page';
 import type { QuoteService } from './service';
 
@@ -15,21 +16,10 @@ export function publicQuotes(quotes: QuoteService): Router {
     const { secret } = request.params;
     const quote = typeof secret === 'string' && SECRET.test(secret) ? await quotes.shown(secret) : undefined;
     response
+      .set('Content-Security-Policy', QUOTE_POLICY)
       .status(quote ? 200 : 404)
       .type('html')
       .send(quote ? quotePage(quote) : goneQuotePage());
   });
   return router;
 }
-
-const hidden: RequestHandler = (_request, response, next) => {
-  response.set({
-    'Cache-Control': 'no-store',
-    'X-Robots-Tag': 'noindex, nofollow, noarchive',
-    'Referrer-Policy': 'no-referrer',
-    'X-Content-Type-Options': 'nosniff',
-    'Content-Security-Policy': QUOTE_POLICY,
-    'Cross-Origin-Resource-Policy': 'same-origin',
-  });
-  next();
-};

@@ -34,7 +34,7 @@ export const OPERATIONS = [
   { id: 'box', counted: 'box', place: 'bench', people: 1, minutes: 12, clamps: 45 },
   { id: 'door', counted: 'leaf', place: 'bench', people: 1, minutes: 40, clamps: 45, cured: 24 * HOURS },
   { id: 'plane', counted: 'part', place: 'saw', people: 1, minutes: 3 },
-  { id: 'frame', counted: 'case', place: 'bench', people: 1, minutes: 20 },
+  { id: 'frame', counted: 'case', place: 'bench', people: 1, minutes: 20, clamps: 45 },
   { id: 'top', counted: 'worktop', place: 'case', people: 1, minutes: 20 },
   { id: 'feet', counted: 'foot', place: 'case', people: 1, minutes: 4 },
   { id: 'build-out', counted: 'piece', place: 'case', people: 1, minutes: 5 },

@@ -68,6 +68,15 @@ export function* better(problem: Problem, tries = triesFor(problem.work.length))
   return scheduleOf(model, search.best.built);
 }
 
+/** The last of `better`: the best that is found. */
+export function bestOrder(problem: Problem, tries?: number): Schedule {
+  const search = better(problem, tries);
+  for (;;) {
+    const { done, value } = search.next();
+    if (done) return value;
+  }
+}
+
 /** How many orders back an order is measured against: what is no worse than it is gone on with. */
 const BACK = 60;
 const AGAIN = 0.05;

@@ -1,22 +1,16 @@
+import { OPERATIONS, type Operation } from '../costing';
 import type { Said } from '../length';
-import { HOUR } from './moment';
 import type { After, WorkPlace } from './problem';
 import type { Part } from './shares';
-import type { Good, Task, Waiting } from './task';
+import type { Good, Task } from './task';
 import { told } from './told';
 
-const CURED = 24 * HOUR;
-const CLAMPS = 45;
-const BAND = 30;
-
-/** How long each kind of work stands before what follows; common practice: the table of operations. */
-export const STANDS: Readonly<Partial<Record<Task['kind'], { readonly minutes: number; readonly why: Waiting }>>> = {
-  'glue-up': { minutes: CURED, why: 'cured' },
-  case: { minutes: CLAMPS, why: 'clamps' },
-  frame: { minutes: CLAMPS, why: 'clamps' },
-  box: { minutes: CLAMPS, why: 'clamps' },
-  band: { minutes: BAND, why: 'clamps' },
-};
+/** How long work stands before what follows, by its kind: as the table of operations has it. */
+function standsAfter(kind: Task['kind']): Task['stands'] {
+  const { clamps, cured }: Partial<Operation> = OPERATIONS.find(({ id }) => id === kind) ?? {};
+  if (cured !== undefined) return { minutes: cured, why: 'cured' };
+  return clamps === undefined ? undefined : { minutes: clamps, why: 'clamps' };
+}
 
 /** What can’t be left at a closing: glue, and wet coats. */
 const WHOLE: ReadonlySet<Task['kind']> = new Set(['glue-up', 'case', 'box', 'door', 'coat']);
@@ -72,7 +66,7 @@ export class Chain {
     }
     const whole = WHOLE.has(draft.kind);
     const count = whole ? Math.max(1, Math.ceil(minutes / this.longest)) : 1;
-    const wait = stands ?? STANDS[draft.kind];
+    const wait = stands ?? standsAfter(draft.kind);
     const each = upTo(minutes / count);
     const share = parts.map((part) => ({ ...part, minutes: part.minutes / count }));
     const ids = count === 1 ? [this.id(key)] : Array.from({ length: count }, (_, at) => `${this.id(key)}.${at + 1}`);

@@ -1,13 +1,13 @@
 import type { Said } from '../length';
 import { said } from '../words';
 import { atWork, type AtWork, type Now, type ShopRead } from './at-work';
-import { better } from './better';
+import { bestOrder } from './better';
 import { fixedMissed, type Days } from './days';
 import { dryingOf } from './finish-tasks';
 import { FINISH_ROWS } from '../costing';
 import { USUAL_WEEK, type Week } from './hours';
 import { dateOf, HOUR } from './moment';
-import type { After, Schedule } from './problem';
+import type { After } from './problem';
 import type { JobAtWork } from './problem-of';
 import type { Standing } from './progress';
 import type { Task } from './task';
@@ -148,7 +148,7 @@ type Ends = (job: string) => { readonly end: number; readonly late: number } | u
 /** When jobs end if something were otherwise, and by how much each is late then. */
 function endsOf(changed: ShopRead, now: Now): Ends {
   const work = atWork(changed, now);
-  const { placed } = last(better(work.problem, TRIES));
+  const { placed } = bestOrder(work.problem, TRIES);
   return (job) => {
     const own = placed.filter(({ id }) => id.startsWith(`${job}/`));
     if (own.length === 0) return undefined;
@@ -173,10 +173,3 @@ function mendsOf(
 }
 
 const DAY_NEARER = 20 * HOUR;
-
-function last(search: Generator<unknown, Schedule>): Schedule {
-  for (;;) {
-    const { done, value } = search.next();
-    if (done) return value;
-  }
-}

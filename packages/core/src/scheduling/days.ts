@@ -6,7 +6,7 @@ import type { AtWork } from './at-work';
 import { boundOf } from './bound';
 import { heldOf, heldSaid, longestWay, type HeldBy } from './held';
 import { modelOf, type Model } from './model';
-import { DAY, dateOf, dayOf, minuteOf, weekdayOf, writeMoment, type Moment } from './moment';
+import { DAY, dateOf, dayOf, writeMoment, type Moment } from './moment';
 import type { NoTime, Schedule, Work } from './problem';
 import { closesOn, type JobAtWork } from './problem-of';
 import type { Standing } from './progress';
@@ -251,15 +251,6 @@ function lastDay(now: Moment, wanted: Moment, lead: number, arrives: (at: Moment
     if (arrives(day * DAY, lead) <= wanted) return dateOf(day * DAY);
   return dateOf(now);
 }
-
-/** What has a time of day, and a weekday from 0 (Monday): told apart for those who write them. */
-export const clockOfDay = (
-  at: Moment,
-): { readonly date: string; readonly minute: number; readonly weekday: number } => ({
-  date: dateOf(at),
-  minute: minuteOf(at),
-  weekday: weekdayOf(dayOf(at)),
-});
 
 /** When it was fixed for and when it begins, in words. */
 export const fixedMissed = ({ task, missed, start, why }: DayTask): Said | undefined =>

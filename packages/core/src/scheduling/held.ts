@@ -67,7 +67,7 @@ function heldByDate({ own: { fixed = 0, from = 0 }, atOnce }: Of): HeldBy | unde
   return atOnce(from) ? { by: 'goods', on: from } : undefined;
 }
 
-function heldByOthers({ own, each, work, atOnce }: Of, placed: readonly Placed[]): HeldBy | undefined {
+function heldByOthers({ model, own, each, work, atOnce }: Of, placed: readonly Placed[]): HeldBy | undefined {
   const others = placed.filter(({ id }) => id !== each.id);
   for (const other of others) {
     const person = other.people.find((who) => each.people.includes(who));
@@ -77,19 +77,18 @@ function heldByOthers({ own, each, work, atOnce }: Of, placed: readonly Placed[]
     const { place, holds = 0 } = work.get(other.id) ?? {};
     return place !== undefined && place === own.place && other.unit === each.unit && atOnce(other.end + holds);
   });
-  return inPlace && { by: 'place', task: inPlace.id };
+  const wet = model.problem.held?.find(({ place, until }) => place === own.place && atOnce(until));
+  const task = inPlace?.id ?? wet?.task;
+  return task === undefined ? undefined : { by: 'place', task };
 }
 
-/** The longest way: from the piece that ends last (of a job, or of all) back by what holds each. */
-export function longestWay(
-  schedule: Schedule,
-  held: ReadonlyMap<string, HeldBy>,
-  of: (id: string) => boolean = () => true,
-): readonly string[] {
+/** The longest way: from the piece that ends last back by what holds each. */
+export function longestWay(schedule: Schedule, held: ReadonlyMap<string, HeldBy>): readonly string[] {
   const at = new Map(schedule.placed.map((each) => [each.id, each]));
-  const last = schedule.placed
-    .filter(({ id }) => of(id))
-    .reduce<Placed | undefined>((late, each) => (each.end > (late?.end ?? 0) ? each : late), undefined);
+  const last = schedule.placed.reduce<Placed | undefined>(
+    (late, each) => (each.end > (late?.end ?? 0) ? each : late),
+    undefined,
+  );
   const way: string[] = [];
   for (let each = last; each && way.length < schedule.placed.length;) {
     way.unshift(each.id);

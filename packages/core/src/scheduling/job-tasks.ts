@@ -317,7 +317,6 @@ class Maker {
       stage,
       after,
       parts,
-      stands: { minutes: 24 * 60, why: 'cured' },
     });
   }
 

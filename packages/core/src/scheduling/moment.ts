@@ -14,9 +14,6 @@ export const dateOf = (at: Moment): string => new Date(at * MILLISECONDS).toISOS
 /** Whole days since the first of January 1970. */
 export const dayOf = (at: Moment): number => Math.floor(at / DAY);
 
-/** How many minutes of its day are gone. */
-export const minuteOf = (at: Moment): number => at - dayOf(at) * DAY;
-
 /** `2026-11-29T08:15`. */
 export const writeMoment = (at: Moment): string => new Date(at * MILLISECONDS).toISOString().slice(0, 16);
 

@@ -3,7 +3,7 @@ import type { Said } from '../length';
 import { openOn, type Hours } from './hours';
 import { DAY, dayOf, momentOf, type Moment } from './moment';
 import { OpenTime } from './open-time';
-import type { After, Problem, Work, WorkPlace } from './problem';
+import type { After, HeldPlace, Problem, Work } from './problem';
 import type { Standing } from './progress';
 import type { Good, Task } from './task';
 
@@ -68,13 +68,11 @@ export function problemOf(jobs: readonly JobAtWork[], { hours, places, now }: Sh
   };
 }
 
-function heldBy(
-  { place, holds = 0 }: Task,
-  stands: Standing | undefined,
-  now: Moment,
-): readonly { readonly place: WorkPlace; readonly until: Moment }[] {
-  const until = (stands?.done ?? 0) + holds;
-  return place && stands?.done !== undefined && until > now ? [{ place, until }] : [];
+/** What is done and still wet keeps its place. */
+function heldBy({ id, place, holds = 0 }: Task, stands: Standing | undefined, now: Moment): readonly HeldPlace[] {
+  if (!place || holds === 0 || stands?.done === undefined) return [];
+  const until = stands.done + holds;
+  return until > now ? [{ place, until, task: id }] : [];
 }
 
 /** Working days of what is still to be ordered. */

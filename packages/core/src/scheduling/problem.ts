@@ -40,6 +40,14 @@ export interface Work {
   readonly running?: Running;
 }
 
+/** A place that is not free yet, and what keeps it. */
+export interface HeldPlace {
+  readonly place: WorkPlace;
+  readonly until: Moment;
+  /** What is done already and still stands there. */
+  readonly task: string;
+}
+
 /** Everything an order of work is made from. */
 export interface Problem {
   readonly now: Moment;
@@ -50,7 +58,7 @@ export interface Problem {
   /** When a job is promised for: it is late from then on. */
   readonly due: Readonly<Record<string, Moment>>;
   /** Where a place is not free yet though nothing of what is left stands there: wet coats. */
-  readonly held?: readonly { readonly place: WorkPlace; readonly until: Moment }[];
+  readonly held?: readonly HeldPlace[];
 }
 
 /** A piece of work in its place. */

@@ -151,7 +151,7 @@ class Attempt {
     const who = new Set(running?.people);
     const members = (team: number): readonly number[] => teams[team]?.members ?? [];
     const found = teamsOf[people].find((team) =>
-      members(team).every((member) => who.has(problem.hours.people[member]?.id ?? '')),
+      members(team).some((member) => who.has(problem.hours.people[member]?.id ?? '')),
     );
     return found ?? teamsOf[people][0] ?? 0;
   }

@@ -160,6 +160,38 @@ describe('the tasks of a job', () => {
     expect(frame && frame.start >= momentOf('2026-12-09', 10 * 60)).toBe(true);
   });
 
+  it('a wet coat that is on keeps the finishing place, and what waits for it is told so', () => {
+    const finish = [{ parts: ['case-side-left', 'case-bottom'], row: 'clear', faces: 'both', when: 'before' }] as const;
+    const coated = { ...document('splicing-bench'), finish: finish as unknown as NonNullable<JobDocument['finish']> };
+    const log = [
+      { id: 'e1', kind: 'task', task: 'coat-case-1-1', did: 'done', at: '2026-12-08T08:00:00Z' },
+      { id: 'e2', kind: 'task', task: 'sand-case-1-2', did: 'done', at: '2026-12-08T08:10:00Z' },
+    ] as const;
+    const now = { now: momentOf('2026-12-08', 8 * 60 + 10), zone: 0 };
+    // Of another job, its wood sanded: nothing but the place holds it.
+    const other = {
+      ...coated,
+      log: [{ id: 'o1', kind: 'task', task: 'sand-case-1-1', did: 'done', at: '2026-12-07T08:00:00Z' }] as const,
+    };
+    const jobs = [
+      { ...coated, log: [...log] },
+      { ...other, log: [...other.log] },
+    ];
+    const had = days(shop(jobs)).days.goods.map(({ job, key }) => ({ job, key, count: 1000, is: 'arrived' as const }));
+    const { work, days: made } = days(shop(jobs, { had }), now);
+    expect(work.problem.held).toEqual([
+      { place: 'finishing', until: momentOf('2026-12-08', 10 * 60), task: 'job0/coat-case-1-1' },
+    ]);
+    const coats = made.tasks.filter(({ task }) => task.kind === 'coat' && task.finish?.coat !== 3);
+    expect(coats.every(({ start }) => start >= momentOf('2026-12-08', 10 * 60))).toBe(true);
+    const wet = work.jobs[0]?.tasks.find(({ id }) => id === 'job0/coat-case-1-1');
+    expect(coats[0]).toMatchObject({ start: momentOf('2026-12-08', 10 * 60) });
+    const others = coats.filter(({ task, start }) => task.job === 'job1' && start === coats[0]?.start);
+    expect(others.map(({ held, why }) => ({ held, why }))).toEqual([
+      { held: 'place', why: { code: 'held/place', params: { place: 'finishing', task: wet?.called } } },
+    ]);
+  });
+
   it('slip by themselves: what was not done yesterday is first today', () => {
     const bench = shop([document('splicing-bench')]);
     expect(begins(bench, 'survey')).toBe('2026-11-30T08:00');
