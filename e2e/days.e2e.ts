@@ -183,6 +183,20 @@ test('a change is looked at before it is done, by a field and by keys; what canâ
   await expect(page.getByText(/Chart locker is done .* in place of/)).toBeVisible();
   await page.getByRole('button', { name: 'Leave it as it was' }).click();
   await expect(page.getByText(/in place of/)).toHaveCount(0);
+  // A bar is carried a day on: of one person the first stands where the chart begins.
+  await searched(page);
+  await page.getByRole('button', { name: 'by person' }).click();
+  const box = await chart.boundingBox();
+  const [x, y] = [(box?.x ?? 0) + 132 + 3, (box?.y ?? 0) + 34 + 12];
+  const day = ((box?.width ?? 0) - 140) / 10;
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + day / 2, y, { steps: 4 });
+  await page.mouse.move(x + day * 1.1, y, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByText(/: begun Tue 1 Dec/)).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it as it was' }).click();
+  await expect(page.getByText(/: begun Tue 1 Dec/)).toHaveCount(0);
   // By keys: eight hours of work later.
   await chart.focus();
   await chart.press('Shift+ArrowRight');

@@ -1,5 +1,6 @@
 export * from './devices';
 export * from './habits';
+export * from './had';
 export * from './jobs';
 export * from './calendar';
 export * from './costing';

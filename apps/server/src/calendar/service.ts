@@ -1,12 +1,11 @@
 import { randomBytes } from 'node:crypto';
-import type { BuyingKept, CalendarKept, FixTask, KeepCalendarJob } from '@zabble/contract';
+import { hadBy, onOrderBy, type CalendarKept, type FixTask, type KeepCalendarJob } from '@zabble/contract';
 import {
   readShopCalendar,
   said,
   type JobDocument,
   type JobRead,
   type Lead,
-  type OnOrder,
   type ShopRead,
   type Supplier,
 } from '@zabble/core';
@@ -44,6 +43,7 @@ export class CalendarService {
       ...([costing.read(shop), buying.read(shop), stock.list(shop), suppliers.list(shop)] as const),
     ]);
     const ids = new Set(jobs.map(({ id }) => id));
+    const ofThem = ({ job }: { readonly job: string }): boolean => ids.has(job);
     const documents: JobRead[] = [];
     // One after the other: the pool is everybody’s.
     for (const { id, due } of jobs) {
@@ -55,7 +55,11 @@ export class CalendarService {
     const read: ShopRead = {
       ...{ calendar, costing: prices.settings, prices: prices.prices, jobs: documents },
       ...{ rack: rack.items.map(({ item }) => item), drawer: bought.drawer.map(({ key, count }) => ({ key, count })) },
-      ...{ had: hadOf(bought, ids), onOrder: onOrderOf(bought, ids), suppliers: sellers.map(({ row }): Lead => row) },
+      ...{
+        had: hadBy(bought).filter(ofThem),
+        onOrder: onOrderBy(bought).filter(ofThem),
+        suppliers: sellers.map(({ row }): Lead => row),
+      },
     };
     const by = Object.fromEntries(jobs.map((job) => [job.id, job.by]));
     return { revision, calendar, by, read, ...(feed === undefined ? {} : { feed }) };
@@ -107,34 +111,4 @@ export class CalendarService {
     const shop = await this.parts.calendar.followed(link);
     return shop && (await this.read(shop)).read;
   }
-}
-
-/** What jobs have already: laid aside, ordered, arrived. */
-function hadOf({ aside, orders }: BuyingKept, jobs: ReadonlySet<string>): ShopRead['had'] {
-  const kept = aside.map(({ job, key, count }) => ({ job, key, count, is: 'aside' as const }));
-  const ordered = orders
-    .filter(({ state }) => state === 'asked' || state === 'ordered')
-    .flatMap(({ lines }) => lines)
-    .flatMap(({ key, arrivedOn, for: of }) =>
-      of.map(({ job, count }) => ({
-        job,
-        key,
-        count,
-        is: arrivedOn === undefined ? ('ordered' as const) : ('arrived' as const),
-      })),
-    );
-  return [...kept, ...ordered].filter(({ job }) => jobs.has(job));
-}
-
-function onOrderOf({ orders }: BuyingKept, jobs: ReadonlySet<string>): readonly OnOrder[] {
-  return orders
-    .filter(({ state }) => state === 'asked' || state === 'ordered')
-    .flatMap(({ supplier, expectedOn, lines }) =>
-      lines.flatMap(({ key, arrivedOn, for: of }) =>
-        arrivedOn === undefined
-          ? of.map(({ job }): OnOrder => ({ job, key, supplier, ...(expectedOn === undefined ? {} : { expectedOn }) }))
-          : [],
-      ),
-    )
-    .filter(({ job }) => jobs.has(job));
 }

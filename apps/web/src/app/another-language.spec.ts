@@ -142,6 +142,8 @@ const LOG = [
 
 type Screen = readonly [Type<unknown>, Readonly<Record<string, unknown>>?];
 
+const OF_DAYS: readonly Type<unknown>[] = [TodayPage, WeeksView, TrialView, JobsAtWork, HoursView, TakenView, OutView];
+
 /** Screens of a job: each is given the bank when it asks for one. */
 const SCREENS: readonly Screen[] = [
   [BenchHeader],
@@ -201,26 +203,20 @@ const SCREENS: readonly Screen[] = [
   [FinishesView],
   [CustomersView],
   [LessonsView],
-  [TodayPage],
-  [WeeksView],
-  [TrialView],
-  [JobsAtWork],
-  [HoursView],
-  [TakenView],
-  [OutView],
+  ...OF_DAYS.map((screen): Screen => [screen]),
 ];
 
-const OF_DAYS: readonly Type<unknown>[] = [TodayPage, WeeksView, TrialView, JobsAtWork, HoursView, TakenView, OutView];
-
+const nothing = () => undefined;
 globalThis.ResizeObserver = class {
-  observe = () => undefined;
-  disconnect = () => undefined;
-  unobserve = () => undefined;
+  observe = nothing;
+  disconnect = nothing;
+  unobserve = nothing;
 };
 // Solids could be drawn here.
 HTMLCanvasElement.prototype.getContext = ((kind: string) => (kind === 'webgl2' ? {} : null)) as never;
-Element.prototype.scrollIntoView = () => undefined;
-window.matchMedia = () => ({ matches: false, addEventListener: () => undefined }) as unknown as MediaQueryList;
+Element.prototype.scrollIntoView = nothing;
+window.matchMedia = () =>
+  ({ matches: false, addEventListener: nothing, removeEventListener: nothing }) as unknown as MediaQueryList;
 
 function facesOf(document: JobDocument): readonly SmallFace[] {
   const reading = readJobDocument(document);

@@ -1,5 +1,6 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import type { Arrived, BuyingKept, Order, OrderWishLine } from '@zabble/contract';
+import { hadBy } from '@zabble/contract/had';
 import {
   buyingLate,
   buyingList,
@@ -201,20 +202,9 @@ export class BuyingState {
     };
   }
 
-  private readonly had = computed((): readonly Had[] => {
-    const { aside, orders } = this.kept();
-    return [
-      ...aside.map(({ job, key, count }): Had => ({ job, key, count: decimal(count), is: 'aside' })),
-      ...orders
-        .filter(({ state }) => state === 'asked' || state === 'ordered')
-        .flatMap(({ lines }) => lines)
-        .flatMap(({ key, for: of, arrivedOn }) =>
-          of.map(({ job, count }): Had => {
-            return { job, key, count: decimal(count), is: arrivedOn === undefined ? 'ordered' : 'arrived' };
-          }),
-        ),
-    ];
-  });
+  private readonly had = computed((): readonly Had[] =>
+    hadBy(this.kept()).map(({ count, ...each }) => ({ ...each, count: decimal(count) })),
+  );
 
   private readonly awaited = computed((): readonly Awaited[] =>
     this.kept()

@@ -1,12 +1,33 @@
-import { computed, DestroyRef, effect, inject, Injectable, signal, untracked } from '@angular/core';
+import {
+  computed,
+  DestroyRef,
+  effect,
+  EnvironmentInjector,
+  inject,
+  Injectable,
+  signal,
+  untracked,
+} from '@angular/core';
+import { rxMethod } from '@ngrx/signals/rxjs-interop';
 import type { CalendarKept, KeepCalendarJob, WeekFile } from '@zabble/contract';
-import type { DayFinding, Days, DayTask, LogEntryDocument, ShopCalendar, ShopRead } from '@zabble/core';
+import {
+  said,
+  type DayFinding,
+  type Days,
+  type DayTask,
+  type LogEntryDocument,
+  type Said,
+  type ShopCalendar,
+  type ShopRead,
+} from '@zabble/core';
+import { catchError, concatMap, EMPTY, tap } from 'rxjs';
 import { handOver } from '../device/hand-over';
 import { asking, keepingSaid } from '../server-api/asking';
 import { CalendarApi } from '../server-api/calendar-api';
+import { sentenceOf } from '../server-api/problem';
 import { DAYS_SEARCH } from '../workers/days-search';
 import type { DaysNews } from '../workers/days-messages';
-import { ShopClock } from './clock';
+import { dayName, ShopClock } from './clock';
 
 /** A change that is looked at before it is done: what it would come to. */
 export interface Trial {
@@ -14,6 +35,8 @@ export interface Trial {
   readonly at: string | null;
   readonly days?: Days;
 }
+
+type CalendarChange = (calendar: ShopCalendar) => ShopCalendar;
 
 /** So many minutes go by until the order of work is made anew though nothing was changed. */
 const ANEW = 5;
@@ -33,12 +56,33 @@ export class DaysState {
   readonly findings = signal<readonly DayFinding[] | undefined>(undefined);
   readonly tried = signal({ tried: 0, of: 0 });
   readonly trial = signal<Trial | undefined>(undefined);
+  private readonly calendarChanges = rxMethod<{ readonly change: CalendarChange }>(
+    concatMap(({ change }) => {
+      const { calendar = {}, revision = 0 } = this.kept() ?? {};
+      return this.api.keep(change(calendar), revision).pipe(
+        tap(() => this.says.set('')),
+        catchError((problem: unknown) => {
+          this.says.set(sentenceOf(problem));
+          return this.api.read().pipe(catchError(() => EMPTY));
+        }),
+        tap((kept) => this.take(kept)),
+      );
+    }),
+    { injector: inject(EnvironmentInjector) },
+  );
   private asked = 0;
   private readonly search = inject(DAYS_SEARCH)((news) => this.told(news));
   private readonly madeFor = signal(0);
 
   readonly people = computed(() => this.kept()?.calendar.people ?? []);
   readonly searching = computed(() => this.days() !== undefined && this.findings() === undefined);
+
+  /** When all is done, beside the day before which no order of work could be. */
+  readonly ending = computed((): Said | undefined => {
+    const { end, bound, tasks } = this.days() ?? {};
+    if (end === undefined || bound === undefined || tasks?.length === 0) return undefined;
+    return said('days/end', { end: dayName(end), bound: dayName(bound) });
+  });
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.search.end());
@@ -82,13 +126,9 @@ export class DaysState {
     );
   }
 
-  keepCalendar(calendar: ShopCalendar): void {
-    const { revision = 0 } = this.kept() ?? {};
-    this.ask(
-      this.api.keep(calendar, revision),
-      (kept) => this.take(kept),
-      () => this.look(),
-    );
+  /** One change after the other, each of what the one before it left: two in a row are not two at one revision. */
+  changeCalendar(change: CalendarChange): void {
+    this.calendarChanges({ change });
   }
 
   /** What it would come to if a task began then; `null`: whenever it can. */

@@ -13,7 +13,7 @@ import { DaysState } from './days-state';
   imports: [Says],
   template: `<fieldset class="flex flex-col">
     <legend i18n class="mb-1 text-lg font-semibold">Worked on</legend>
-    <z-says [text]="says() || state.says()" />
+    <z-says [text]="says()" />
     @for (job of rows(); track job.id) {
       <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-1.5">
         <label class="flex min-h-11 min-w-0 grow items-center gap-3">

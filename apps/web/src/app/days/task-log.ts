@@ -44,21 +44,16 @@ export class TaskLog {
     const deed = { at, ...(who === undefined || who === '' ? {} : { by: who }) };
     const minutes = since === undefined || did === 'begin' ? 0 : workedBetween(hours, since, now);
     const mark = { id: newId(), ...deed, kind: 'task' as const, task: nameOf(task), did };
-    const times = timesOf(task.task, minutes).map((each) => ({ id: newId(), ...deed, kind: 'time' as const, ...each }));
-    const entries: readonly LogEntryDocument[] = [mark, ...(isDesk(task) ? withoutOperation(times) : times)];
+    const spent = isDesk(task) ? [{ minutes }] : timesOf(task.task, minutes);
+    const times = minutes > 0 ? spent.map((each) => ({ id: newId(), ...deed, kind: 'time' as const, ...each })) : [];
+    const entries: readonly LogEntryDocument[] = [mark, ...times];
     this.turn = this.turn.then(() => this.send(task.task.job, entries));
     return { minutes, entries };
   }
 
   /** What waits on this device of these jobs. */
-  sendWaiting(jobs: readonly string[]): Promise<void> {
+  sendWaiting(jobs: readonly string[]): void {
     for (const job of jobs) this.turn = this.turn.then(() => this.send(job, []));
-    return this.turn.then(() => undefined);
-  }
-
-  /** When everything that was written is sent, or kept to be sent. */
-  settled(): Promise<unknown> {
-    return this.turn;
   }
 
   private async send(job: string, entries: readonly LogEntryDocument[]): Promise<void> {
@@ -96,13 +91,3 @@ export class TaskLog {
 
 /** Surveying and ordering are counted by no price: their time is of the job. */
 const isDesk = ({ task }: DayTask): boolean => task.kind === 'survey' || task.kind === 'order';
-
-const withoutOperation = (
-  times: readonly {
-    readonly id: string;
-    readonly at: string;
-    readonly by?: string;
-    readonly kind: 'time';
-    readonly minutes: number;
-  }[],
-) => times.map(({ id, at, by, kind, minutes }) => ({ id, at, ...(by === undefined ? {} : { by }), kind, minutes }));

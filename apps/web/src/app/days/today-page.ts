@@ -1,14 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
 import { ActivatedRoute, Router, RouterLink } from '@angular/router';
+import type { CalendarKept } from '@zabble/contract';
 import { hoursOf, said, type DayTask, type DayWait } from '@zabble/core';
 import { Settings } from '../device/settings';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
 import { Says } from '../ui/says';
 import { Say } from '../words/say';
-import { dayName, longDay, minutesSaid, ShopClock, whenSaid } from './clock';
+import { longDay, minutesSaid, ShopClock, whenSaid } from './clock';
 import { DayGoods } from './day-goods';
-import { DaysState } from './days-state';
+import { DaysState, nameOf } from './days-state';
 import { JobsAtWork } from './jobs-at-work';
 import { NowTask } from './now-task';
 import { SearchGoes } from './search-goes';
@@ -45,16 +46,8 @@ export class TodayPage {
     return days && todayOf(days, who, this.clock.now().now);
   });
   protected readonly date = computed(() => longDay(this.clock.now().now));
-  protected readonly end = computed(() => {
-    const { end, bound, tasks } = this.state.days() ?? {};
-    if (end === undefined || bound === undefined || !tasks || tasks.length === 0) return '';
-    return dayName(end) === dayName(bound)
-      ? $localize`All done ${dayName(end)}; no order of work could be done before.`
-      : $localize`All done ${dayName(end)}; no order of work could be done before ${dayName(bound)}.`;
-  });
-  protected readonly noJobs = computed(
-    () => this.state.answered() && (this.state.kept()?.read.jobs ?? []).length === 0,
-  );
+  /** Known to be none: while nothing was answered nobody knows. */
+  protected readonly noJobs = computed(() => this.state.kept()?.read.jobs.length === 0);
   protected readonly finished = computed(() => {
     const days = this.state.days();
     return days !== undefined && days.jobs.length > 0 && days.tasks.length === 0;
@@ -65,7 +58,7 @@ export class TodayPage {
       const jobs = this.state.kept()?.read.jobs.map(({ id }) => id);
       if (jobs && this.sent !== jobs.join()) {
         this.sent = jobs.join();
-        void this.log.sendWaiting(jobs);
+        this.log.sendWaiting(jobs);
       }
     });
     // What stood long enough is told when it has.
@@ -106,12 +99,11 @@ export class TodayPage {
     const kept = this.state.kept();
     if (!kept) return;
     const { now } = this.clock.look();
-    const marks = kept.read.jobs.find(({ id }) => id === task.task.job)?.document.log ?? [];
-    const name = task.task.id.slice(task.task.job.length + 1);
-    const last = marks.filter((each) => each.kind === 'task' && each.task === name).at(-1);
-    // By the record itself: an order of work made of it may still be on its way.
-    const since = last?.kind === 'task' && last.did === 'begin' ? this.clock.moment(last.at) : undefined;
-    const by = this.names(task).find(Boolean);
+    const begun = begunAt(kept, task);
+    const since = begun === undefined ? undefined : this.clock.moment(begun);
+    // Whoever looks, where they are of those who do it.
+    const who = task.people.includes(this.who()) ? this.who() : task.people[0];
+    const by = this.people().find(({ id }) => id === who)?.name;
     const { minutes, entries } = this.log.write(task, did, {
       ...{ now, hours: hoursOf(kept.calendar) },
       ...(by === undefined ? {} : { by }),
@@ -124,4 +116,12 @@ export class TodayPage {
 
   /** Done last: pressed by mistake it can be taken back. */
   protected readonly last = signal<DayTask | undefined>(undefined);
+}
+
+/** Since when a task is in hand, by the record itself: an order of work made of it may still be on its way. */
+function begunAt({ read }: CalendarKept, task: DayTask): string | undefined {
+  const { log = [] } = read.jobs.find(({ id }) => id === task.task.job)?.document ?? {};
+  const name = nameOf(task);
+  const last = log.filter((each) => each.kind === 'task' && each.task === name).at(-1);
+  return last?.kind === 'task' && last.did === 'begin' ? last.at : undefined;
 }

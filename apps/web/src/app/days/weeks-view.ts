@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject, signal } from '@angular/core';
 import {
   hoursOf,
   momentOf,
@@ -64,16 +64,10 @@ export class WeeksView {
     return days && lanesOf(days, this.by(), (id) => this.called(id));
   });
   protected readonly chosen = computed(() => this.days()?.tasks.find(({ task }) => task.id === this.chosenId()));
-  protected readonly end = computed(() => {
-    const { end, bound } = this.state.days() ?? {};
-    if (end === undefined || bound === undefined) return '';
-    return dayName(end) === dayName(bound)
-      ? $localize`All done ${dayName(end)}; no order of work could be done before.`
-      : $localize`All done ${dayName(end)}; no order of work could be done before ${dayName(bound)}.`;
-  });
-
   constructor() {
-    this.narrow.addEventListener('change', ({ matches }) => this.isNarrow.set(matches));
+    const turned = ({ matches }: MediaQueryListEvent): void => this.isNarrow.set(matches);
+    this.narrow.addEventListener('change', turned);
+    inject(DestroyRef).onDestroy(() => this.narrow.removeEventListener('change', turned));
   }
 
   protected readonly when = (at: Moment): string => whenSaid(at, this.clock.now().now);
