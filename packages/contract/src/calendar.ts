@@ -1,5 +1,8 @@
 import type { ShopCalendar, ShopRead } from '@zabble/core';
+import { Type } from 'class-transformer';
 import {
+  ArrayMaxSize,
+  IsArray,
   IsBoolean,
   IsIn,
   IsInt,
@@ -11,6 +14,7 @@ import {
   MaxLength,
   Min,
   ValidateIf,
+  ValidateNested,
 } from 'class-validator';
 import { IsDay, IsMoment } from './day';
 
@@ -55,6 +59,28 @@ export class FixTask {
 export const WEEK_FILES = ['week.pdf', 'week.ics', 'week.csv'] as const;
 export type WeekFile = (typeof WEEK_FILES)[number];
 
+const MOST_TASKS = 5000;
+const MOST_AT_ONCE = 2;
+
+/** Where somebody saw a task: who makes a file of what they see gets that. */
+class SeenTask {
+  @IsString()
+  @MaxLength(160)
+  id!: string;
+
+  /** Minutes since the first of January 1970 on the shop’s clock. */
+  @IsInt()
+  @Min(0)
+  @Max(100_000_000)
+  start!: number;
+
+  @IsArray()
+  @ArrayMaxSize(MOST_AT_ONCE)
+  @IsString({ each: true })
+  @MaxLength(80, { each: true })
+  people!: string[];
+}
+
 /** How the printed week is wanted, and which time it is where it is looked at. */
 export class WeekWish {
   @IsOptional()
@@ -67,6 +93,14 @@ export class WeekWish {
   @Min(-1000)
   @Max(1000)
   zone?: number;
+
+  /** The order of work as it is seen; without it one is looked for. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(MOST_TASKS)
+  @ValidateNested({ each: true })
+  @Type(() => SeenTask)
+  seen?: SeenTask[];
 }
 
 /** Why a job is in the order of work: it was put in, its quote was accepted, or it is the only one. */

@@ -2,7 +2,8 @@ import { bestOrder, schedule } from '../src/scheduling/better';
 import { seeded } from '../src/scheduling/chance';
 import { shopOf } from '../src/scheduling/keeps.spec-data';
 
-const SHOPS = 6;
+const SHOPS = 4;
+const QUARTER = 150_000;
 const SEED = 104_729;
 
 const taken = <T>(work: () => T): readonly [T, number] => {
@@ -14,7 +15,7 @@ const taken = <T>(work: () => T): readonly [T, number] => {
 const median = (all: readonly number[]): number =>
   [...all].sort((one, other) => one - other)[Math.floor(all.length / 2)] ?? 0;
 
-/** Orders of work: the first of 10 jobs and 600 tasks; of 3 jobs and 60 tasks what the search betters, and what five times of it would. */
+/** Orders of work: the first of 10 jobs and 600 tasks; of 3 jobs and 60 tasks what the search betters, and what a quarter of it would. */
 export function orderLines(): readonly (readonly [string, string])[] {
   const large = shopOf(seeded(SEED), { jobs: 10, tasks: 600, grain: 5 });
   const [, first] = taken(() => schedule(large));
@@ -22,14 +23,14 @@ export function orderLines(): readonly (readonly [string, string])[] {
     const problem = shopOf(seeded((at + 1) * SEED), { jobs: 3, tasks: 60, grain: 5 });
     const [begun, quick] = taken(() => schedule(problem));
     const [found, slow] = taken(() => bestOrder(problem));
-    const long = bestOrder(problem, 250_000);
-    return { begun, found, long, times: slow / quick };
+    const quarter = bestOrder(problem, { tries: QUARTER });
+    return { begun, found, quarter, times: slow / quick };
   });
-  const late = (which: 'begun' | 'found' | 'long'): number => shops.reduce((sum, each) => sum + each[which].late, 0);
+  const late = (which: 'begun' | 'found' | 'quarter'): number => shops.reduce((sum, each) => sum + each[which].late, 0);
   return [
     ['first order, 10 jobs, 600 tasks', `${first.toFixed(0)} ms`],
     ['search against first, 3 jobs, 60 tasks', `${Math.round(median(shops.map(({ times }) => times)))} times as long`],
     ['lateness after the search', `${(late('found') / late('begun')).toFixed(3)} of the first’s`],
-    ['lateness after five times as many tries', `${(late('long') / late('found')).toFixed(3)} of the search’s`],
+    ['lateness after a quarter of the tries', `${(late('quarter') / late('found')).toFixed(3)} of the search’s`],
   ];
 }

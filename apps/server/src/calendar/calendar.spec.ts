@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { CalendarKept, QuoteList, StoredJob } from '@zabble/contract';
-import { momentOf, said } from '@zabble/core';
+import { atWork, momentOf, said, schedule, type Seen } from '@zabble/core';
 import type { Express } from 'express';
 import ICAL from 'ical.js';
 import type { Pool } from 'mysql2/promise';
@@ -14,6 +14,8 @@ import { ownDatabase, quietApp } from '../own-server.spec-data';
 
 const demo = (name: string): object =>
   JSON.parse(readFileSync(join(__dirname, `../../../../examples/${name}.json`), 'utf8')) as object;
+const WEEK = 7 * 1440;
+const MONTH = 4 * WEEK;
 const NO_ID = '3f1b6c1e-0d7a-4b52-8c55-1f0a52a9f7d1';
 
 describe('the days of a shop', () => {
@@ -118,10 +120,10 @@ describe('the days of a shop', () => {
   });
 
   it('go out as iCalendar that a parser reads back, as a table and on paper', async () => {
-    const made = async (file: string) =>
+    const made = async (file: string, seen?: readonly Seen[]) =>
       request(app)
         .post(`/api/calendar/${file}`)
-        .send({ zone: 60 })
+        .send({ zone: 60, ...(seen ? { seen } : {}) })
         .buffer(true)
         .parse((response, done) => {
           const chunks: Buffer[] = [];
@@ -147,6 +149,16 @@ describe('the days of a shop', () => {
     expect(timed.every(({ startDate, endDate }) => startDate.compare(endDate) < 0)).toBe(true);
     expect(momentOf(first[2] ?? '')).toBeGreaterThan(0);
     expect(((await made('week.pdf')).body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
+    // What somebody sees is what they get: here everything a month further on.
+    const work = atWork((await read()).read, { now: momentOf(first[2] ?? ''), zone: 60 });
+    const seen = schedule(work.problem).placed.map(({ id, start, people }) => ({ id, start: start + MONTH, people }));
+    const later = Papa.parse<string[]>(((await made('week.csv', seen)).body as Buffer).toString()).data;
+    expect(later).toHaveLength(rows.length);
+    expect(momentOf(later[1]?.[2] ?? '')).toBeGreaterThanOrEqual(momentOf(first[2] ?? '') + MONTH - WEEK);
+    await request(app)
+      .post('/api/calendar/week.csv')
+      .send({ seen: [{ id: 'hang', start: 'soon', people: [] }] })
+      .expect(400);
   });
 
   it('are followed at a link nobody guesses, until another takes its place or it is withdrawn', async () => {

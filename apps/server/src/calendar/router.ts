@@ -34,11 +34,12 @@ export function calendarRouter(calendar: CalendarService, weeks: Weeks): Router 
   });
   for (const file of WEEK_FILES)
     router.post(`/${file}`, json, async (request, response) => {
-      const { paper, zone } = validated(WeekWish, request.body);
+      const { paper, zone, seen } = validated(WeekWish, request.body);
       const { read } = await calendar.read(whose(response));
       const made = await weeks.make(read, file, {
         ...(paper ? { paper } : {}),
         ...(zone === undefined ? {} : { zone }),
+        ...(seen ? { seen } : {}),
       });
       response.type(made.type).attachment(made.name).send(made.data);
     });

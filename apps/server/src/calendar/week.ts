@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { WeekFile } from '@zabble/contract';
-import type { Now, ShopRead } from '@zabble/core';
+import type { Now, Seen, ShopRead } from '@zabble/core';
 import { Refusal } from '../http/refusal';
 import type { PaperSize, WeekOrder } from '../print/week';
 import type { Printer } from '../print/printer';
@@ -12,9 +12,17 @@ export interface WeekMade {
   readonly data: Buffer;
 }
 
+/** How a file is wanted. */
+interface WeekMaking {
+  readonly zone?: number;
+  readonly paper?: PaperSize;
+  readonly often?: number;
+  readonly seen?: readonly Seen[];
+}
+
 const MINUTE = 60_000;
-/** A feed is made anew once in so many minutes, or when something changed. */
-const KEPT = 15;
+/** A feed is made anew once in so many minutes, or when something changed: nobody’s screen is there to say what they see. */
+const KEPT = 30;
 /** So many are kept. */
 const MOST = 40;
 
@@ -28,15 +36,11 @@ export class Weeks {
   make(
     read: ShopRead,
     file: WeekFile,
-    {
-      zone = ownZone(),
-      paper = 'a4',
-      often = 1,
-    }: { readonly zone?: number; readonly paper?: PaperSize; readonly often?: number } = {},
+    { zone = ownZone(), paper = 'a4', often = 1, seen }: WeekMaking = {},
   ): Promise<WeekMade> {
     const minutes = Math.floor(Date.now() / MINUTE) + zone;
     const now: Now = { now: Math.floor(minutes / often) * often, zone };
-    const order: WeekOrder = { read, now, paper };
+    const order: WeekOrder = { read, now, paper, ...(seen ? { seen } : {}) };
     const sent = Buffer.from(JSON.stringify(order));
     const key = `${file} ${createHash('sha256').update(sent).digest('base64')}`;
     const known = this.kept.get(key);
@@ -48,7 +52,7 @@ export class Weeks {
     return made;
   }
 
-  /** What those who follow see: every quarter of an hour anew. */
+  /** What those who follow see: every half hour anew. */
   feed(read: ShopRead): Promise<WeekMade> {
     return this.make(read, 'week.ics', { often: KEPT });
   }

@@ -1,5 +1,6 @@
 import type { WeekFile } from '@zabble/contract';
 import {
+  asSeen,
   atWork,
   bestOrder,
   CSV,
@@ -16,6 +17,7 @@ import {
   type Days,
   type Moment,
   type Now,
+  type Seen,
   type ShopRead,
 } from '@zabble/core';
 import ical, { ICalCalendarMethod } from 'ical-generator';
@@ -30,18 +32,19 @@ export interface WeekOrder {
   readonly read: ShopRead;
   readonly now: Now;
   readonly paper: Paper;
+  readonly seen?: readonly Seen[];
 }
 
 const WORDS = wordsIn(ENGLISH, { unit: 'mm', step: millimetres(1) });
 
-/** A file of the order of work as it is found by the whole search: the same as on the screen. */
+/** A file of the order of work as it was seen; where nobody saw one, as it is found by the whole search. */
 export async function weekFile(
   name: WeekFile,
-  { read, now, paper }: WeekOrder,
+  { read, now, paper, seen }: WeekOrder,
   { fonts, onPage }: { readonly fonts: string; readonly onPage: () => void },
 ) {
   const work = atWork(read, now);
-  const days = daysOf(work, bestOrder(work.problem));
+  const days = daysOf(work, seen ? asSeen(work.problem, seen) : bestOrder(work.problem));
   if (name === 'week.csv') {
     const rows = dayRows(days, named(work), WORDS).map((row) => [...row]);
     return { name, type: 'text/csv; charset=utf-8', data: Buffer.from(Papa.unparse(rows, CSV)) };

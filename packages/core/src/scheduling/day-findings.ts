@@ -148,7 +148,7 @@ type Ends = (job: string) => { readonly end: number; readonly late: number } | u
 /** When jobs end if something were otherwise, and by how much each is late then. */
 function endsOf(changed: ShopRead, now: Now): Ends {
   const work = atWork(changed, now);
-  const { placed } = bestOrder(work.problem, TRIES);
+  const { placed } = bestOrder(work.problem, { tries: TRIES });
   return (job) => {
     const own = placed.filter(({ id }) => id.startsWith(`${job}/`));
     if (own.length === 0) return undefined;

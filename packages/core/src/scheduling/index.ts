@@ -1,4 +1,5 @@
 export { atWork, type AtWork, type JobRead, type Now, type ShopRead } from './at-work';
+export { asSeen, type Seen } from './as-seen';
 export { bestOrder, better, schedule } from './better';
 export { dayFindings, type DayFinding } from './day-findings';
 export { daysOf, type DayGood, type DayJob, type Days, type DayTask, type DayWait, type Taken } from './days';

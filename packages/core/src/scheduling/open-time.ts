@@ -12,7 +12,10 @@ export class OpenTime {
   private readonly to: Moment[] = [];
   /** Open minutes before each stretch. */
   private readonly before: number[] = [];
+  /** Of each day the first stretch that begins on it or after it. */
+  private readonly ofDay: number[] = [];
   private total = 0;
+  private readonly first: number;
   private readonly last: number;
 
   /** `on`: what is open on a day, in order. */
@@ -20,6 +23,7 @@ export class OpenTime {
     private readonly on: (day: number) => readonly Stretch[],
     private day: number,
   ) {
+    this.first = day;
     this.last = day + FURTHEST;
   }
 
@@ -79,25 +83,22 @@ export class OpenTime {
 
   /** The first stretch that ends after `at`. */
   private index(at: Moment): number {
-    while (this.day <= dayOf(at) && this.day < this.last) this.look(Math.min(dayOf(at) + AHEAD, this.last));
-    let [low, high] = [0, this.to.length];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if ((this.to[middle] as Moment) > at) high = middle;
-      else low = middle + 1;
-    }
-    // Looked for where it stands: `has` goes further ahead.
-    this.has(low);
-    return low;
+    const day = dayOf(at);
+    if (day >= this.day && this.day < this.last) this.look(Math.min(day + AHEAD, this.last));
+    let index = day < this.first ? 0 : (this.ofDay[day - this.first] ?? this.from.length);
+    while (this.has(index) && (this.to[index] as Moment) <= at) index += 1;
+    return index;
   }
 
   private look(until: number): void {
-    for (; this.day < until; this.day += 1)
+    for (; this.day < until; this.day += 1) {
+      this.ofDay.push(this.from.length);
       for (const { from, to } of this.on(this.day)) {
         this.from.push(this.day * DAY + from);
         this.to.push(this.day * DAY + to);
         this.before.push(this.total);
         this.total += to - from;
       }
+    }
   }
 }

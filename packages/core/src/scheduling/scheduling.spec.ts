@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { asSeen } from './as-seen';
 import { bestOrder, schedule } from './better';
 import { boundOf } from './bound';
 import { seeded } from './chance';
@@ -6,14 +7,14 @@ import { broken, shopOf, shopSeed } from './keeps.spec-data';
 import { USUAL_HOURS } from './hours';
 import { modelOf } from './model';
 import { momentOf } from './moment';
-import type { Problem } from './problem';
+import type { Problem, Schedule } from './problem';
 
 describe('an order of work', () => {
   it('breaks no constraint, is never before its bound, and is no worse when it is bettered', () => {
     fc.assert(
       fc.property(shopSeed, fc.integer({ min: 1, max: 3 }), fc.integer({ min: 3, max: 24 }), (seed, jobs, tasks) => {
         const problem = shopOf(seeded(seed), { jobs, tasks, grain: 5 });
-        const [first, then] = [schedule(problem), bestOrder(problem, 60)];
+        const [first, then] = [schedule(problem), bestOrder(problem, { tries: 60 })];
         expect(broken(problem, first)).toEqual([]);
         expect(broken(problem, then)).toEqual([]);
         const least = boundOf(modelOf(problem));
@@ -31,9 +32,34 @@ describe('an order of work', () => {
     fc.assert(
       fc.property(shopSeed, (seed) => {
         const problem = shopOf(seeded(seed), { jobs: 2, tasks: 14, grain: 10 });
-        expect(bestOrder(problem, 50)).toEqual(bestOrder(JSON.parse(JSON.stringify(problem)) as Problem, 50));
+        expect(bestOrder(problem, { tries: 50 })).toEqual(
+          bestOrder(JSON.parse(JSON.stringify(problem)) as Problem, { tries: 50 }),
+        );
       }),
       { numRuns: 20 },
+    );
+  });
+
+  it('that was seen is made again as it was; of another it takes what can be, and breaks nothing', () => {
+    fc.assert(
+      fc.property(shopSeed, fc.integer({ min: 3, max: 24 }), fc.integer({ min: 1, max: 600 }), (seed, tasks, later) => {
+        const problem = shopOf(seeded(seed), { jobs: 2, tasks, grain: 5 });
+        const seen = bestOrder(problem, { tries: 60 });
+        // Which of two benches it is does not matter, as long as it is free.
+        const times = ({ placed, ...others }: Schedule) => ({
+          ...others,
+          placed: placed.map(({ unit: _, ...each }) => each),
+        });
+        const again = asSeen(problem, seen.placed);
+        expect(times(again)).toEqual(times(seen));
+        expect(broken(problem, again)).toEqual([]);
+        // What is begun with it is no worse.
+        const then = bestOrder(problem, { tries: 5, seen: seen.placed });
+        expect([then.missed, then.late > seen.late]).toEqual([seen.missed, false]);
+        const next = { ...problem, now: problem.now + later };
+        expect(broken(next, asSeen(next, seen.placed.slice(1)))).toEqual([]);
+      }),
+      { numRuns: 80 },
     );
   });
 

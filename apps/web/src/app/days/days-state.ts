@@ -17,6 +17,7 @@ import {
   type DayTask,
   type LogEntryDocument,
   type Said,
+  type Seen,
   type ShopCalendar,
   type ShopRead,
 } from '@zabble/core';
@@ -164,7 +165,9 @@ export class DaysState {
   }
 
   file(file: WeekFile, paper: string): void {
-    this.ask(this.api.file(file, { paper, zone: this.clock.now().zone }), (blob) => handOver(file, blob));
+    const seen = this.days()?.tasks.map(({ task: { id }, start, people }): Seen => ({ id, start, people }));
+    const wish = { paper, zone: this.clock.now().zone, ...(seen ? { seen } : {}) };
+    this.ask(this.api.file(file, wish), (blob) => handOver(file, blob));
   }
 
   take(kept: CalendarKept): void {

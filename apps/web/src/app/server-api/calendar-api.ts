@@ -2,8 +2,15 @@ import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import type { CalendarKept, FixTask, KeepCalendarJob, WeekFile } from '@zabble/contract';
 import { ROUTES } from '@zabble/contract/routes';
-import type { ShopCalendar } from '@zabble/core';
+import type { Seen, ShopCalendar } from '@zabble/core';
 import type { Observable } from 'rxjs';
+
+/** How a file is wanted, of the order of work that is seen here. */
+export interface WeekSeen {
+  readonly paper: string;
+  readonly zone: number;
+  readonly seen?: readonly Seen[];
+}
 
 /** The days of the shop on the server. */
 @Injectable({ providedIn: 'root' })
@@ -34,7 +41,7 @@ export class CalendarApi {
     return this.http.delete<CalendarKept>(ROUTES.calendarFeed);
   }
 
-  file(file: WeekFile, wish: { readonly paper: string; readonly zone: number }): Observable<Blob> {
+  file(file: WeekFile, wish: WeekSeen): Observable<Blob> {
     return this.http.post(ROUTES.calendarFile(file), wish, { responseType: 'blob' });
   }
 }

@@ -6,6 +6,8 @@ const SLICE = 40;
 const REST = 10;
 /** So often at most a better one is told. */
 const OFTEN = 400;
+/** Orders tried of a change that is only looked at. */
+const TRY = 40_000;
 
 type Wish = Extract<DaysOrder, { readonly kind: 'plan' | 'try' }>;
 
@@ -29,6 +31,8 @@ interface Found {
 export class DaysRun {
   private going: Going | undefined;
   private stopped = false;
+  /** The best order of work that was told last. */
+  private planned: Schedule['placed'] = [];
 
   constructor(private readonly tell: (news: DaysNews) => void) {}
 
@@ -39,8 +43,10 @@ export class DaysRun {
     }
     this.stopped = false;
     const work = atWork(order.read, order.now);
-    // A change that is only looked at is looked at as long: what a shorter search missed would seem to come of it.
-    this.going = { wish: order, work, search: better(work.problem), best: undefined, told: undefined };
+    // A change that is only looked at begins with what is planned: all else as it is, as far as it can be.
+    const search =
+      order.kind === 'plan' ? better(work.problem) : better(work.problem, { tries: TRY, seen: this.planned });
+    this.going = { wish: order, work, search, best: undefined, told: undefined };
     this.slice(this.going);
   }
 
@@ -82,6 +88,7 @@ export class DaysRun {
   }
 
   private news({ wish: { kind, id }, work }: Going, { schedule, tried, of }: Found): DaysNews {
+    if (kind === 'plan') this.planned = schedule.placed;
     return { kind, id, days: daysOf(work, schedule), tried, of };
   }
 }
