@@ -144,7 +144,7 @@ test('a supplier that fails is told in a sentence each time; nothing is lost or 
   // What arrives after the day it is wanted by is told.
   await view(page, 'To buy');
   await page.getByLabel('Everything is wanted by').fill(new Date().toISOString().slice(0, 10));
-  await expect(page.getByText(/is expected on .*, wanted by/).first()).toBeVisible();
+  await expect(page.getByText(/: expected on .*, wanted by/).first()).toBeVisible();
   await behave('answers as agreed');
 });
 

@@ -28,31 +28,53 @@ export function boundOf(model: Model): Bound {
   return { end: Math.max(model.problem.now, ...ends, ...loads(model, start)), late };
 }
 
-function earliest({ work, before, sorted, teams, teamsOf, problem, arrives }: Model) {
+function earliest(model: Model) {
+  const { work, sorted, problem } = model;
   const [start, end] = [work.map((): Moment => problem.now), work.map((): Moment => problem.now)];
-  for (const index of sorted) {
-    const { minutes, people, whole, running, from = problem.now, fixed = problem.now } = work[index] as Work;
-    const ready = running
-      ? problem.now
-      : (before[index] ?? []).reduce(
-          (latest, each) => {
-            const done = end[each.index] as Moment;
-            return Math.max(latest, done + each.wait, each.lead === undefined ? 0 : arrives(done, each.lead));
-          },
-          Math.max(problem.now, from, fixed),
-        );
-    const slots = teamsOf[people].flatMap((team): readonly (readonly [Moment, Moment])[] => {
-      const open = teams[team]?.open;
-      if (!open) return [];
-      const begins = whole && !running ? open.fit(ready, minutes) : open.next(ready);
-      return [[begins, open.finish(begins, minutes)]];
-    });
-    // What has no time at all holds nothing up: it is told by itself.
-    const finite = slots.filter(([, done]) => Number.isFinite(done));
-    start[index] = finite.length === 0 ? ready : Math.min(...finite.map(([begins]) => begins));
-    end[index] = finite.length === 0 ? ready : Math.min(...finite.map(([, done]) => done));
-  }
+  for (const index of sorted) [start[index], end[index]] = alone(model, index, readyAfter(model, index, end));
   return { start, end };
+}
+
+/** When a piece may begin, with whatever is before it done at `end`. */
+function readyAfter({ work, before, problem, arrives }: Model, index: number, end: readonly Moment[]): Moment {
+  const { running, from = problem.now, fixed = problem.now } = work[index] as Work;
+  if (running) return problem.now;
+  return (before[index] ?? []).reduce(
+    (latest, each) => {
+      const done = end[each.index] as Moment;
+      return Math.max(latest, done + each.wait, each.lead === undefined ? 0 : arrives(done, each.lead));
+    },
+    Math.max(problem.now, from, fixed),
+  );
+}
+
+/** From when to when a piece is done that may begin at `ready`, were there nothing else. */
+function alone({ work, teams, teamsOf }: Model, index: number, ready: Moment): readonly [Moment, Moment] {
+  const { minutes, people, whole, running } = work[index] as Work;
+  const slots = teamsOf[people].flatMap((team): readonly (readonly [Moment, Moment])[] => {
+    const open = teams[team]?.open;
+    if (!open) return [];
+    const begins = whole && !running ? open.fit(ready, minutes) : open.next(ready);
+    return [[begins, open.finish(begins, minutes)]];
+  });
+  // What has no time at all holds nothing up: it is told by itself.
+  const finite = slots.filter(([, done]) => Number.isFinite(done));
+  if (finite.length === 0) return [ready, ready];
+  return [Math.min(...finite.map(([begins]) => begins)), Math.min(...finite.map(([, done]) => done))];
+}
+
+/** When a job could be done if one piece of it began at `at` and not before, were there nothing else in the shop. */
+export function doneFrom(model: Model, index: number, at: Moment): Moment {
+  const end = model.work.map((): Moment => model.problem.now);
+  let last: Moment = at;
+  for (const each of model.sorted) {
+    if (model.jobOf[each] !== model.jobOf[index]) continue;
+    const ready = readyAfter(model, each, end);
+    const [, done] = alone(model, each, each === index ? Math.max(ready, at) : ready);
+    end[each] = done;
+    last = Math.max(last, done);
+  }
+  return last;
 }
 
 /** By when the work of a place can be done, and of all people together. */

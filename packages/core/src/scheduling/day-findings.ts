@@ -5,6 +5,7 @@ import { bestOrder } from './better';
 import { fixedMissed, type Days } from './days';
 import { dryingOf } from './finish-tasks';
 import { FINISH_ROWS } from '../costing';
+import { goodsLate } from './goods-late';
 import { USUAL_WEEK, type Week } from './hours';
 import { dateOf, HOUR } from './moment';
 import type { After } from './problem';
@@ -36,6 +37,7 @@ export function dayFindings(read: ShopRead, now: Now, work: AtWork, days: Days):
       const params = { job: name, date: due, end: dateOf(end), by };
       return [told(said('DUE_MISSED', { ...params, mends: mendsOf(mended, job, by) }), job)];
     }),
+    ...goodsLate(work, days).map(({ said: what, job }) => told(what, job)),
     ...days.without.map(({ task, why }) => told(said('NO_TIME', { task: task.called, why }), task.job)),
     ...days.tasks.flatMap((task) => {
       const missed = fixedMissed(task);

@@ -7,8 +7,8 @@ import { boundOf } from './bound';
 import { heldOf, heldSaid, longestWay, type HeldBy } from './held';
 import { modelOf, type Model } from './model';
 import { DAY, dateOf, dayOf, writeMoment, type Moment } from './moment';
-import type { NoTime, Schedule, Work } from './problem';
-import { closesOn, type JobAtWork } from './problem-of';
+import type { NoTime, Problem, Schedule, Work } from './problem';
+import { closesOn, opensOn, type JobAtWork } from './problem-of';
 import type { Standing } from './progress';
 import type { Good, Task } from './task';
 import { told } from './told';
@@ -204,7 +204,7 @@ function goodsIn({ jobs, problem }: AtWork, at: At, arrives: Arrives): readonly 
       if (start === undefined) continue;
       for (const good of task.goods) {
         const key = `${job.job} ${good.key}`;
-        if (!found.has(key)) found.set(key, dayGood(good, job, task, { start, ordering, now: problem.now, arrives }));
+        if (!found.has(key)) found.set(key, dayGood(good, job, task, { start, ordering, problem, arrives }));
       }
     }
   }
@@ -230,12 +230,12 @@ function dayGood(
   {
     start,
     ordering,
-    now,
+    problem: { now, hours },
     arrives,
-  }: { readonly start: Moment; readonly ordering: Ordering; readonly now: Moment; readonly arrives: Arrives },
+  }: { readonly start: Moment; readonly ordering: Ordering; readonly problem: Problem; readonly arrives: Arrives },
 ): DayGood {
   const of = { ...good, job, jobName: name, for: task.called };
-  if (good.lead === undefined) return { ...of, here: start };
+  if (good.lead === undefined) return { ...of, here: good.on === undefined ? start : opensOn(hours, good.on) };
   const here = arrives(good.ordered ? now : ordering.at, good.lead);
   return good.ordered || ordering.done
     ? { ...of, here }

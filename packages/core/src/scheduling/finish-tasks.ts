@@ -1,5 +1,6 @@
 import { areaOf, BARE_GRITS, FINISH_ROWS, shown, writtenRole, type FinishRow, type FinishWork } from '../costing';
 import type { CutPart } from '../cutting';
+import type { Said } from '../length';
 import { said } from '../words';
 import type { Chain, Draft } from './chain';
 import type { Counted } from './counted';
@@ -25,22 +26,38 @@ export interface Finishing {
   readonly work: FinishWork;
   /** Square metres. */
   readonly area: number;
+  /** What is sealed before the first coat. */
+  readonly seal: readonly Said[];
 }
 
 /** Every group of the job that is put on before or after the piece is together; of a stage’s parts alone where it is told. */
 export function finishingOf(
-  { of, finish }: Counted,
+  counted: Counted,
   when: 'before' | 'after',
   parts?: readonly CutPart[],
 ): readonly Finishing[] {
+  const { of, finish } = counted;
   return finish.flatMap((work, index): readonly Finishing[] => {
     if (!work.row || work.group.when !== when) return [];
     const roles = parts && new Set(parts.map(({ use }) => writtenRole(use.role)));
     const area = shown(
       roles ? areaOf(of, { ...work.group, parts: work.group.parts.filter((role) => roles.has(role)) }) : work.area,
     );
-    return area > 0 ? [{ key: `${index + 1}`, work, area }] : [];
+    return area > 0 ? [{ key: `${index + 1}`, work, area, seal: sealedOf(counted, work, parts) }] : [];
   });
+}
+
+/** Ways whose panels have their edges sealed before the first coat; from memory, the tin wins. */
+const SEALED: ReadonlySet<string> = new Set(['enamel']);
+
+/** Panels of a group whose edges are to be sealed first, by their roles; of a stage’s parts alone where it is told. */
+function sealedOf({ of }: Counted, { row, group }: FinishWork, parts: readonly CutPart[] = of.parts): readonly Said[] {
+  if (!row || !SEALED.has(row.id)) return [];
+  const roles = new Set(group.parts);
+  const count = parts.filter(
+    ({ use, material }) => roles.has(writtenRole(use.role)) && material.kind !== 'solid',
+  ).length;
+  return count === 0 ? [] : [said('task/seal', { count })];
 }
 
 /** Minutes of sanding and coating a square metre once, as the shop has them. */
@@ -61,7 +78,7 @@ export interface PutOn {
 export function addFinishing(
   chain: Chain,
   counted: Counted,
-  { key, work: { row }, area }: Finishing,
+  { key, work: { row }, area, seal }: Finishing,
   { name, after, goods, masked }: PutOn,
 ): string {
   if (!row) return name;
@@ -83,7 +100,7 @@ export function addFinishing(
     chain.add({
       ...{ ...of, key: `coat-${own}`, kind: 'coat', called: said('task/coat', finish), place: 'finishing' },
       ...{ parts: parts('coat', 1), after: [`sand-${own}`], goods: goods(`finish:${row.id}`) },
-      ...{ holds: wet, stands: { minutes: wet, why: 'dry' } },
+      ...{ holds: wet, stands: { minutes: wet, why: 'dry' }, hand: coat === 1 ? seal : [] },
     });
   }
   return `coat-${name}${key}-${row.coats}`;

@@ -248,6 +248,43 @@ describe('what is wrong with an order of work', () => {
     expect(found(due(shop([document('splicing-bench')]), '2027-02-01'))).toEqual([]);
   });
 
+  it('what arrives too late for its job is told with the day it is wanted by; what is here in time is not', () => {
+    const bench = document('splicing-bench');
+    const timber = (leadDays: number): ShopRead => {
+      const prices = bench.materials.map(({ id }) => ({
+        ...{ key: `material:${id}`, unit: 'sheet', pack: 1, cents: 100, supplier: 'Harbour timber' },
+      }));
+      return due(shop([bench], { prices, suppliers: [{ name: 'Harbour timber', leadDays }] }), '2026-12-18');
+    };
+    const late = found(timber(12)).flatMap(({ said }) => (said.code === 'BUY_LATE' ? [said.params] : []));
+    expect(late.length).toBeGreaterThan(0);
+    for (const each of late as readonly { date: string; by: string }[]) {
+      // Ordered on the first day, twelve working days on.
+      expect(each.date).toBe('2026-12-16');
+      expect(each.by < each.date && each.by >= '2026-11-30').toBe(true);
+    }
+    expect(found(timber(1)).map(({ said }) => said.code)).not.toContain('BUY_LATE');
+    // Too late with everything here is not for want of goods.
+    const hopeless = found(due(shop([bench]), '2026-11-30')).map(({ said }) => said.code);
+    expect(hopeless).toContain('DUE_MISSED');
+    expect(hopeless).not.toContain('BUY_LATE');
+  });
+
+  it('edges of panels are sealed before the first coat of enamel, of nothing else', () => {
+    const bench = document('splicing-bench');
+    const hands = (row: string) => {
+      const finish = [{ parts: ['case-side-left', 'case-bottom'], row, faces: 'both', when: 'after' }] as const;
+      const read = shop([{ ...bench, finish: finish as unknown as NonNullable<JobDocument['finish']> }]);
+      return days(read)
+        .days.tasks.filter(({ task: { kind } }) => kind === 'coat')
+        .map(({ task: { hand } }) => hand);
+    };
+    const [first = [], ...others] = hands('enamel');
+    expect(first.map(({ code }) => code)).toEqual(['task/seal']);
+    expect(others.flat()).toEqual([]);
+    expect(hands('clear').flat()).toEqual([]);
+  });
+
   it('a wait that was cut short is told with what was cut', () => {
     const marks = [
       { id: 'e1', kind: 'task', task: 'case-bench', did: 'done', at: '2026-11-30T07:00:00Z' },

@@ -20,7 +20,7 @@ export const PRICE_FINDINGS = {
   QUOTE_LAPSED: ({ number, date }: { number: number; date: string }) =>
     `Quote ${number} held until ${date} and was not answered: ask, or make a new version.`,
   BUY_LATE: ({ what, date, by }: { what: Said; date: string; by: string }, w: Words) =>
-    `${w.say(what)} is expected on ${date}, wanted by ${by}: order it elsewhere, or begin later.`,
+    `${w.say(what)}: expected on ${date}, wanted by ${by}. Order elsewhere, or begin later.`,
   LIFT: ({ operation }: { operation: Said }, w: Words) =>
     `Two are wanted for ${w.say(operation)}; alone it takes half as long again, with something that lifts and holds. Nobody lifts a sheet or a side that heavy by hand alone.`,
 };

@@ -123,6 +123,9 @@ export const TASKS = {
     w.count(count, IN_HAND[kind]),
   'task/hand-parts': ({ what, count }: { what: Said; count: number }, w: Words) =>
     `${w.count(count, { one: 'part', other: 'parts' })} of ${w.say(what)}`,
+  'task/goods-all': ({ all }: { all: readonly Said[] }, w: Words) => w.list(all.map((each) => w.say(each))),
+  'task/seal': ({ count }: { count: number }, w: Words) =>
+    `sealer for the edges of ${w.count(count, { one: 'panel', other: 'panels' })}, put on first`,
   'task/masked': ({ area }: { area: number }) =>
     `Mask what is glued later: ${area < 0.1 ? 'under 0.1' : `about ${area.toFixed(1)}`} m² in all stay bare.`,
   'task/minutes': ({ minutes }: { minutes: number }) => time(minutes),
