@@ -167,6 +167,7 @@ test('a quote is accepted, its job is in; slides four days late move it past its
   const planned = await row.getByRole('cell').nth(1).innerText();
   await takes(page, '9');
   await page.goto('/weeks');
+  await searched(page);
   const missed = page.getByText(/Chart locker was promised for/);
   await expect(missed).toContainText(/What would mend it:.*a second person \(done [\d-]+\)/u, { timeout: 30_000 });
   await expect(row).toContainText('late');

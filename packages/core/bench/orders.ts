@@ -3,7 +3,7 @@ import { seeded } from '../src/scheduling/chance';
 import { shopOf } from '../src/scheduling/keeps.spec-data';
 
 const SHOPS = 4;
-const QUARTER = 150_000;
+const QUARTER = 200_000;
 const SEED = 104_729;
 
 const taken = <T>(work: () => T): readonly [T, number] => {

@@ -21,7 +21,7 @@ export function schedule(problem: Problem): Schedule {
 }
 
 /** Orders tried for a problem of so many pieces: fewer of what takes longer, and of what has few orders. */
-const TRIES = { all: 2_160_000_000, least: 6000, most: 600_000, each: 10_000 };
+const TRIES = { all: 2_880_000_000, least: 8000, most: 800_000, each: 13_000 };
 
 export const triesFor = (pieces: number): number =>
   Math.round(

@@ -58,6 +58,26 @@ export class OpenTime {
       : Number.POSITIVE_INFINITY;
   }
 
+  /**
+   * As `next` or, where it can’t stop at a closing (`whole`), `fit`, and then `finish`, looked up once: when it is done, and in
+   * `begun` when it begins.
+   */
+  done(at: Moment, minutes: number, whole: boolean): Moment {
+    let index = this.index(at);
+    let start = at;
+    for (; ; index += 1) {
+      if (!this.has(index)) return Number.POSITIVE_INFINITY;
+      start = Math.max(at, this.from[index] as Moment);
+      if (!whole || (this.to[index] as Moment) - start >= minutes) break;
+    }
+    this.begun = start;
+    const end = start + minutes;
+    return end <= (this.to[index] as Moment) ? end : this.finish(start, minutes);
+  }
+
+  /** When what `done` was asked for last begins. */
+  begun: Moment = 0;
+
   /** Open minutes from the first day on until `at`. */
   until(at: Moment): number {
     const index = this.index(at);

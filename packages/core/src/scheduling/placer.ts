@@ -201,10 +201,10 @@ export class Placer {
     const open = this.open[team] as OpenTime;
     const minutes = this.minutes[index] as number;
     for (let at = ready; ;) {
-      const start = this.whole[index] === 1 ? open.fit(at, minutes) : open.next(at);
-      const end = open.finish(start, minutes);
+      const end = open.done(at, minutes, this.whole[index] === 1);
       // Whatever comes later is done later still.
       if (end > slot.end || end === NEVER) return;
+      const start = open.begun;
       const blocked = this.blocked(index, team, start, end);
       if (blocked !== 0) at = blocked;
       else if (end < slot.end || start < slot.start) {

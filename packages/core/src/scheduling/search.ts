@@ -23,7 +23,7 @@ const SEED = 20_261_129;
 /** Told after so many tries. */
 const TOLD = 200;
 /** Beginnings: one for so many tries, so many at most. */
-const STARTS = { tries: 2400, most: 256 };
+const STARTS = { tries: 1000, most: 800 };
 const HEAT: Heat = { from: 2500, to: 30 };
 /** A beginning is first bettered with its jobs weighed by chance, up to so many times more or less than they count. */
 const WEIGHED = { up: 10, share: 0.6, until: 3 };
