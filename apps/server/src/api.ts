@@ -16,7 +16,9 @@ import { HabitService } from './habits/service';
 import { PhotoService } from './photos/service';
 import { JobFileService } from './job-file/service';
 import { jobFileRouter } from './job-file/router';
-import { HealthService } from './health/service';
+import type { HealthService } from './health/service';
+import { Metrics } from './metrics/metrics';
+import { metricsRouter } from './metrics/router';
 import compression from 'compression';
 import { Router, type Express, type RequestHandler } from 'express';
 import type { Pool } from 'mysql2/promise';
@@ -87,15 +89,27 @@ export interface ApiParts {
   readonly supplier: SupplierClient;
   readonly calendar: CalendarService;
   readonly weeks: Weeks;
-  readonly version: string;
+  readonly health: HealthService;
+  /** Memory, processor and event loop are among the figures: once a process. */
+  readonly measured?: boolean;
   /** Host names it is known by besides those of this machine. */
   readonly names: readonly string[];
 }
 
 /** Puts everything under /api on the application. */
 export function useApi(app: Express, parts: ApiParts): void {
-  const { pool, looking, jobs, log, revisions, logger, printer, network, version, names } = parts;
-  const first = together(logRequests(logger), guard(names), apiHeaders, gate(network, refusedHere), decideWhose());
+  const { pool, looking, jobs, log, revisions, logger, printer, network, health, names } = parts;
+  const following = new Following(log, (problem) => logger.warn({ err: problem }, 'the logs could not be looked at'));
+  const counted = { following: () => following.count, printsWaiting: () => printer.waiting };
+  const metrics = new Metrics(pool, counted, { own: parts.measured === true });
+  const first = together(
+    metrics.count,
+    logRequests(logger),
+    guard(names),
+    apiHeaders,
+    gate(network, refusedHere),
+    decideWhose(),
+  );
   const lookUp = lookingUp(looking);
   saveJobs(app, first, jobs);
   addToLogs(app, first, log);
@@ -103,11 +117,23 @@ export function useApi(app: Express, parts: ApiParts): void {
   api.use('/jobs', jobsRouter(jobs, lookUp));
   api.use('/jobs', revisionsRouter(new RevisionService(revisions)));
   api.use('/jobs', jobFileRouter(new JobFileService(jobs, log)));
-  const following = new Following(log, (problem) => logger.warn({ err: problem }, 'the logs could not be looked at'));
   api.use('/jobs', logRouter(log, following));
   api.use('/jobs', photosRouter(new PhotoService(new PhotoRepository(pool), jobs)));
-  api.use('/health', healthRouter(new HealthService(pool, version)));
+  api.use('/health', healthRouter(health));
+  api.use('/metrics', metricsRouter(metrics));
   api.use('/record', recordRouter(lookUp));
+  shopRoutes(api, parts);
+  api.use('/calendar', calendarRouter(parts.calendar, parts.weeks));
+  api.use(quotesRouter(parts.quotes, printer));
+  api.use('/network', networkRouter(network));
+  api.use('/print', printRouter(printer));
+  api.use('/devices', devicesRouter({ laser: simulatedLaser(Math.random), caliper: simulatedCaliper(Math.random) }));
+  api.use(nothingHere);
+  app.use('/api', first, api);
+}
+
+/** What the shop keeps for all of its jobs. */
+function shopRoutes(api: Router, { pool, jobs, buying, supplier, printer }: ApiParts): void {
   api.use('/shop/habits', habitsRouter(new HabitService(new HabitRepository(pool))));
   const slides = new ShopRowService<OwnSlideOf<string>>(new ShopRepository(pool, 'slides'), readShopRow, 'slide');
   const materials = new ShopRowService<MaterialOf<string>>(
@@ -127,15 +153,8 @@ export function useApi(app: Express, parts: ApiParts): void {
   );
   const rackSupplier = simulatedSupplier(Math.random, () => new Date());
   api.use('/shop/prices', pricesRouter(new PriceService(new PriceRepository(pool), rackSupplier)));
-  api.use('/shop/buying', buyingRouter(parts.buying, printer));
-  api.use('/shop/supplier', supplierRouter(parts.supplier));
-  api.use('/calendar', calendarRouter(parts.calendar, parts.weeks));
-  api.use(quotesRouter(parts.quotes, printer));
-  api.use('/network', networkRouter(network));
-  api.use('/print', printRouter(printer));
-  api.use('/devices', devicesRouter({ laser: simulatedLaser(Math.random), caliper: simulatedCaliper(Math.random) }));
-  api.use(nothingHere);
-  app.use('/api', first, api);
+  api.use('/shop/buying', buyingRouter(buying, printer));
+  api.use('/shop/supplier', supplierRouter(supplier));
 }
 
 /** Whom the shop buys from, and makes for. */

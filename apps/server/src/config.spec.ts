@@ -31,6 +31,12 @@ describe('the server’s settings', () => {
     expect(() => settings({ ZABBLE_ADDRESS: 'zabble.example' })).toThrow('an address begins with http');
   });
 
+  it.each(['-1', '301', '1.5', 'soon', ''])('refuse DRAIN_SECONDS %j in a sentence', (DRAIN_SECONDS) => {
+    const settings = (more: object) => readConfig({ DATABASE_URL: 'mysql://x', ...more }, root);
+    expect(() => settings({ DRAIN_SECONDS })).toThrow('a whole number from 0 to 300 is wanted.');
+    expect([settings({}).drain, settings({ DRAIN_SECONDS: '20' }).drain]).toEqual([0, 20_000]);
+  });
+
   it('want a database', () => {
     expect(() => readConfig({}, root)).toThrow('DATABASE_URL is not set');
   });

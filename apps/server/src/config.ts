@@ -29,6 +29,8 @@ export interface Config {
   /** A supplier that is asked in its place. */
   readonly supplierAddress: string | undefined;
   readonly version: string;
+  /** Told to end it answers for so long more, saying that it is not ready: whoever sends requests here turns elsewhere. In milliseconds. */
+  readonly drain: number;
   readonly logLevel: string;
 }
 
@@ -61,6 +63,7 @@ export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
     supplierAddress: environment['SUPPLIER_ADDRESS'],
     fonts: under('node_modules/@fontsource/'),
     version: environment['npm_package_version'] ?? '0.1.0',
+    drain: wholeIn(environment, 'DRAIN_SECONDS', { otherwise: 0, most: 300 }) * 1000,
     logLevel: environment['LOG_LEVEL'] ?? 'info',
   };
 }
@@ -70,6 +73,18 @@ function portIn(environment: NodeJS.ProcessEnv, name: string, otherwise: number)
   if (!Number.isInteger(port) || port < 1 || port > 65_535)
     throw new Error(`${name} is ${JSON.stringify(environment[name])}: a port is a whole number from 1 to 65535.`);
   return port;
+}
+
+function wholeIn(
+  environment: NodeJS.ProcessEnv,
+  name: string,
+  { otherwise, most }: { readonly otherwise: number; readonly most: number },
+): number {
+  const said = environment[name];
+  const value = Number(said ?? otherwise);
+  if (said === '' || !Number.isInteger(value) || value < 0 || value > most)
+    throw new Error(`${name} is ${JSON.stringify(said)}: a whole number from 0 to ${most} is wanted.`);
+  return value;
 }
 
 /** The address people call it at; none where it is only at home. */

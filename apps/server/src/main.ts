@@ -12,6 +12,7 @@ import { calendarOn } from './calendar/assembled';
 import { CalendarRepository } from './calendar/repository';
 import { addDemoDays, addDemoJobs, addDemoPrices, addDemoSuppliers, BY_SERVICE } from './demo/demo';
 import { ErasingRepository } from './erasing/repository';
+import { HealthService } from './health/service';
 import { Door } from './network/door';
 import { NetworkRepository } from './network/repository';
 import { NetworkService } from './network/service';
@@ -56,6 +57,7 @@ async function start(config: Config): Promise<void> {
   const door = new Door(config.networkPort);
   const network = new NetworkService(new NetworkRepository(pool), door, config.publicAddress);
   const { webRoot, version, names } = config;
+  const health = new HealthService(pool, version);
   const log = new LogService(new LogRepository(pool), jobs);
   const costing = new CostingService(new CostingRepository(pool));
   const money = new MoneyService(new MoneyRepository(pool));
@@ -64,7 +66,7 @@ async function start(config: Config): Promise<void> {
   const buying = buyingOn({ pool, jobs, log, supplier });
   const days = calendarOn({ pool, jobs, log, costing, buying, printer });
   const parts = { pool, looking, jobs, log, revisions, logger, printer, network, quotes, buying, supplier, ...days };
-  const app = createApp({ ...parts, webRoot, version, names });
+  const app = createApp({ ...parts, webRoot, health, names, measured: true });
   const server = await listen(app, config);
   door.answer(app);
   if (!(await network.begin(OWN_SHOP)))
@@ -74,7 +76,8 @@ async function start(config: Config): Promise<void> {
   const erased = new ErasingRepository(pool).byAndBy((problem) =>
     logger.warn({ err: problem }, 'deleted jobs could not be erased'),
   );
-  stopOnSignal(server, () => {
+  const begin = (): void => health.drain();
+  stopOnSignal(server, { begin, after: config.drain }, () => {
     erased();
     void door.set(false);
     standIn?.end();
@@ -106,19 +109,30 @@ function listen(app: ReturnType<typeof createApp>, { port, host }: Config): Prom
   });
 }
 
-/** Answers what is under way, takes nothing new, lets go of the database. */
-function stopOnSignal(server: Server, letGo: () => Promise<unknown>): void {
-  const stop = (): void => {
+/** How it comes to an end: what is told at once, and how long it still answers then, in milliseconds. */
+interface Draining {
+  readonly begin: () => void;
+  readonly after: number;
+}
+
+/** Says that it ends, answers what is under way, takes nothing new, lets go of the database. */
+function stopOnSignal(server: Server, { begin, after }: Draining, letGo: () => Promise<unknown>): void {
+  const close = (): void => {
     server.close(() => void letGo().finally(() => process.exit(0)));
     // Nothing holds it up longer, a database that does not answer neither.
     setTimeout(() => process.exit(0), 8000).unref();
     server.closeIdleConnections();
     setTimeout(() => server.closeAllConnections(), 2000).unref();
   };
+  const stop = (): void => {
+    begin();
+    if (after > 0) setTimeout(close, after);
+    else close();
+  };
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
   // Whoever started it is gone without a word: it does not stay behind.
-  process.once('disconnect', stop);
+  process.once('disconnect', close);
 }
 
 /** One sentence for a server that can't start. */

@@ -16,6 +16,7 @@ import { MoneyRepository } from './money/repository';
 import { MoneyService } from './money/service';
 import { QuoteRepository } from './quotes/repository';
 import { QuoteService } from './quotes/service';
+import { HealthService } from './health/service';
 import { buyingOn } from './buying/assembled';
 import { calendarOn } from './calendar/assembled';
 import { SupplierClient } from './supplier/client';
@@ -70,7 +71,7 @@ export function appWith(pool: Pool, others: Partial<AppParts> = {}): Express {
     webRoot: 'no-such-folder',
     printer: printsHere,
     network: new NetworkService(new NetworkRepository(pool), new Door(1), undefined),
-    version: 'test',
+    health: new HealthService(pool, 'test'),
     names: [],
     ...others,
   });

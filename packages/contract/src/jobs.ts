@@ -157,6 +157,12 @@ export interface Conflict extends Problem {
   readonly yours: JobDocument;
 }
 
+/** Whether requests should be sent here; where not: its database does not answer, or it is about to end. */
+export interface Readiness {
+  readonly ready: boolean;
+  readonly why?: 'database' | 'ending';
+}
+
 export interface Health {
   readonly status: 'ok' | 'degraded';
   readonly database: 'answers' | 'does not answer';

@@ -35,6 +35,11 @@ export class Following {
     log.grown.on('grown', (job: string) => void this.tell((each) => each.job === job));
   }
 
+  /** So many follow now. */
+  get count(): number {
+    return this.followers.size;
+  }
+
   /** Nobody more is taken. */
   get full(): boolean {
     return this.followers.size >= MOST;

@@ -14,6 +14,8 @@ export interface Following {
 
 /** Prints orders one after the other. */
 export interface Printer {
+  /** So many wait for their turn now. */
+  readonly waiting: number;
   print(order: Omit<PrintOrder, 'fonts'>, following: Following): Promise<Printed>;
 }
 
@@ -38,6 +40,10 @@ export class PrinterProcesses implements Printer {
     private readonly longest = LONGEST,
   ) {
     this.processes = new Processes(worker);
+  }
+
+  get waiting(): number {
+    return this.turns.waits;
   }
 
   async print(order: Omit<PrintOrder, 'fonts'>, { signal, onPages }: Following): Promise<Printed> {

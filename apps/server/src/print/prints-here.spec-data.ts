@@ -7,6 +7,7 @@ export const FONTS = join(__dirname, '../../../../node_modules/@fontsource');
 
 /** Prints here and now, without threads. */
 export const printsHere: Printer = {
+  waiting: 0,
   print: (order, { onPages }) => {
     let pages = 0;
     return makePrint({ ...order, fonts: FONTS }, () => onPages((pages += 1)));
