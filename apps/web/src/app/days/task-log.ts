@@ -1,4 +1,5 @@
 import { inject, Injectable, signal } from '@angular/core';
+import { rxMethod } from '@ngrx/signals/rxjs-interop';
 import { timesOf, workedBetween, type DayTask, type Hours, type LogEntryDocument, type Moment } from '@zabble/core';
 import { Outbox } from '../device/outbox';
 import { Who } from '../device/who';
@@ -7,7 +8,8 @@ import { MOST_ENTRIES } from '@zabble/contract/routes';
 import { newId } from '../server-api/new-id';
 import { ChangeUnanswered } from '../server-api/own-requests';
 import { isAway, sentenceOf } from '../server-api/problem';
-import { firstValueFrom } from 'rxjs';
+import { Sending } from '../server-api/sending';
+import { EMPTY, firstValueFrom, Subject, tap } from 'rxjs';
 import { nameOf } from './days-state';
 
 export type TaskDeed = 'begin' | 'pause' | 'done' | 'undone';
@@ -25,8 +27,17 @@ export class TaskLog {
   private readonly outbox = inject(Outbox);
   private readonly who = inject(Who);
   readonly says = signal('');
+  private readonly sending = new Sending();
+  private readonly notReached = new Subject<void>();
+  /** Jobs of which something waits here for a server that was not reached. */
+  private readonly missing = new Set<string>();
+  private readonly sendAgain = rxMethod<unknown>(tap(() => this.sendWaiting([...this.missing])));
   /** One after the other: a pause follows its begin. */
   private turn: Promise<unknown> = Promise.resolve();
+
+  constructor() {
+    this.sendAgain(this.sending.due(EMPTY, this.notReached));
+  }
 
   /** `since`: when it was begun last, where it is under way. Sent by and by. */
   write(
@@ -65,6 +76,8 @@ export class TaskLog {
       this.says.set($localize`This browser keeps nothing: what is not sent is lost when the page is left.`);
     try {
       const { kept, refused: not } = await firstValueFrom(this.api.add(job, now));
+      this.sending.reached();
+      this.missing.delete(job);
       const had = new Set(kept.map(({ id }) => id));
       const why = new Map(not.map(({ index, says }) => [now[index]?.id ?? '', says]));
       await this.outbox.write(job, {
@@ -80,12 +93,15 @@ export class TaskLog {
           : '',
       );
     } catch (problem) {
-      this.says.set(
-        isAway(problem) || problem instanceof ChangeUnanswered
-          ? $localize`The server is not reached: what you pressed is kept on this device and sent later.`
-          : sentenceOf(problem),
-      );
+      this.notSent(job, problem);
     }
+  }
+
+  private notSent(job: string, problem: unknown): void {
+    if (!isAway(problem, 500) && !(problem instanceof ChangeUnanswered)) return this.says.set(sentenceOf(problem));
+    this.says.set($localize`The server is not reached: what you pressed is kept on this device and sent later.`);
+    this.missing.add(job);
+    this.notReached.next();
   }
 }
 

@@ -17,14 +17,12 @@ import {
   map,
   merge,
   mergeMap,
-  of,
   switchMap,
   throttleTime,
-  timer,
   type Observable,
 } from 'rxjs';
-import { Again, CHANCE } from '../../server-api/again';
 import { JobsApi } from '../../server-api/jobs-api';
+import { Sending } from '../../server-api/sending';
 import { Copies } from '../../device/copies';
 import { Drafts, type Draft } from '../../device/drafts';
 import { Histories } from '../../device/histories';
@@ -50,7 +48,7 @@ export class JobEffects {
   private readonly copies = inject(Copies);
   private readonly histories = inject(Histories);
   private readonly attempts = inject(SaveAttempts);
-  private readonly again = new Again(inject(CHANCE));
+  private readonly sending = new Sending();
   private readonly state$ = this.store.select(jobFeature.selectJobState);
   private readonly state = this.store.selectSignal(jobFeature.selectJobState);
   private readonly changes$ = this.actions.pipe(
@@ -121,32 +119,22 @@ export class JobEffects {
   });
 
   readonly due$ = createEffect(() => {
-    return merge(
+    const asked = merge(
       this.changes$.pipe(debounceTime(PAUSE)),
       this.actions.pipe(ofType(JobActions.left)),
       this.actions.pipe(
         ofType(JobActions.opened),
         filter(({ sync }) => sync === 'here' || sync === 'unreached'),
       ),
-      this.actions.pipe(
-        ofType(JobActions.notReached),
-        switchMap(() => timer(this.again.wait())),
-      ),
-      fromEvent(window, 'online'),
-    ).pipe(map(() => JobActions.saveDue()));
+    );
+    const notReached = this.actions.pipe(ofType(JobActions.notReached));
+    return this.sending.due(asked, notReached).pipe(map(() => JobActions.saveDue()));
   });
 
-  /** One save after the other, each with the newest document. */
+  /** Each with the newest document. */
   readonly save$ = createEffect(() => {
-    return this.actions.pipe(
-      ofType(JobActions.saveDue),
-      concatMap(() =>
-        of(null).pipe(
-          concatLatestFrom(() => this.state$),
-          switchMap(([, state]) => this.save(state)),
-        ),
-      ),
-    );
+    const due = this.actions.pipe(ofType(JobActions.saveDue));
+    return this.sending.inTurn(due, this.state$, (state) => this.save(state));
   });
 
   /** What the server has need not be kept here; what is newer is now made from what the server has. */
@@ -154,7 +142,7 @@ export class JobEffects {
     return this.actions.pipe(
       ofType(JobActions.saved),
       concatMap(async ({ job }) => {
-        this.again.reached();
+        this.sending.reached();
         await this.copies.write(job);
         const left = await this.drafts.read(job.id);
         // What is on the bench may be newer than what was read just now.

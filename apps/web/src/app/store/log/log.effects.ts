@@ -13,19 +13,16 @@ import {
   EMPTY,
   filter,
   from,
-  fromEvent,
   map,
-  merge,
   of,
   switchMap,
   takeUntil,
-  timer,
   type Observable,
 } from 'rxjs';
 import { JobActions } from '../job/job.actions';
 import { LogActions } from './log.actions';
-import { Again, CHANCE } from '../../server-api/again';
 import { LogApi } from '../../server-api/log-api';
+import { Sending } from '../../server-api/sending';
 import { logFeature, wholeUpTo, type LogState } from './log.reducer';
 import { Outbox } from '../../device/outbox';
 
@@ -35,7 +32,7 @@ const TOGETHER = 40;
 type LogAction = ReturnType<(typeof LogActions)[keyof typeof LogActions]>;
 
 /** Entries on their way, and whether others wait behind them. */
-interface Sending {
+interface Batch {
   readonly job: string;
   readonly entries: readonly LogEntryDocument[];
   readonly more: boolean;
@@ -47,7 +44,7 @@ export class LogEffects {
   private readonly actions = inject(Actions);
   private readonly api = inject(LogApi);
   private readonly outbox = inject(Outbox);
-  private readonly again = new Again(inject(CHANCE));
+  private readonly sending = new Sending();
   private readonly state$ = inject(Store).select(logFeature.selectLogState);
   /** How many are sent together: fewer where the server took them for too much. */
   private atOnce = MOST_ENTRIES;
@@ -104,27 +101,15 @@ export class LogEffects {
   );
 
   readonly due$ = createEffect(() => {
-    return merge(
-      this.actions.pipe(ofType(LogActions.added, LogActions.remembered, LogActions.triedAgain)),
-      this.actions.pipe(
-        ofType(LogActions.notReached),
-        switchMap(() => timer(this.again.wait())),
-      ),
-      fromEvent(window, 'online'),
-    ).pipe(map(() => LogActions.sendDue()));
+    const asked = this.actions.pipe(ofType(LogActions.added, LogActions.remembered, LogActions.triedAgain));
+    const notReached = this.actions.pipe(ofType(LogActions.notReached));
+    return this.sending.due(asked, notReached).pipe(map(() => LogActions.sendDue()));
   });
 
-  /** One after the other, each with all that waits then. */
+  /** Each with all that waits then. */
   readonly send$ = createEffect(() => {
-    return this.actions.pipe(
-      ofType(LogActions.sendDue),
-      concatMap(() =>
-        of(null).pipe(
-          concatLatestFrom(() => this.state$),
-          switchMap(([, state]) => this.send(state)),
-        ),
-      ),
-    );
+    const due = this.actions.pipe(ofType(LogActions.sendDue));
+    return this.sending.inTurn(due, this.state$, (state) => this.send(state));
   });
 
   private send({ job, waiting }: LogState): Observable<LogAction> {
@@ -133,7 +118,7 @@ export class LogEffects {
     const more = waiting.length > entries.length;
     return this.api.add(job, entries).pipe(
       concatMap((answer) => {
-        this.again.reached();
+        this.sending.reached();
         this.atOnce = MOST_ENTRIES;
         return answered(job, entries, answer, more);
       }),
@@ -141,7 +126,7 @@ export class LogEffects {
     );
   }
 
-  private notSent({ job, entries, more }: Sending, problem: unknown): Observable<LogAction> {
+  private notSent({ job, entries, more }: Batch, problem: unknown): Observable<LogAction> {
     if (isAway(problem, 500)) return of(LogActions.notReached({ job }));
     const says = problemOf(problem)?.says ?? $localize`The server would not keep this.`;
     const status = statusOf(problem);
