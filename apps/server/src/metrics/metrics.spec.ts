@@ -1,3 +1,5 @@
+import { once } from 'node:events';
+import type { Socket } from 'node:net';
 import { join } from 'node:path';
 import type { Express } from 'express';
 import type { Pool } from 'mysql2/promise';
@@ -50,6 +52,16 @@ describe('figures for monitors', () => {
     const then = await figures();
     expect(of(then, 'zabble_database_connections')).toBe(of(free, 'zabble_database_connections'));
     expect(of(then, 'zabble_following')).toBe(0);
+  });
+
+  it('what is broken off while it is in use is in use no more', async () => {
+    const before = of(await figures(), 'zabble_database_connections');
+    const all = await Promise.all(Array.from({ length: 5 }, () => pool.getConnection()));
+    const streams = all.map(({ connection }) => (connection as unknown as { readonly stream: Socket }).stream);
+    const closed = streams.map((stream) => once(stream, 'close'));
+    for (const connection of all) connection.destroy();
+    await Promise.all(closed);
+    expect(of(await figures(), 'zabble_database_connections')).toBe(before);
   });
 });
 

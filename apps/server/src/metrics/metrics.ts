@@ -1,3 +1,4 @@
+import type { Socket } from 'node:net';
 import type { Request, RequestHandler } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { collectDefaultMetrics, Counter, Gauge, Histogram, Registry } from 'prom-client';
@@ -57,17 +58,24 @@ export class Metrics {
 
   private watchPool({ pool }: Pool): void {
     const registers = [this.registry];
-    const used = new Gauge({
-      ...{ name: 'zabble_database_connections', help: 'Connections to the database in use.', registers },
-    });
+    // By connection: one that is broken off while it is in use is never given back.
+    const used = new Set<object>();
+    this.gauge('zabble_database_connections', 'Connections to the database in use.', () => used.size);
     const made = new Counter({
       ...{ name: 'zabble_database_connections_made_total', help: 'Connections made to the database.', registers },
     });
     const waited = new Counter({
       ...{ name: 'zabble_database_waited_total', help: 'Statements that waited for a connection.', registers },
     });
-    pool.on('acquire', () => used.inc());
-    pool.on('release', () => used.dec());
+    const known = new WeakSet<object>();
+    pool.on('acquire', (connection) => {
+      used.add(connection);
+      if (known.has(connection)) return;
+      known.add(connection);
+      const { stream } = connection as unknown as { readonly stream: Socket };
+      stream.once('close', () => used.delete(connection));
+    });
+    pool.on('release', (connection) => used.delete(connection));
     pool.on('connection', () => made.inc());
     pool.on('enqueue', () => waited.inc());
   }
