@@ -130,13 +130,13 @@ test('what is measured back of a planned case counts once it is built', async ({
   await page.getByLabel('Opening, Drawer 1, front').fill('17 7/8');
   await page.keyboard.press('Enter');
   await page.getByRole('link', { name: /^Boxes/ }).click();
-  expect(await figure(page, 'Width of box 1')).toBe('17 7/8');
+  await expect.poll(() => figure(page, 'Width of box 1')).toBe('17 7/8');
   await toFit(page, 'Measure back');
   await page.getByRole('button', { name: 'The case is built' }).click();
   await page.getByRole('link', { name: /^Boxes/ }).click();
-  expect(await figure(page, 'Width of box 1')).toBe('17 3/4');
+  await expect.poll(() => figure(page, 'Width of box 1')).toBe('17 3/4');
   await page.getByRole('button', { name: 'Undo: as built' }).click();
-  expect(await figure(page, 'Width of box 1')).toBe('17 7/8');
+  await expect.poll(() => figure(page, 'Width of box 1')).toBe('17 7/8');
   await kept(page);
 });
 
