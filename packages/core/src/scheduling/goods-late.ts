@@ -32,7 +32,8 @@ export function goodsLate({ jobs, problem }: AtWork, { goods, jobs: made }: Days
   const indexOf = new Map(problem.work.map(({ id }, index) => [id, index]));
   const found = goods.flatMap(({ job, key, what, here }): readonly Late[] => {
     const due = problem.due[job];
-    if (!late.has(job) || due === undefined) return [];
+    // What never comes, where nobody works for ten years, is told by what has no time.
+    if (!late.has(job) || due === undefined || !Number.isFinite(here)) return [];
     const tasks = jobs.find((each) => each.job === job)?.tasks ?? [];
     const wanting = tasks.filter(({ goods: own }) => own.some((each) => each.key === key));
     const days = wanting.flatMap(({ id }) => {

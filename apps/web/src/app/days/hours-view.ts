@@ -6,6 +6,7 @@ import {
   WORK_PLACES,
   type Person,
   type ShopCalendar,
+  type Week,
   type WorkPlace,
 } from '@zabble/core';
 import { newId } from '../server-api/new-id';
@@ -67,12 +68,7 @@ export class HoursView {
   }
 
   protected setPersonDay(id: string, hours: DayHours): void {
-    this.change((calendar) => ({
-      ...calendar,
-      people: (calendar.people ?? USUAL_HOURS.people).map((each) =>
-        each.id === id ? { ...each, week: withDay(each.week ?? calendar.week ?? USUAL_WEEK, hours) } : each,
-      ),
-    }));
+    this.setPerson(id, (person, shop) => ({ ...person, week: withDay(person.week ?? shop, hours) }));
   }
 
   protected setOff(id: string, text: string): void {
@@ -94,12 +90,15 @@ export class HoursView {
     this.setPeople((people) => people.filter((each) => each.id !== id));
   }
 
-  private setPerson(id: string, change: (person: Person) => Person): void {
-    this.setPeople((people) => people.map((each) => (each.id === id ? change(each) : each)));
+  private setPerson(id: string, change: (person: Person, shop: Week) => Person): void {
+    this.setPeople((people, shop) => people.map((each) => (each.id === id ? change(each, shop) : each)));
   }
 
-  private setPeople(change: (people: readonly Person[]) => readonly Person[]): void {
-    this.change((calendar) => ({ ...calendar, people: change(calendar.people ?? USUAL_HOURS.people) }));
+  private setPeople(change: (people: readonly Person[], shop: Week) => readonly Person[]): void {
+    this.change((calendar) => ({
+      ...calendar,
+      people: change(calendar.people ?? USUAL_HOURS.people, calendar.week ?? USUAL_WEEK),
+    }));
   }
 
   private change(change: (calendar: ShopCalendar) => ShopCalendar): void {
