@@ -107,7 +107,10 @@ test('a supplier that fails is told in a sentence each time; nothing is lost or 
   await buyFor(page, 'Rope bench', 'Notions bank');
   const behave = async (how: string): Promise<void> => {
     await view(page, 'Suppliers');
+    const turned = page.waitForResponse((answer) => answer.request().method() === 'POST');
     await page.getByLabel('How it behaves').selectOption({ label: how });
+    // What is ordered next is answered that way only once it has been told so.
+    await turned;
     await view(page, 'To buy');
   };
   const press = () => page.getByRole('button', { name: `Order from ${HARDWARE}` }).click();
