@@ -18,7 +18,7 @@ import { JobFileService } from './job-file/service';
 import { jobFileRouter } from './job-file/router';
 import type { HealthService } from './health/service';
 import { Metrics } from './metrics/metrics';
-import { metricsRouter } from './metrics/router';
+import { metricsRouter, watcher } from './metrics/router';
 import compression from 'compression';
 import { Router, type Express, type RequestHandler } from 'express';
 import type { Pool } from 'mysql2/promise';
@@ -37,6 +37,11 @@ import { logRequests } from './http/log-requests';
 import { gate, refusedHere } from './network/gate';
 import { networkRouter } from './network/router';
 import type { NetworkService } from './network/service';
+import { allow } from './people/allow';
+import type { People } from './people/assembled';
+import { audit } from './people/audit';
+import { crewRouter } from './people/crew-router';
+import { ownSessionRouter, sessionRouter } from './people/session-router';
 import { together } from './http/together';
 import { jobsRouter, saveJobs } from './jobs/router';
 import type { JobService } from './jobs/service';
@@ -94,42 +99,61 @@ export interface ApiParts {
   readonly measured?: boolean;
   /** Host names it is known by besides those of this machine. */
   readonly names: readonly string[];
+  /** People sign in; without them it is a device of one's own. */
+  readonly people?: People;
+  /** Who shows this may read the figures for monitors, besides who is at this machine. */
+  readonly metricsToken?: string;
 }
 
 /** Puts everything under /api on the application. */
 export function useApi(app: Express, parts: ApiParts): void {
-  const { pool, looking, jobs, log, revisions, logger, printer, network, health, names } = parts;
+  const { pool, looking, jobs, log, revisions, logger, printer, network, names } = parts;
   const following = new Following(log, (problem) => logger.warn({ err: problem }, 'the logs could not be looked at'));
   const counted = { following: () => following.count, printsWaiting: () => printer.waiting };
   const metrics = new Metrics(pool, counted, { own: parts.measured === true });
-  const first = together(
-    metrics.count,
-    logRequests(logger),
-    guard(names),
-    apiHeaders,
-    gate(network, refusedHere),
-    decideWhose(),
-  );
+  const { people } = parts;
+  const open = together(metrics.count, logRequests(logger), guard(names), apiHeaders);
+  const admitted = people ? signedIn(people) : together(gate(network, refusedHere), decideWhose());
+  const first = together(open, admitted);
   const lookUp = lookingUp(looking);
   saveJobs(app, first, jobs);
   addToLogs(app, first, log);
+  app.use('/api', beforeAnybody(parts, open, metrics));
   const api = Router();
   api.use('/jobs', jobsRouter(jobs, lookUp));
   api.use('/jobs', revisionsRouter(new RevisionService(revisions)));
   api.use('/jobs', jobFileRouter(new JobFileService(jobs, log)));
   api.use('/jobs', logRouter(log, following));
   api.use('/jobs', photosRouter(new PhotoService(new PhotoRepository(pool), jobs)));
-  api.use('/health', healthRouter(health));
-  api.use('/metrics', metricsRouter(metrics));
   api.use('/record', recordRouter(lookUp));
   shopRoutes(api, parts);
   api.use('/calendar', calendarRouter(parts.calendar, parts.weeks));
   api.use(quotesRouter(parts.quotes, printer));
-  api.use('/network', networkRouter(network));
+  if (people) api.use('/shop/crew', crewRouter(people.crew));
+  api.use('/network', networkRouter(network, people !== undefined));
   api.use('/print', printRouter(printer));
   api.use('/devices', devicesRouter({ laser: simulatedLaser(Math.random), caliper: simulatedCaliper(Math.random) }));
   api.use(nothingHere);
   app.use('/api', first, api);
+}
+
+/** Who asks is decided by their session, and what they may do by their role; what they did is written down. */
+function signedIn({ sessions, crewRows, failed }: People): RequestHandler {
+  const whoAsks = sessions.asking.bind(sessions);
+  return together(decideWhose(whoAsks), allow, audit(crewRows, failed));
+}
+
+/**
+ * What touches no shop's data. On a device of one's own it is asked as everything is; where people sign in, whoever watches
+ * the server does not, nor does who is about to.
+ */
+function beforeAnybody({ people, health, network, metricsToken }: ApiParts, open: RequestHandler, metrics: Metrics) {
+  const router = Router();
+  const gated = people ? open : together(open, gate(network, refusedHere));
+  router.use('/health', gated, healthRouter(health));
+  router.use('/metrics', open, people ? watcher(metricsToken) : gate(network, refusedHere), metricsRouter(metrics));
+  router.use('/session', gated, people ? sessionRouter(people) : ownSessionRouter());
+  return router;
 }
 
 /** What the shop keeps for all of its jobs. */

@@ -8,12 +8,18 @@ import helmet from 'helmet';
 import { nothingHere, sayErrors } from './http/errors';
 import { guard } from './http/guard';
 import { logRequests } from './http/log-requests';
+import { mailboxPage } from './mail/mailbox-page';
+import { Mailbox } from './mail/mailbox-repository';
 import { gate } from './network/gate';
 import { letIn, showLetIn } from './network/let-in';
 import { publicQuotes } from './quotes/public';
 
 export interface AppParts extends ApiParts {
   readonly webRoot: string;
+  /** Whoever passes requests on to it, whose word on where they came from is taken. */
+  readonly proxies?: string;
+  /** People call it at an address with TLS: they are to do so always. */
+  readonly overTls?: boolean;
 }
 
 /** The API and the built web application on one address. */
@@ -22,28 +28,36 @@ export function createApp({ webRoot, ...parts }: AppParts): Express {
   app.disable('x-powered-by');
   // What the API answers is never kept; what may be has a tag of its own.
   app.disable('etag');
+  if (parts.proxies !== undefined) app.set('trust proxy', parts.proxies);
   useApi(app, parts);
   app.use(logRequests(parts.logger));
   app.use(guard(parts.names));
   // Whoever has the link of a quote, or of the days, needs no pass for it.
   app.use(publicQuotes(parts.quotes));
   app.use(publicFeed(parts.calendar, parts.weeks));
-  app.use(pageHeaders());
-  app.use(letIn(parts.network));
-  app.use(gate(parts.network, showLetIn));
+  app.use(pageHeaders(parts.overTls === true));
+  if (parts.people) {
+    // The application itself is nobody's secret: what it shows is asked for by who is signed in.
+    if (parts.people.mail instanceof Mailbox) app.use(mailboxPage(parts.people.mail));
+  } else {
+    app.use(letIn(parts.network));
+    app.use(gate(parts.network, showLetIn));
+  }
   app.use(compression());
   serveWeb(app, webRoot);
   app.use(sayErrors);
   return app;
 }
 
+const HALF_A_YEAR = 182 * 24 * 3600;
+
 /** Everything comes from this server; styles are also set on elements by the framework. */
-function pageHeaders() {
+function pageHeaders(overTls: boolean) {
   return helmet({
     contentSecurityPolicy: {
       directives: { 'style-src': ["'self'", "'unsafe-inline'"], 'font-src': ["'self'"], upgradeInsecureRequests: null },
     },
-    strictTransportSecurity: false,
+    strictTransportSecurity: overTls && { maxAge: HALF_A_YEAR },
   });
 }
 

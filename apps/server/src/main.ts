@@ -1,7 +1,8 @@
 import 'reflect-metadata';
 import type { Server } from 'node:http';
-import { pino } from 'pino';
-import { createApp } from './app';
+import type { Pool } from 'mysql2/promise';
+import { pino, type Logger } from 'pino';
+import { createApp, type AppParts } from './app';
 import { readConfig, type Config } from './config';
 import { migrate } from './db/migrate';
 import { openPatientPool, openPool } from './db/pool';
@@ -19,6 +20,9 @@ import { NetworkService } from './network/service';
 import { OWN_SHOP } from './whose/shop';
 import { LookingThread } from './looking/thread';
 import { JobRepository } from './jobs/repository';
+import { mailBy } from './mail/mail';
+import { Mailbox } from './mail/mailbox-repository';
+import { peopleOn } from './people/assembled';
 import { LogRepository } from './log/repository';
 import { LogService } from './log/service';
 import { MoneyRepository } from './money/repository';
@@ -45,13 +49,7 @@ async function start(config: Config): Promise<void> {
   const revisions = new RevisionRepository(pool);
   const jobs = new JobService(new JobRepository(pool), revisions);
   const { wasNew } = await broughtUpToDate(config);
-  if (wasNew) {
-    const prices = await addDemoPrices(new CostingService(new CostingRepository(pool)), config.demo);
-    await addDemoSuppliers(new ShopRepository(pool, 'suppliers'));
-    const demo = await addDemoJobs(jobs, config.demo);
-    await addDemoDays(new CalendarRepository(pool), demo, Date.now());
-    logger.info({ jobs: demo.size, prices }, 'demo jobs put in');
-  }
+  if (wasNew) await putInDemo(config, { pool, jobs, logger });
   const printer = new PrinterProcesses(config.printWorker, config.fonts);
   const looking = new LookingThread(config.lookingWorker, config.databaseUrl);
   const door = new Door(config.networkPort);
@@ -66,11 +64,14 @@ async function start(config: Config): Promise<void> {
   const buying = buyingOn({ pool, jobs, log, supplier });
   const days = calendarOn({ pool, jobs, log, costing, buying, printer });
   const parts = { pool, looking, jobs, log, revisions, logger, printer, network, quotes, buying, supplier, ...days };
-  const app = createApp({ ...parts, webRoot, health, names, measured: true });
+  const shared = config.mode === 'shared' ? sharedOn(config, pool, logger) : {};
+  const app = createApp({ ...parts, ...shared, webRoot, health, names, measured: true });
   const server = await listen(app, config);
-  door.answer(app);
-  if (!(await network.begin(OWN_SHOP)))
-    logger.warn({ port: config.networkPort }, 'the network can’t be let in: its port is taken');
+  if (config.mode === 'own') {
+    door.answer(app);
+    if (!(await network.begin(OWN_SHOP)))
+      logger.warn({ port: config.networkPort }, 'the network can’t be let in: its port is taken');
+  }
   logger.info({ port: config.port }, 'listening');
   process.send?.('listening');
   const erased = new ErasingRepository(pool).byAndBy((problem) =>
@@ -83,6 +84,36 @@ async function start(config: Config): Promise<void> {
     standIn?.end();
     return Promise.all([printer.end(), looking.end(), pool.end()]);
   });
+}
+
+/** What a new database begins with. */
+async function putInDemo(
+  { demo: folder }: Config,
+  { pool, jobs, logger }: Pick<AppParts, 'pool' | 'jobs' | 'logger'>,
+): Promise<void> {
+  const prices = await addDemoPrices(new CostingService(new CostingRepository(pool)), folder);
+  await addDemoSuppliers(new ShopRepository(pool, 'suppliers'));
+  const demo = await addDemoJobs(jobs, folder);
+  await addDemoDays(new CalendarRepository(pool), demo, Date.now());
+  logger.info({ jobs: demo.size, prices }, 'demo jobs put in');
+}
+
+/** What a server has besides where people sign in. */
+function sharedOn(config: Config, pool: Pool, logger: Logger): Partial<AppParts> {
+  const { databaseUrl, mailServer, mailFrom, publicAddress, port, proxies, metricsToken } = config;
+  const people = peopleOn({
+    pool,
+    database: new URL(databaseUrl).pathname.slice(1),
+    mail: mailServer === undefined ? new Mailbox(pool) : mailBy(mailServer, mailFrom),
+    address: publicAddress ?? `http://127.0.0.1:${port}`,
+    failed: (problem) => logger.error({ err: problem }, 'mail or audit could not be kept'),
+  });
+  return {
+    people,
+    overTls: publicAddress?.startsWith('https:') === true,
+    ...(proxies === undefined ? {} : { proxies }),
+    ...(metricsToken === undefined ? {} : { metricsToken }),
+  };
 }
 
 /** The supplier that is asked: another one’s service, or the stand-in that ships. */

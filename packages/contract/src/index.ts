@@ -8,6 +8,7 @@ export * from './money';
 export * from './quotes';
 export * from './buying';
 export * from './network';
+export * from './people';
 export * from './print';
 export * from './record';
 export * from './routes';

@@ -70,7 +70,7 @@ export class DrawerRepository {
       if (known) return undefined;
       for (const { job, key, count } of of) {
         await connection.execute(
-          `INSERT INTO laid_aside VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))
+          `INSERT INTO laid_aside (shop, id, job_id, price_key, count, at) VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))
            ON DUPLICATE KEY UPDATE count = laid_aside.count + VALUES(count)`,
           [shop, id, job, key, count],
         );
@@ -112,7 +112,7 @@ async function locked(connection: PoolConnection, shop: ShopId, key: string): Pr
 
 async function put(connection: PoolConnection, shop: ShopId, { key, what, unit, count }: DrawerRow): Promise<void> {
   await connection.execute(
-    `INSERT INTO hardware_drawer VALUES (?, ?, ?, ?, ?)
+    `INSERT INTO hardware_drawer (shop, price_key, what, unit, count) VALUES (?, ?, ?, ?, ?)
      ON DUPLICATE KEY UPDATE what = VALUES(what), unit = VALUES(unit), count = VALUES(count)`,
     [shop, key, what, unit, count],
   );

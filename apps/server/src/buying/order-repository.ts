@@ -180,7 +180,10 @@ async function putLine(
     [shop, id, at, key, what, unit, pack, packs, cents],
   );
   for (const { job, count } of of)
-    await connection.execute('INSERT INTO order_for VALUES (?, ?, ?, ?, ?)', [shop, id, at, job, count]);
+    await connection.execute('INSERT INTO order_for (shop, order_id, line, job_id, count) VALUES (?, ?, ?, ?, ?)', [
+      ...[shop, id, at],
+      ...[job, count],
+    ]);
 }
 
 /** What a line brings beyond what jobs want of it, into the drawer or out of it. Wood and sheets belong to the rack, what is bought in to its job. */

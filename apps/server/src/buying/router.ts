@@ -5,7 +5,7 @@ import { idIn } from '../http/id';
 import { validated, validatedQuery } from '../http/validate';
 import { printed } from '../print/printed';
 import type { Printer } from '../print/printer';
-import { whose } from '../whose/decide';
+import { doneBy, whose } from '../whose/decide';
 import type { BuyingService } from './service';
 
 /** /api/shop/buying: the drawer, what is laid aside of it, and orders: made, asked for, here, called off, on paper. */
@@ -19,13 +19,15 @@ export function buyingRouter(buying: BuyingService, printer: Printer): Router {
     response.json(await buying.count(whose(response), validated(CountDrawer, request.body)));
   });
   router.post('/aside', json, async (request, response) => {
-    response.json(await buying.layAside(whose(response), validated(LayAside, request.body)));
+    response.json(await buying.layAside(whose(response), doneBy(response, validated(LayAside, request.body))));
   });
   router.delete('/aside/:id', async (request, response) => {
     response.json(await buying.putBack(whose(response), idIn(request.params)));
   });
   router.post('/orders', json, async (request, response) => {
-    response.status(201).json(await buying.order(whose(response), validated(MakeOrder, request.body)));
+    response
+      .status(201)
+      .json(await buying.order(whose(response), doneBy(response, validated(MakeOrder, request.body))));
   });
   router.post('/orders/:id/asked', async (request, response) => {
     response.json(await buying.ask(whose(response), idIn(request.params)));
@@ -34,11 +36,11 @@ export function buyingRouter(buying: BuyingService, printer: Printer): Router {
     response.json(await buying.callOff(whose(response), idIn(request.params)));
   });
   router.post('/orders/:id/arrived', json, async (request, response) => {
-    const wish = validated(OrderArrived, request.body);
+    const wish = doneBy(response, validated(OrderArrived, request.body));
     response.json(await buying.arrived(whose(response), idIn(request.params), wish));
   });
   router.post('/orders/:id/not-arrived', json, async (request, response) => {
-    const wish = validated(OrderArrived, request.body);
+    const wish = doneBy(response, validated(OrderArrived, request.body));
     response.json(await buying.notArrived(whose(response), idIn(request.params), wish));
   });
   router.get('/orders/:id/order.pdf', async (request, response) => {

@@ -67,7 +67,10 @@ export class CostingRepository {
     const text = JSON.stringify(settings);
     const [{ affectedRows }] =
       revision === 0
-        ? await this.pool.execute<ResultSetHeader>('INSERT IGNORE INTO costing VALUES (?, ?, 1)', [shop, text])
+        ? await this.pool.execute<ResultSetHeader>(
+            'INSERT IGNORE INTO costing (shop, settings, revision) VALUES (?, ?, 1)',
+            [shop, text],
+          )
         : await this.pool.execute<ResultSetHeader>(
             'UPDATE costing SET settings = ?, revision = revision + 1 WHERE shop = ? AND revision = ?',
             [text, shop, revision],

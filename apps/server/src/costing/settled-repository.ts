@@ -24,7 +24,7 @@ export class SettledRepository {
   /** In place of what the job taught before. */
   async keep(shop: ShopId, job: string, learned: Learned): Promise<void> {
     await this.pool.execute(
-      `INSERT INTO settled VALUES (?, ?, ?, UTC_TIMESTAMP(3))
+      `INSERT INTO settled (shop, job_id, learned, at) VALUES (?, ?, ?, UTC_TIMESTAMP(3))
        ON DUPLICATE KEY UPDATE learned = VALUES(learned), at = VALUES(at)`,
       [shop, job, JSON.stringify(learned)],
     );

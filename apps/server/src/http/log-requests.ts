@@ -12,8 +12,8 @@ const LOGGED = {
   req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
     id,
     method,
-    // The link of a quote opens it: it is no one else’s to read.
-    path: url.split('?')[0]?.replace(/^\/q\/.*/, '/q/…'),
+    // The link of a quote, or of a shop’s days, opens it: it is no one else’s to read.
+    path: url.split('?')[0]?.replace(/^\/([cq])\/.*/, '/$1/…'),
   }),
   res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
 };

@@ -45,7 +45,7 @@ export class JobListingRepository {
     const settling = words.length > 0 && (await this.settling.atOnce(shop));
     const wish = { shop, deleted, words };
     const { rows, next } = await this.found(wish, after, size);
-    return { items: await this.summaries(rows), next, settling };
+    return { items: await this.summaries(shop, rows), next, settling };
   }
 
   private async found(wish: Wish, after: string | undefined, size: number): Promise<Stretch<ListedRow>> {
@@ -108,22 +108,21 @@ export class JobListingRepository {
   }
 
   /** Those that are of an older revision, or were never asked for, are made now and kept. */
-  private async summaries(rows: readonly ListedRow[]): Promise<readonly JobSummary[]> {
+  private async summaries(shop: ShopId, rows: readonly ListedRow[]): Promise<readonly JobSummary[]> {
     const old = rows.filter(({ summary, summary_of, revision }) => summary === null || summary_of !== revision);
     const fresh = new Map<string, KeptSummary>();
     if (old.length > 0) {
       const [documents] = await this.pool.query<RowDataPacket[]>(
-        'SELECT id, revision, document FROM jobs WHERE id IN (?)',
-        [old.map(({ id }) => id)],
+        'SELECT id, revision, document FROM jobs WHERE shop = ? AND id IN (?)',
+        [shop, old.map(({ id }) => id)],
       );
       for (const row of documents) {
         const summary = summaryOf(JSON.parse(String(row['document'])) as JobDocument);
         fresh.set(String(row['id']), summary);
-        await this.pool.execute('UPDATE jobs SET summary = ?, summary_of = revision WHERE id = ? AND revision = ?', [
-          JSON.stringify(summary),
-          row['id'],
-          row['revision'],
-        ]);
+        await this.pool.execute(
+          'UPDATE jobs SET summary = ?, summary_of = revision WHERE shop = ? AND id = ? AND revision = ?',
+          [JSON.stringify(summary), shop, row['id'], row['revision']],
+        );
       }
     }
     return rows.map((row) => asSummary(row, fresh.get(row.id)));

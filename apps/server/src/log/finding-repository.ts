@@ -51,7 +51,7 @@ export class RecordFindingRepository {
       ? { ...page(await this.withWord(wish, rare, after, size + 1), size), enough: false }
       : await through(after, size, (at, wanted) => this.stretch(wish, at, wanted), cursorOf);
     const lookedTo = enough && next !== null ? (readCursor(next).moments[0]?.toISOString() ?? null) : null;
-    return { ...(await this.whole(rows)), next, lookedTo };
+    return { ...(await this.whole(wish.shop, rows)), next, lookedTo };
   }
 
   /** The first of the words that few lines have, with the jobs that are called by it; nothing where all are common. */
@@ -71,8 +71,8 @@ export class RecordFindingRepository {
       const jobs = named.map((row) => String(row['job_id']));
       if (jobs.length > 0) {
         const [theirs] = await this.pool.query<RowDataPacket[]>(
-          `SELECT 1 FROM record_lines WHERE job_id IN (?) LIMIT ${COMMON + 1}`,
-          [jobs],
+          `SELECT 1 FROM record_lines WHERE shop = ? AND job_id IN (?) LIMIT ${COMMON + 1}`,
+          [shop, jobs],
         );
         if (theirs.length > COMMON) continue;
       }
@@ -119,15 +119,16 @@ export class RecordFindingRepository {
   }
 
   /** What was found as it was kept, with its jobs. */
-  private async whole(rows: readonly LineRow[]): Promise<Pick<FoundPage, 'items' | 'jobs'>> {
+  private async whole(shop: ShopId, rows: readonly LineRow[]): Promise<Pick<FoundPage, 'items' | 'jobs'>> {
     if (rows.length === 0) return { items: [], jobs: new Map() };
     const [entries] = await this.pool.query<RowDataPacket[]>(
-      'SELECT job_id, seq, entry FROM log_entries WHERE (job_id, seq) IN (?)',
-      [rows.map(({ job_id, seq }) => [job_id, seq])],
+      'SELECT job_id, seq, entry FROM log_entries WHERE shop = ? AND (job_id, seq) IN (?)',
+      [shop, rows.map(({ job_id, seq }) => [job_id, seq])],
     );
-    const [jobs] = await this.pool.query<RowDataPacket[]>('SELECT id, document FROM jobs WHERE id IN (?)', [
-      [...new Set(rows.map(({ job_id }) => job_id))],
-    ]);
+    const [jobs] = await this.pool.query<RowDataPacket[]>(
+      'SELECT id, document FROM jobs WHERE shop = ? AND id IN (?)',
+      [shop, [...new Set(rows.map(({ job_id }) => job_id))]],
+    );
     const texts = new Map(
       entries.map((row) => [`${String(row['job_id'])} ${String(row['seq'])}`, String(row['entry'])]),
     );

@@ -1,4 +1,4 @@
-import { whose } from '../whose/decide';
+import { doneBy, whose } from '../whose/decide';
 import { AddEntries, LARGEST_BODY, LogQuery } from '@zabble/contract';
 import { Router, type IRouter, type RequestHandler } from 'express';
 import { answer } from '../http/answer';
@@ -15,7 +15,8 @@ import type { LogService } from './service';
 export function addToLogs(app: IRouter, first: RequestHandler, log: LogService): void {
   app.post('/api/jobs/:id/log', first, jsonBody(LARGEST_BODY), async (request, response) => {
     const id = idIn(request.params);
-    answer(response, await log.add(whose(response), id, validated(AddEntries, request.body).entries), 201);
+    const entries = validated(AddEntries, request.body).entries.map((entry) => doneBy(response, entry));
+    answer(response, await log.add(whose(response), id, entries), 201);
   });
 }
 
@@ -24,7 +25,11 @@ export function logRouter(log: LogService, following: Following): Router {
   const router = Router();
   router.get('/:id/log', async (request, response) => {
     const id = idIn(request.params);
-    response.json(await log.after(whose(response), id, validatedQuery(LogQuery, request.query).after));
+    const { after } = validatedQuery(LogQuery, request.query);
+    const page = await log.after(whose(response), id, after);
+    // Nothing in it may mean that there is no such job.
+    if (page.entries.length === 0) await log.assertJob(whose(response), id);
+    response.json(page);
   });
   router.get('/:id/log/stream', async (request, response) => {
     const id = idIn(request.params);

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { LET_IN_PAGE } from '@zabble/contract';
 import express, { Router, type Request, type Response } from 'express';
 import { OWN_SHOP } from '../whose/shop';
+import { deviceOf } from '../http/device';
 import { isNear } from '../http/near';
 import { LET_IN_STYLE, letInPage, type LetInPage } from './let-in-page';
 import { givePass } from './pass';
@@ -19,7 +20,7 @@ export function letIn(network: NetworkService): Router {
   });
   router.post(LET_IN_PAGE, express.urlencoded({ extended: false, limit: FIELDS }), async (request, response) => {
     const { code, name, to } = (request.body ?? {}) as Readonly<Record<string, unknown>>;
-    const called = textOf(name).trim() === '' ? guessed(request) : textOf(name);
+    const called = textOf(name).trim() === '' ? deviceOf(request) : textOf(name);
     const pass = await network.letIn(OWN_SHOP, textOf(code), called);
     if (pass === undefined) {
       show(request, response, { code: '', name: called, to: textOf(to), wrong: true }, 403);
@@ -47,14 +48,7 @@ function show(request: Request, response: Response, page: Partial<LetInPage>, st
     // Without it the form would not say which page it is of, and would be refused.
     .set('Referrer-Policy', 'same-origin')
     .type('html')
-    .send(letInPage({ code: '', name: guessed(request), to: '/', wrong: false, ...page }));
-}
-
-/** What kind of device it says it is, for a name to begin with. */
-function guessed(request: Request): string {
-  const says = request.get('user-agent') ?? '';
-  if (/Tablet/i.test(says)) return 'Tablet';
-  return /Mobi/i.test(says) ? 'Phone' : 'Computer';
+    .send(letInPage({ code: '', name: deviceOf(request), to: '/', wrong: false, ...page }));
 }
 
 /** Only a path of this application: nobody is sent elsewhere from here. */

@@ -8,12 +8,13 @@ import { whose } from '../whose/decide';
 import { onlyNear } from './gate';
 import type { NetworkService } from './service';
 
-/** /api/network: how the server can be reached, and by whom. */
-export function networkRouter(network: NetworkService): Router {
+/** /api/network: how the server can be reached, and by whom. Where people sign in, no network is let in besides. */
+export function networkRouter(network: NetworkService, shared = false): Router {
   const router = Router();
   router.get('/', async (request, response) => {
-    response.json(await network.state(whose(response), isNear(request)));
+    response.json(await network.state(whose(response), !shared && isNear(request)));
   });
+  if (shared) return router;
   router.use(onlyNear);
   router.put('/', jsonBody(LARGEST_BODY), async (request, response) => {
     response.json(await network.set(whose(response), validated(SetNetwork, request.body)));

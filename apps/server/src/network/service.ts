@@ -2,10 +2,11 @@ import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import type { LetInCode, NetworkState, SetNetwork } from '@zabble/contract';
 import { said } from '@zabble/core';
 import { refuse } from '../http/refusal';
+import { UnderWay } from '../http/under-way';
 import type { ShopId } from '../whose/shop';
 import { Codes } from './codes';
 import { ownAddresses, type Door } from './door';
-import { outlineOf } from './outline';
+import { outlineOf } from '../http/outline';
 import type { NetworkRepository, PassHolder } from './repository';
 
 const LONGEST_NAME = 60;
@@ -16,8 +17,7 @@ const SEEN_EVERY = 15 * 60_000;
 export class NetworkService {
   readonly #codes: Codes;
   readonly #seen = new Map<string, number>();
-  /** What ends whatever is under way for a device. */
-  readonly #ends = new Map<string, Set<() => void>>();
+  readonly #underWay = new UnderWay();
 
   constructor(
     private readonly network: NetworkRepository,
@@ -92,19 +92,14 @@ export class NetworkService {
 
   /** Keeps how to end what is under way for a device until it is done; answers what says so. */
   underWay(device: string, end: () => void): () => void {
-    const ends = this.#ends.get(device) ?? new Set();
-    this.#ends.set(device, ends.add(end));
-    return () => {
-      ends.delete(end);
-      if (ends.size === 0 && this.#ends.get(device) === ends) this.#ends.delete(device);
-    };
+    return this.#underWay.add(device, end);
   }
 
   /** What it is just being told ends too. */
   async withdraw(shop: ShopId, device: string): Promise<void> {
     if (!(await this.network.withdraw(shop, device))) throw refuse(404, said('no-device'));
     this.#seen.delete(device);
-    for (const end of [...(this.#ends.get(device) ?? [])]) end();
+    this.#underWay.end(device);
   }
 
   /** Where phones may reach it: by the address it was given, and in the network while that is let in. */

@@ -5,7 +5,7 @@ import { idIn } from '../http/id';
 import { validated, validatedQuery } from '../http/validate';
 import { printed } from '../print/printed';
 import type { Printer } from '../print/printer';
-import { whose } from '../whose/decide';
+import { doneBy, whose } from '../whose/decide';
 import type { QuoteService } from './service';
 
 /** /api/jobs/ID/quotes and /api/quotes/ID/…: quotes are made, moved, shown by a link and printed; never changed. */
@@ -20,7 +20,9 @@ export function quotesRouter(quotes: QuoteService, printer: Printer): Router {
     response.status(201).json(made);
   });
   router.put('/quotes/:id/state', json, async (request, response) => {
-    response.json(await quotes.move(whose(response), idIn(request.params), validated(MoveQuote, request.body)));
+    response.json(
+      await quotes.move(whose(response), idIn(request.params), doneBy(response, validated(MoveQuote, request.body))),
+    );
   });
   router.post('/quotes/:id/link', json, async (request, response) => {
     response.json(await quotes.link(whose(response), idIn(request.params)));

@@ -185,7 +185,9 @@ describe('a database from before there were shops', () => {
     const [tables] = await pool.query<RowDataPacket[]>(
       'SELECT table_name AS name FROM information_schema.tables WHERE table_schema = DATABASE()',
     );
-    const without = new Set(['migrations', 'shops']);
+    // A person is of no shop by themselves: which they belong to is told by members, which session looks at which by at_shop.
+    const ofPeople = ['people', 'sessions', 'forgotten', 'recovery_codes', 'attempts', 'mailbox'];
+    const without = new Set(['migrations', 'shops', ...ofPeople]);
     expect(columns.map(({ name }) => String(name)).sort()).toEqual(
       tables
         .map(({ name }) => String(name))

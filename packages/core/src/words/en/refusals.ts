@@ -151,6 +151,46 @@ export const REFUSALS = {
   'from-elsewhere': 'This was asked for by a page from elsewhere. Nothing was changed.',
   'not-let-in':
     'This device is not let in (any more). Load the page again to say its code, which is shown at the machine Zabble runs on. Nothing was changed.',
+  'not-signed-in':
+    'Nobody is signed in here (any more). Nothing was changed; what this device keeps is still here: sign in, and go on.',
+  'not-signed-in-so':
+    'E-mail, password or code is not right. Nobody was signed in. If it goes on, ask for a link for a new password.',
+  'second-factor-wanted': 'The code your second factor shows now is wanted too.',
+  'second-factor-on': 'A second factor is on already. Nothing was changed.',
+  'second-factor-wrong':
+    'That is not the code it shows now. Nothing was changed; wait for the next one, and type that.',
+  'too-many-attempts': ({ minutes }: { minutes: number }, w: Words) =>
+    `Too many attempts. Nothing was done; try again in ${w.count(minutes, { one: 'minute', other: 'minutes' })}.`,
+  'link-used': 'This link is good no more: it was used, withdrawn or is too old. Ask for a new one.',
+  'name-wanted': 'A name is wanted: it stands beside what you do. Nobody was signed in.',
+  'no-shop': 'You belong to no shop (any more). Ask its owner for an invitation. Nothing was shown or changed.',
+  'no-such-shop': 'There is no such shop of yours (any more). Nothing was changed.',
+  'no-session': 'There is no such session (any more).',
+  'not-your-role': 'That is not yours to do in this shop: ask an owner of it. Nothing was changed.',
+  'another-shop':
+    'This page is of another shop than the one you look at now. Nothing was changed: load the page again.',
+  'password/short': ({ least }: { least: number }) =>
+    `The password is too short: at least ${least} letters are wanted. Nothing was changed.`,
+  'password/common': 'That password is one of those everybody tries first. Nothing was changed: take another.',
+  'password/own': 'That password is made of your name or address. Nothing was changed: take another.',
+  'password/wrong': 'The password is not right. Nothing was changed.',
+  'crew/is-member': ({ email }: { email: string }) => `${email} belongs to the shop already. Nobody was invited.`,
+  'crew/full': ({ most }: { most: number }) => `A shop has at most ${most} people. Nobody was invited.`,
+  'crew/no-invitation': 'There is no such invitation (any more).',
+  'crew/no-member': 'Nobody like that belongs to the shop (any more). Nothing was changed.',
+  'crew/last-owner': 'A shop keeps an owner: make somebody else one first. Nothing was changed.',
+  'letter/invited-subject': ({ shop }: { shop: string }) =>
+    shop === '' ? 'You are invited to a shop on Zabble' : `You are invited to ${shop} on Zabble`,
+  'letter/invited': ({ by, shop, link }: { by: string; shop: string; link: string }) =>
+    `${by === '' ? 'Somebody' : by} invites you to ${shop === '' ? 'a shop' : shop} on Zabble. Open this link within a week to take the invitation:\n\n${link}\n\nIf you expected nothing of the kind, do nothing: nobody gets in by it but who has this letter.`,
+  'letter/forgotten-subject': 'A new password for Zabble',
+  'letter/forgotten': ({ link }: { link: string }) =>
+    `Somebody, probably you, forgot the password of this address on Zabble. Open this link within an hour to choose a new one; everybody who is signed in as you is signed out by it:\n\n${link}\n\nIf it was not you, do nothing: the password stays as it is.`,
+  'mailbox/title': 'Mailbox for trials · Zabble',
+  'mailbox/heading': 'Mailbox for trials',
+  'mailbox/what':
+    'This Zabble has no mail server (MAIL_SERVER): what it would have sent lies here, and is shown at this machine alone.',
+  'mailbox/empty': 'Nothing was sent yet.',
   'only-near': 'Others are let in and sent away only at the machine Zabble runs on. Nothing was changed.',
   'door-stuck': ({ port, why }: { port: number; why: string }) =>
     why === 'EADDRINUSE'
