@@ -92,7 +92,7 @@ module.exports = {
     ),
     forbid(
       'sql-in-repositories',
-      '^apps/server/src/(?!db/|main|app|health/service|looking/worker|own-server)(?!.*(repository|entries)\\.ts$)(?!.*\\.spec)',
+      '^apps/server/src/(?!db/|main|share|app|health/service|looking/worker|own-server)(?!.*(repository|entries)\\.ts$)(?!.*\\.spec)',
       '^apps/server/src/db/',
       'SQL stays in repositories',
     ),

@@ -12,6 +12,12 @@ import { main, say, Stop } from './lib/say.mjs';
 
 const port = Number(process.env.PORT ?? 4870);
 
+const shared = process.env.ZABBLE_MODE === 'shared';
+/** How it is run, said at each start. */
+const MODE = shared
+  ? 'Shared: people sign in; the first owner is invited by npm run share.'
+  : 'Own device: nobody signs in; only this machine is let in, and phones by a code.';
+
 /** So often what died in a row is started again, at growing intervals, in seconds; what ran longer begins a new row. */
 const AGAIN = [1, 2, 5, 10, 30];
 const LONG = 120_000;
@@ -57,7 +63,7 @@ async function watch(database, user, stopped) {
     const began = Date.now();
     const { server, ended, ready } = startServer(url, user);
     const first = await Promise.race([ready, ended.then(() => 'server'), stopped.promise]);
-    if (first === 'ready') say(`Zabble is at http://127.0.0.1:${port} (Ctrl-C stops it)`);
+    if (first === 'ready') say(`Zabble is at http://127.0.0.1:${port} (Ctrl-C stops it). ${MODE}`);
     const dead =
       first === 'ready'
         ? await Promise.race(

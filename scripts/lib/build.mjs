@@ -19,6 +19,7 @@ const SOURCES = [
 /** The server, and what works in threads beside it. */
 const SERVER_PROGRAMS = [
   'main=apps/server/src/main.ts',
+  'share=apps/server/src/share.ts',
   'looking-worker=apps/server/src/looking/worker.ts',
   'print-worker=apps/server/src/print/worker.ts',
   'supplier=apps/supplier/src/main.ts',

@@ -11,15 +11,17 @@ export class ZabbleServer {
   /** Where it lets the network in, when it is told to. */
   networkPort = 0;
 
-  constructor(databaseUrl) {
+  /** `settings` are what is set besides, as `ZABBLE_MODE`. */
+  constructor(databaseUrl, settings = {}) {
     this.databaseUrl = databaseUrl;
+    this.settings = settings;
   }
 
   async start() {
     this.port ??= await freePort();
     this.networkPort ||= await freePort();
     const ports = { PORT: String(this.port), NETWORK_PORT: String(this.networkPort) };
-    const env = { ...process.env, ...ports, DATABASE_URL: this.databaseUrl, LOG_LEVEL: 'error' };
+    const env = { ...process.env, ...this.settings, ...ports, DATABASE_URL: this.databaseUrl, LOG_LEVEL: 'error' };
     const child = spawn(process.execPath, [SERVER], { cwd: ROOT, env, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
     this.#child = child;
     await new Promise((resolve, reject) => {

@@ -29,6 +29,15 @@ const PAGE = 50;
 export class CrewRepository {
   constructor(private readonly pool: Pool) {}
 
+  /** What a shop is called; one that there is not yet is made. */
+  async nameShop(shop: ShopId, name: string): Promise<void> {
+    await this.pool.execute(
+      `INSERT INTO shops (id, name, created_at) VALUES (?, ?, UTC_TIMESTAMP(3))
+       ON DUPLICATE KEY UPDATE name = VALUES(name)`,
+      [shop, name],
+    );
+  }
+
   async crew(shop: ShopId): Promise<Crew> {
     const [members] = await this.pool.execute<RowDataPacket[]>(
       `SELECT people.id, people.name, people.email, people.second_factor_on, members.role, members.since

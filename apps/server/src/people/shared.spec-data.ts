@@ -48,7 +48,7 @@ export function sharedOn(pool: Pool, database: string, options: Partial<PeopleOp
 
 export async function newShop(pool: Pool, name: string): Promise<ShopId> {
   const id = randomUUID() as ShopId;
-  await pool.execute('INSERT INTO shops (id, name, created_at) VALUES (?, ?, UTC_TIMESTAMP(3))', [id, name]);
+  await new CrewRepository(pool).nameShop(id, name);
   return id;
 }
 

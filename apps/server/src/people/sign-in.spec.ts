@@ -158,15 +158,9 @@ describe('signing in', () => {
     const set = (id: string) => ask(cookie).put('/api/session/shop').send({ shop: id });
     await set(other).expect(200);
     expect((await state(cookie)).person?.shop).toEqual({ id: other, name: 'Tern Rock', role: 'looker' });
-    await ask(cookie)
-      .patch('/api/shop/habits')
-      .send({ ease: '1 mm' })
-      .expect(403);
+    await ask(cookie).patch('/api/shop/habits').send({ ease: '1 mm' }).expect(403);
     await set(shop).expect(200);
-    const late = await ask(cookie)
-      .patch('/api/shop/habits')
-      .set('x-zabble', other)
-      .send({ ease: '1 mm' });
+    const late = await ask(cookie).patch('/api/shop/habits').set('x-zabble', other).send({ ease: '1 mm' });
     expect([late.status, (late.body as { said: { code: string } }).said.code]).toEqual([409, 'another-shop']);
     await set('99999999-9999-4999-8999-999999999999').expect(404);
   });

@@ -13,6 +13,7 @@ import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore } from '@ngrx/store';
 import { routes } from './app.routes';
+import { Session } from './device/session';
 import { Settings } from './device/settings';
 import { ownRequests } from './server-api/own-requests';
 import { Notices } from './shell/notices';
@@ -28,7 +29,11 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideZonelessChangeDetection(),
     // What a person chose at this device is there before anything is drawn.
-    provideAppInitializer(() => inject(Settings).load()),
+    provideAppInitializer(async () => {
+      const settings = inject(Settings);
+      await inject(Session).load();
+      await settings.load();
+    }),
     provideBrowserGlobalErrorListeners(),
     provideRouter(
       routes,

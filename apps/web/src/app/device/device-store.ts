@@ -14,21 +14,29 @@ export class DeviceStore {
   private opened: UseStore | undefined;
   /** The page is going: nothing that takes a moment is sure to be done. */
   private leaving = false;
+  /** Whose it is: what is kept for one person in one shop is nobody else’s to see. Empty on a device of one’s own. */
+  private whom = '';
   /** Whether the last thing that was to be kept here was. */
   readonly keeps = signal(true);
 
   constructor() {
     addEventListener('pagehide', () => {
       this.leaving = true;
-      for (const [key, value] of this.held) setDown(key, value);
+      for (const [key, value] of this.held) setDown(key + this.whom, value);
     });
     addEventListener('pageshow', () => (this.leaving = false));
+  }
+
+  /** From now on what is kept here is this one’s. To be said before anything is read. */
+  keepFor(whom: string): void {
+    this.whom = `.${whom}`;
+    this.opened = undefined;
   }
 
   async read<T>(key: string): Promise<T | undefined> {
     // Newer than what is kept, or kept nowhere else.
     if (this.held.has(key)) return this.held.get(key) as T;
-    const down = setDownBefore<T>(key);
+    const down = setDownBefore<T>(key + this.whom);
     if (down !== undefined) return down;
     try {
       return await inTime(get<T>(key, this.store()));
@@ -40,18 +48,18 @@ export class DeviceStore {
   /** True once it is kept across a reload; false where it is held only while the page is open. */
   async write(key: string, value: unknown): Promise<boolean> {
     this.held.set(key, value);
-    if (this.leaving) setDown(key, value);
+    if (this.leaving) setDown(key + this.whom, value);
     const kept = await this.tried(() => set(key, value, this.store()));
     if (kept && this.held.get(key) === value) {
       this.held.delete(key);
-      forget(key);
+      forget(key + this.whom);
     }
     return kept;
   }
 
   async drop(key: string): Promise<void> {
     this.held.delete(key);
-    forget(key);
+    forget(key + this.whom);
     await this.tried(() => del(key, this.store()));
   }
 
@@ -67,7 +75,7 @@ export class DeviceStore {
   }
 
   private store(): UseStore {
-    return (this.opened ??= createStore('zabble', 'kept'));
+    return (this.opened ??= createStore(`zabble${this.whom}`, 'kept'));
   }
 }
 

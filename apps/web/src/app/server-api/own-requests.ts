@@ -1,6 +1,8 @@
+import { inject } from '@angular/core';
 import { HttpErrorResponse, type HttpInterceptorFn, type HttpRequest } from '@angular/common/http';
 import { OWN_HEADER, ROUTES } from '@zabble/contract/routes';
 import { catchError, throwError, timeout } from 'rxjs';
+import { PageShop } from './page-shop';
 
 /** A change that was asked for and not answered: it may have been done. */
 export class ChangeUnanswered extends HttpErrorResponse {}
@@ -9,11 +11,12 @@ export class ChangeUnanswered extends HttpErrorResponse {}
 const LIMITS = { look: 20_000, change: 40_000, long: 300_000 };
 
 /**
- * Says to the server that it is asked by Zabble's own page (without it nothing is changed), waits for no answer without
+ * Says to the server that it is asked by Zabble's own page (without it nothing is changed), and by the page of which shop;
+ * waits for no answer without
  * end, and tells a change that was not answered from what only looks.
  */
 export const ownRequests: HttpInterceptorFn = (request, next) =>
-  next(request.clone({ setHeaders: { [OWN_HEADER]: '1' } })).pipe(
+  next(request.clone({ setHeaders: { [OWN_HEADER]: inject(PageShop).id() ?? '1' } })).pipe(
     timeout({
       each: limitOf(request),
       with: () => throwError(() => new HttpErrorResponse({ status: 0, url: request.url })),

@@ -1,5 +1,8 @@
-import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { Session } from '../device/session';
+import { AuditView } from '../people/audit-view';
+import { CrewView } from '../people/crew-view';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
 import { PriceBookView } from '../shop/price-book';
@@ -16,12 +19,19 @@ const VIEWS = [
   { id: 'book', name: $localize`Price book` },
   { id: 'customers', name: $localize`Customers` },
 ] as const;
+/** For who says who belongs to the shop, where people sign in. */
+const OF_OWNERS = [
+  { id: 'crew', name: $localize`People` },
+  { id: 'audit', name: $localize`What was done` },
+] as const;
 
 /** What the shop says once for all its jobs: how prices are made, what work takes, and for whom. */
 @Component({
   selector: 'z-settings-page',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [
+    AuditView,
+    CrewView,
     CustomersView,
     FinishesView,
     MinutesView,
@@ -41,7 +51,7 @@ const VIEWS = [
     </header>
     <main class="flex flex-col gap-5">
       <h1 i18n class="mt-1 text-3xl font-semibold">The shop</h1>
-      <z-views i18n-label label="Views of the shop" [views]="views" [(view)]="view">
+      <z-views i18n-label label="Views of the shop" [views]="views()" [(view)]="view">
         @switch (view()) {
           @case ('minutes') {
             <z-minutes-view />
@@ -55,6 +65,12 @@ const VIEWS = [
           @case ('customers') {
             <z-customers-view />
           }
+          @case ('crew') {
+            <z-crew-view />
+          }
+          @case ('audit') {
+            <z-audit-view />
+          }
           @default {
             <z-usual-view />
           }
@@ -64,6 +80,9 @@ const VIEWS = [
   </div>`,
 })
 export class SettingsPage {
-  protected readonly views = VIEWS;
+  private readonly session = inject(Session);
+  protected readonly views = computed(() =>
+    this.session.shared() && this.session.role() === 'owner' ? [...VIEWS, ...OF_OWNERS] : VIEWS,
+  );
   protected readonly view = signal('usual');
 }

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject } from '@angular/core';
 import { LET_IN_PAGE } from '@zabble/contract/routes';
+import { Session } from '../device/session';
 import { Notices, type Notice } from './notices';
 
 /** Nothing here says what is kept: the mark beside the job’s name does, and looks before it says so. */
@@ -10,6 +11,9 @@ const TELLS: Readonly<Record<Notice, string>> = {
   stranger: $localize`This device is not let in (any more). What you do stays on it until it is: say its code, which is shown at the machine Zabble runs on.`,
   broken: $localize`What this device had of Zabble itself is gone: load the page again while the server is reached.`,
 };
+
+/** In place of `stranger` where people sign in. */
+const SIGNED_OUT = $localize`You are signed out. What you do stays on this device, for you alone, until you sign in again.`;
 
 /** One line about the application itself, over whatever is shown. */
 @Component({
@@ -22,7 +26,11 @@ const TELLS: Readonly<Record<Notice, string>> = {
     >
       <p class="min-w-0 flex-1">{{ tells() }}</p>
       @if (notice === 'stranger') {
-        <a i18n class="press" [href]="letIn()">Say its code</a>
+        @if (session.shared()) {
+          <a i18n class="press" [href]="signIn()">Sign in</a>
+        } @else {
+          <a i18n class="press" [href]="letIn()">Say its code</a>
+        }
       } @else {
         <button i18n type="button" class="press" (click)="again()">Load again</button>
       }
@@ -33,12 +41,24 @@ const TELLS: Readonly<Record<Notice, string>> = {
 export class NoticeBar {
   protected readonly notices = inject(Notices);
   private readonly page = inject(DOCUMENT);
-  protected readonly tells = computed(() => TELLS[this.notices.notice() ?? 'fault']);
+  protected readonly session = inject(Session);
+  protected readonly tells = computed(() => {
+    const notice = this.notices.notice() ?? 'fault';
+    return notice === 'stranger' && this.session.shared() ? SIGNED_OUT : TELLS[notice];
+  });
 
   /** The page there that takes the code, and leads back here. */
   protected letIn(): string {
+    return this.backFrom(LET_IN_PAGE);
+  }
+
+  protected signIn(): string {
+    return this.backFrom('/sign-in');
+  }
+
+  private backFrom(page: string): string {
     const { pathname = '/', search = '' } = this.page.defaultView?.location ?? {};
-    return `${LET_IN_PAGE}?${new URLSearchParams({ to: pathname + search }).toString()}`;
+    return `${page}?${new URLSearchParams({ to: pathname + search }).toString()}`;
   }
 
   protected again(): void {
