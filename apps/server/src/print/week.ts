@@ -44,7 +44,7 @@ export async function weekFile(
   { fonts, onPage }: { readonly fonts: string; readonly onPage: () => void },
 ) {
   const work = atWork(read, now);
-  const days = daysOf(work, seen ? asSeen(work.problem, seen) : bestOrder(work.problem));
+  const days = daysOf(work, seen ? asSeen(work.problem, seen) : bestOrder(work.problem, { rows: 1 }));
   if (name === 'week.csv') {
     const rows = dayRows(days, named(work), WORDS).map((row) => [...row]);
     return { name, type: 'text/csv; charset=utf-8', data: Buffer.from(Papa.unparse(rows, CSV)) };

@@ -4,7 +4,7 @@ import { modelOf } from './model';
 import type { Built } from './placer';
 import type { Problem, Schedule } from './problem';
 import { scheduleOf } from './schedule-of';
-import { Search } from './search';
+import { ROW, Search } from './search';
 
 /** An order as far as it was bettered. */
 export interface Bettered {
@@ -21,17 +21,21 @@ export function schedule(problem: Problem): Schedule {
 }
 
 /** Orders tried for a problem of so many pieces: fewer of what takes longer, and of what has few orders. */
-const TRIES = { all: 2_880_000_000, least: 8000, most: 800_000, each: 13_000 };
+const TRIES = { all: 2_880_000_000, least: 8000, each: 13_000 };
+/** As long as it is late, as much again so often: where there are more orders than one row finds, and each is quickly tried. */
+const ROWS = { many: 8, from: 20, to: 100 };
 
-export const triesFor = (pieces: number): number =>
-  Math.round(
-    Math.min(TRIES.most, pieces * TRIES.each, Math.max(TRIES.least, TRIES.all / Math.max(1, pieces * pieces))),
-  );
+export function triesFor(pieces: number, rows = ROWS.many): number {
+  const row = Math.min(ROW, pieces * TRIES.each, Math.max(TRIES.least, TRIES.all / Math.max(1, pieces * pieces)));
+  return Math.round(pieces > ROWS.from && pieces <= ROWS.to ? Math.max(row, ROW) * rows : row);
+}
 
 /** How long an order is looked for, and what it is begun with. */
 export interface Looking {
   /** Orders tried at most; as many as is usual for so many pieces where it isn’t said. */
   readonly tries?: number;
+  /** Where it isn’t: how often, while something is late, as much again is tried at most. */
+  readonly rows?: number;
   /** An order that was seen: it is begun with as well, so that what comes of it is no worse. */
   readonly seen?: readonly Seen[];
 }
@@ -42,7 +46,7 @@ export interface Looking {
  */
 export function* better(
   problem: Problem,
-  { tries = triesFor(problem.work.length), seen }: Looking = {},
+  { rows, tries = triesFor(problem.work.length, rows), seen }: Looking = {},
 ): Generator<Bettered, Schedule> {
   const model = modelOf(problem);
   const search = new Search(model, tries, seen && builtAsSeen(problem, seen));

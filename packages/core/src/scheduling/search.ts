@@ -20,6 +20,8 @@ interface Heat {
 }
 
 const SEED = 20_261_129;
+/** So many tries are one row of beginnings; of what is left another row is begun, with other chances. */
+export const ROW = 800_000;
 /** Told after so many tries. */
 const TOLD = 200;
 /** Beginnings: one for so many tries, so many at most. */
@@ -38,7 +40,8 @@ const NONE: ReadonlySet<number> = new Set();
  * with now and then (published as simulated annealing: S. Kirkpatrick, C. D. Gelatt, M. P. Vecchi, “Optimization by Simulated
  * Annealing”, Science 220, 1983); the better half of what they come to is gone on with for longer, and so on. Which of the
  * jobs is better late tells one order from another more than all small changes: that is why there are many beginnings, in
- * each of which other jobs count for more at first. The same for the same. Bound: `tries` orders.
+ * each of which other jobs count for more at first, and rows of them: what one row misses by chance another finds. The same
+ * for the same. Bound: `tries` orders.
  */
 export class Search {
   best: Built;
@@ -67,12 +70,21 @@ export class Search {
 
   /** Stops to tell now and then; `best` is the best so far. */
   *run(): Generator<void, void> {
-    const starts = Math.max(1, Math.min(STARTS.most, Math.floor(this.tries / STARTS.tries)));
+    const rows = Math.max(1, Math.round(this.tries / ROW));
+    for (let row = 0; row < rows; row += 1) {
+      yield* this.row(Math.floor(this.tries / rows));
+      if (this.best.missed === 0 && this.best.late === 0) return;
+    }
+  }
+
+  /** A row of beginnings, the better half of which is gone on with for longer, and so on. */
+  private *row(tries: number): Generator<void, void> {
+    const starts = Math.max(1, Math.min(STARTS.most, Math.floor(tries / STARTS.tries)));
     const rounds = Math.max(1, Math.floor(Math.log2(starts)) - 1);
     let all: Standing[] = [];
     for (let round = 0; round < rounds; round += 1) {
       const count = round === 0 ? starts : all.length;
-      const each = Math.floor(this.tries / rounds / count);
+      const each = Math.floor(tries / rounds / count);
       const next: Standing[] = [];
       for (let at = 0; at < count; at += 1)
         next.push(yield* round === 0 ? this.beginning(at, each) : this.anneal(all[at] as Standing, each, HEAT));
