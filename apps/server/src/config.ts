@@ -20,6 +20,7 @@ export interface Config {
   readonly names: readonly string[];
   /** Where people call it at through a proxy, `https://zabble.example`. */
   readonly publicAddress: string | undefined;
+  /** The database; or the nodes of one, with commas between, the one that is liked best first. */
   readonly databaseUrl: string;
   /** Folder of the built web application. */
   readonly webRoot: string;
@@ -48,7 +49,7 @@ export function readConfig(environment: NodeJS.ProcessEnv, root: URL): Config {
   const networkPort = portIn(environment, 'NETWORK_PORT', port === 65_535 ? port - 1 : port + 1);
   if (port === networkPort) throw new Error(`NETWORK_PORT is ${port}, as PORT is: the network has a port of its own.`);
   const publicAddress = addressIn(environment['ZABBLE_ADDRESS']);
-  const databaseUrl = environment['DATABASE_URL'];
+  const databaseUrl = environment['DATABASES'] ?? environment['DATABASE_URL'];
   if (!databaseUrl) throw new Error('DATABASE_URL is not set: start Zabble with npm start, which sets it.');
   const under = (path: string): string => fileURLToPath(new URL(path, root));
   return {

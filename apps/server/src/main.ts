@@ -103,7 +103,7 @@ function sharedOn(config: Config, pool: Pool, logger: Logger): Partial<AppParts>
   const { databaseUrl, mailServer, mailFrom, publicAddress, port, proxies, metricsToken } = config;
   const people = peopleOn({
     pool,
-    database: new URL(databaseUrl).pathname.slice(1),
+    database: new URL(databaseUrl.split(',')[0] ?? '').pathname.slice(1),
     mail: mailServer === undefined ? new Mailbox(pool) : mailBy(mailServer, mailFrom),
     address: publicAddress ?? `http://127.0.0.1:${port}`,
     failed: (problem) => logger.error({ err: problem }, 'mail or audit could not be kept'),

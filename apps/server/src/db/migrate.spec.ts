@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
 import { ownDatabase } from '../own-server.spec-data';
+import { Lease } from './lease';
 import { migrate, statementsOf } from './migrate';
 
 const MIGRATIONS = join(__dirname, '../../migrations');
@@ -84,11 +85,23 @@ describe('bringing a database up to date', () => {
 
   it('waits for another only so long, and says so', async () => {
     const pool = await database('zabble_locked');
-    const other = await pool.getConnection();
-    await other.query("SELECT GET_LOCK('zabble-migrations', 1)");
+    const other = new Lease(pool);
+    expect(await other.take(1)).toBe(true);
     await expect(migrate(pool, MIGRATIONS, 1)).rejects.toThrow('Another Zabble has been bringing');
-    await other.query("SELECT RELEASE_LOCK('zabble-migrations')");
-    other.release();
+    await other.release();
     expect(await migrate(pool, MIGRATIONS, 1)).toEqual({ wasNew: true });
+  });
+
+  it('goes on after one that was killed meanwhile, and is not done by two at once', async () => {
+    const pool = await database('zabble_killed');
+    const killed = new Lease(pool);
+    await killed.take(1);
+    await pool.query('UPDATE migration_lease SET until = UTC_TIMESTAMP(3) - INTERVAL 1 SECOND');
+    const all = await Promise.all([migrate(pool, MIGRATIONS, 30), migrate(pool, MIGRATIONS, 30)]);
+    expect(all.map(({ wasNew }) => wasNew).sort()).toEqual([false, true]);
+    // Who was thought dead and is not finds that it is another’s.
+    expect(await new Lease(pool).take(0)).toBe(true);
+    expect(await killed.held()).toBe(false);
+    await killed.release();
   });
 });

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { Pool, PoolConnection, RowDataPacket } from 'mysql2/promise';
 import { Umzug, type UmzugStorage } from 'umzug';
+import { Lease } from './lease';
 
 /** How long another process is waited for that brings the database up to date, in seconds. */
 const PATIENCE = 60;
@@ -11,14 +12,18 @@ const PATIENCE = 60;
  * the database was new; throws a sentence where another process holds on to it, or a newer Zabble was here.
  */
 export async function migrate(pool: Pool, folder: string, patience = PATIENCE): Promise<{ readonly wasNew: boolean }> {
+  const lease = new Lease(pool);
+  if (!(await lease.take(patience)))
+    throw new Error(
+      `Another Zabble has been bringing the database up to date for ${patience} s. Nothing was changed; start again when it is done.`,
+    );
   const connection = await pool.getConnection();
   try {
-    await lock(connection, patience);
     await connection.query(
       'CREATE TABLE IF NOT EXISTS migrations (name VARCHAR(200) NOT NULL PRIMARY KEY, applied_at DATETIME(3) NOT NULL)',
     );
     const umzug = new Umzug({
-      migrations: { glob: ['*.sql', { cwd: folder }], resolve: (file) => fromSql(connection, file) },
+      migrations: { glob: ['*.sql', { cwd: folder }], resolve: (file) => fromSql(connection, lease, file) },
       storage: recordedIn(connection),
       logger: undefined,
     });
@@ -32,17 +37,9 @@ export async function migrate(pool: Pool, folder: string, patience = PATIENCE): 
     await umzug.up();
     return { wasNew: recorded.length === 0 };
   } finally {
-    await connection.query("SELECT RELEASE_LOCK('zabble-migrations')").catch(() => undefined);
     connection.release();
+    await lease.release().catch(() => undefined);
   }
-}
-
-async function lock(connection: PoolConnection, patience: number): Promise<void> {
-  const [[row]] = await connection.query<RowDataPacket[]>("SELECT GET_LOCK('zabble-migrations', ?) AS got", [patience]);
-  if (Number(row?.['got']) !== 1)
-    throw new Error(
-      `Another Zabble has been bringing the database up to date for ${patience} s. Nothing was changed; start again when it is done.`,
-    );
 }
 
 /** The statements of a migration, one after the other. */
@@ -50,11 +47,19 @@ export function statementsOf(sql: string): readonly string[] {
   return sql.split(/;\s*$/m).filter((statement) => statement.trim() !== '');
 }
 
-function fromSql(connection: PoolConnection, { name, path }: { name: string; path?: string | undefined }) {
+function fromSql(
+  connection: PoolConnection,
+  lease: Lease,
+  { name, path }: { name: string; path?: string | undefined },
+) {
   return {
     name,
     up: async () => {
-      for (const statement of statementsOf(await readFile(path ?? '', 'utf8'))) await connection.query(statement);
+      for (const statement of statementsOf(await readFile(path ?? '', 'utf8'))) {
+        await connection.query(statement);
+        if (!(await lease.held()))
+          throw new Error('Another Zabble brings the database up to date meanwhile: start again when it is done.');
+      }
     },
   };
 }

@@ -60,7 +60,7 @@ describe('a database that is stopped in its tracks', () => {
   it('is told not to answer, and answers again when it goes on', async () => {
     const { url, pool, hold, end } = await through('zabble_wire', { connections: 2, patience: 700 });
     // Tables are made as slowly as the disk is.
-    const patient = openPool(url, { connections: 1, patience: 60_000 });
+    const patient = openPool(url, { connections: 2, patience: 60_000 });
     await migrate(patient, join(__dirname, '../../migrations'));
     await patient.end();
     const app = quietApp(pool);

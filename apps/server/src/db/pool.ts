@@ -1,5 +1,7 @@
 import type { Socket } from 'node:net';
-import { createPool, type Pool, type PoolOptions } from 'mysql2/promise';
+import { createPool, type Pool, type PoolConnection, type PoolOptions } from 'mysql2/promise';
+import { againWhile, isNodeAway } from './again';
+import { Nodes } from './nodes';
 
 /** So many talk to the database at once; so many more wait for their turn, and the rest are told to come again. */
 const CONNECTIONS = 8;
@@ -20,16 +22,22 @@ export interface PoolLimits {
   readonly patience?: number;
 }
 
-/** A pool on the database of this URL, which never waits without end. Times are UTC both ways. */
+/**
+ * A pool on the database of this URL, which never waits without end; or on several nodes of one, their URLs with commas
+ * between. Times are UTC both ways.
+ */
 export function openPool(
-  url: string,
+  urls: string,
   { connections = CONNECTIONS, waiting = MOST_WAITING, patience = PATIENCE }: PoolLimits = {},
 ): Pool {
   const connectTimeout = Math.min(CONNECTING, patience);
-  const pool = createPool({ ...optionsOn(url), connectionLimit: connections, queueLimit: waiting, connectTimeout });
+  const { options, nodes } = optionsOn(urls);
+  const pool = createPool({ ...options, connectionLimit: connections, queueLimit: waiting, connectTimeout });
+  // What was kept by way of another node is seen before anything is read or changed on this one.
+  const seen = nodes ? ', wsrep_sync_wait = 7' : '';
   pool.pool.on('connection', (connection) => {
     connection.query(
-      `SET SESSION max_statement_time = ${LONGEST_STATEMENT}, innodb_lock_wait_timeout = ${LONGEST_LOCK}`,
+      `SET SESSION max_statement_time = ${LONGEST_STATEMENT}, innodb_lock_wait_timeout = ${LONGEST_LOCK}${seen}`,
     );
     // A database that is stopped in its tracks keeps its connections open: nothing else would ever end the wait. One that
     // merely rests is closed too, and opened again when it is needed.
@@ -38,16 +46,70 @@ export function openPool(
       stream.destroy(Object.assign(new Error('the database does not answer'), { code: 'ETIMEDOUT' })),
     );
   });
-  return pool;
+  return nodes ? overSeveral(pool, nodes) : pool;
 }
 
-/** A pool for what may take as long as it takes: one connection, without limits. */
-export function openPatientPool(url: string): Pool {
-  return createPool({ ...optionsOn(url), connectionLimit: 1, connectTimeout: CONNECTING });
+const several = new WeakMap<Pool, Nodes>();
+
+/** Whether there is another node to turn to when one is away. */
+export const isOfSeveral = (pool: Pool): boolean => several.has(pool);
+
+/** Back to the pool; one of a node that is away is ended, so that the next is of another. */
+export function letGo(pool: Pool, connection: PoolConnection, problem: unknown): void {
+  const nodes = several.get(pool);
+  if (!nodes || !isNodeAway(problem)) {
+    connection.release();
+    return;
+  }
+  const { stream } = connection.connection as unknown as { readonly stream: object };
+  nodes.failed(stream);
+  connection.destroy();
 }
 
-function optionsOn(url: string): PoolOptions {
-  return { uri: url, charset: 'utf8mb4', timezone: 'Z', supportBigNumbers: true };
+const LOOKS = /^\s*SELECT\b/i;
+
+/** Statements on their own, and connections, are turned to the next node where one is away and nothing came of it. */
+function overSeveral(pool: Pool, nodes: Nodes): Pool {
+  several.set(pool, nodes);
+  const connected = pool.getConnection.bind(pool);
+  const alone =
+    (how: 'query' | 'execute') =>
+    (sql: string, values?: unknown): Promise<unknown> =>
+      againWhile(
+        async () => {
+          const connection = await connected();
+          let trouble: unknown;
+          try {
+            return await (connection[how] as (sql: string, values: unknown) => Promise<unknown>).call(
+              connection,
+              sql,
+              values,
+            );
+          } catch (problem) {
+            trouble = problem;
+            throw problem;
+          } finally {
+            letGo(pool, connection, trouble);
+          }
+        },
+        { several: true, looks: LOOKS.test(sql) },
+      );
+  const getConnection = (): Promise<PoolConnection> => againWhile(connected, { several: true, looks: true });
+  return Object.assign(pool, { getConnection, query: alone('query'), execute: alone('execute') });
+}
+
+/** A pool for what may take as long as it takes: without limits. */
+export function openPatientPool(urls: string): Pool {
+  const { options, nodes } = optionsOn(urls);
+  const pool = createPool({ ...options, connectionLimit: 2, connectTimeout: CONNECTING });
+  return nodes ? overSeveral(pool, nodes) : pool;
+}
+
+function optionsOn(urls: string): { readonly options: PoolOptions; readonly nodes: Nodes | undefined } {
+  const all = urls.split(',').map((url) => url.trim());
+  const nodes = all.length > 1 ? new Nodes(all) : undefined;
+  const options = { uri: all[0] ?? '', charset: 'utf8mb4', timezone: 'Z', supportBigNumbers: true };
+  return { options: nodes ? { ...options, stream: nodes.stream } : options, nodes };
 }
 
 /** Whether the database answers within so many milliseconds. */

@@ -1,4 +1,10 @@
 import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { againWhile } from './again';
+import { isOfSeveral } from './pool';
+
+type Values = readonly (string | number | Date | null)[];
+
+const LOOKS = /^\s*SELECT\b/i;
 
 /**
  * One statement that changes something, for what is asked most: as `pool.execute`, without taking down the whole stack for
@@ -7,12 +13,18 @@ import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 export function run<T extends ResultSetHeader | RowDataPacket[] = ResultSetHeader>(
   pool: Pool,
   sql: string,
-  values: readonly (string | number | Date | null)[],
+  values: Values,
 ): Promise<T> {
-  return new Promise((resolve, reject) => {
-    pool.pool.execute<T>(sql, [...values], (problem, result) => {
-      if (problem) reject(problem);
-      else resolve(result);
+  if (isOfSeveral(pool)) return pool.execute<T>(sql, [...values]).then(([result]) => result);
+  const once = (): Promise<T> =>
+    new Promise((resolve, reject) => {
+      pool.pool.execute<T>(sql, [...values], (problem, result) => {
+        if (problem) reject(problem);
+        else resolve(result);
+      });
     });
+  return once().catch((problem: { code?: string }) => {
+    if (problem.code !== 'ER_LOCK_DEADLOCK') throw problem;
+    return againWhile(once, { several: false, looks: LOOKS.test(sql) });
   });
 }

@@ -1,24 +1,20 @@
 import type { Pool, PoolConnection } from 'mysql2/promise';
-
-/** Transactions that lock one another are told apart by the database: one is undone, and begun again so often. */
-const TRIES = 6;
+import { againWhile } from './again';
+import { isOfSeveral, letGo } from './pool';
 
 /** Other than the database's own level. */
 type Isolation = 'READ COMMITTED';
 
-/** All of `work` or nothing of it. `work` may run again from the start where another transaction stood in its way. */
-export async function inTransaction<T>(
+/**
+ * All of `work` or nothing of it. `work` may run again from the start where another transaction stood in its way, or the
+ * node it was done on went away before it was to be kept.
+ */
+export function inTransaction<T>(
   pool: Pool,
   work: (connection: PoolConnection) => Promise<T>,
   level?: Isolation,
 ): Promise<T> {
-  for (let tried = 1; ; tried += 1) {
-    try {
-      return await once(pool, work, level);
-    } catch (problem) {
-      if (tried === TRIES || (problem as { code?: string }).code !== 'ER_LOCK_DEADLOCK') throw problem;
-    }
-  }
+  return againWhile(() => once(pool, work, level), { several: isOfSeveral(pool), looks: false });
 }
 
 async function once<T>(
@@ -28,6 +24,7 @@ async function once<T>(
 ): Promise<T> {
   const connection = await pool.getConnection();
   let committing = false;
+  let trouble: unknown;
   try {
     if (level) await connection.query(`SET TRANSACTION ISOLATION LEVEL ${level}`);
     await connection.beginTransaction();
@@ -36,13 +33,14 @@ async function once<T>(
     await connection.commit();
     return done;
   } catch (problem) {
+    trouble = problem;
     // What came before the commit left nothing behind, whatever became of the connection: the error says so.
     if (!committing && problem instanceof Error) Object.assign(problem, { leftNothing: true });
     await connection.rollback().catch(() => undefined);
     if (problem instanceof RolledBack) return problem.outcome as T;
     throw problem;
   } finally {
-    connection.release();
+    letGo(pool, connection, trouble);
   }
 }
 

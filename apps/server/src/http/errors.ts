@@ -41,14 +41,17 @@ function troubleOf(error: unknown, code: string | undefined, method: string): Pr
 /** What no database was ever reached with, or what only looks, or was taken back, changed nothing; else nobody knows. */
 function mayBeDone(error: unknown, method: string): boolean {
   const { code = '', syscall, leftNothing } = error as { code?: string; syscall?: string; leftNothing?: boolean };
-  const neverSent = syscall === 'connect' || /^(?:ECONNREFUSED|ENOTFOUND|ER_CON_COUNT|QUEUE_)/.test(code);
+  const neverSent =
+    syscall === 'connect' || /^(?:ECONNREFUSED|ENOTFOUND|ER_CON_COUNT|ER_UNKNOWN_COM_ERROR|QUEUE_)/.test(code);
   return method !== 'GET' && method !== 'HEAD' && !neverSent && leftNothing !== true;
 }
+
+const TOO_MUCH: ReadonlySet<string> = new Set(['ER_STATEMENT_TIMEOUT', 'ER_LOCK_WAIT_TIMEOUT', 'ER_LOCK_DEADLOCK']);
 
 /** More wait for the database already than are let wait; or it took too long for one. Nothing was changed by it. */
 function isTooMuch(error: unknown): boolean {
   const { code, message = '' } = error as { code?: string; message?: string };
-  return message.startsWith('Queue limit') || code === 'ER_STATEMENT_TIMEOUT' || code === 'ER_LOCK_WAIT_TIMEOUT';
+  return message.startsWith('Queue limit') || TOO_MUCH.has(code ?? '');
 }
 
 function isFullDisk(code: string | undefined): boolean {
@@ -57,6 +60,7 @@ function isFullDisk(code: string | undefined): boolean {
 
 function isConnectionTrouble(code: string | undefined): boolean {
   return (
-    code !== undefined && /^(ECONN|ETIMEDOUT|EPIPE|PROTOCOL_|ER_CON_COUNT|ER_SERVER_SHUTDOWN|ENOTFOUND)/.test(code)
+    code !== undefined &&
+    /^(ECONN|ETIMEDOUT|EPIPE|PROTOCOL_|ER_CON_COUNT|ER_SERVER_SHUTDOWN|ER_UNKNOWN_COM_ERROR|ENOTFOUND)/.test(code)
   );
 }
