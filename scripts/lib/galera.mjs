@@ -4,6 +4,7 @@ import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { promisify } from 'node:util';
+import { GALERA } from './packages.mjs';
 import { freePort } from './ports.mjs';
 import { isRoot } from './run.mjs';
 import { Stop } from './say.mjs';
@@ -11,8 +12,6 @@ import { Stop } from './say.mjs';
 const run = promisify(execFile);
 /** So long a node may take to be there, and to have caught up, in milliseconds. */
 const PATIENCE = 90_000;
-/** What Debian's package of the provider puts where. */
-const PROVIDER = '/usr/lib/galera/libgalera_smm.so';
 
 /**
  * One database on several nodes of this machine (MariaDB's own Galera cluster), in a folder of their own: for trials and
@@ -34,7 +33,7 @@ export class GaleraCluster {
   }
 
   async start() {
-    if (!existsSync(PROVIDER)) throw new Stop(`Galera is not there (${PROVIDER}): install galera-4 and rsync.`);
+    if (!existsSync(GALERA)) throw new Stop(`Galera is not there (${GALERA}): install galera-4 and rsync.`);
     mkdirSync(this.folder, { recursive: true });
     for (let at = 0; at < this.count; at += 1) this.#nodes.push(await this.#made(at));
     await this.#run(this.#nodes[0], ['--wsrep-new-cluster']);
@@ -65,7 +64,7 @@ export class GaleraCluster {
       await gone;
       clearTimeout(late);
     }
-    rmSync(this.folder, { recursive: true, force: true });
+    if (!process.env.KEEP) rmSync(this.folder, { recursive: true, force: true });
   }
 
   async #made(at) {
@@ -115,8 +114,9 @@ export class GaleraCluster {
       '--innodb-flush-log-at-trx-commit=1',
       '--binlog-format=ROW',
       '--innodb-autoinc-lock-mode=2',
+      '--wsrep-slave-threads=4',
       '--wsrep-on=ON',
-      `--wsrep-provider=${PROVIDER}`,
+      `--wsrep-provider=${GALERA}`,
       '--wsrep-cluster-name=zabble',
       `--wsrep-node-name=node${node.at + 1}`,
       `--wsrep-cluster-address=gcomm://${at}`,
@@ -124,7 +124,7 @@ export class GaleraCluster {
       '--wsrep-sst-method=rsync',
       `--wsrep-sst-receive-address=127.0.0.1:${node.state}`,
       // A node that is gone is known to be so soon.
-      `--wsrep-provider-options=gmcast.listen_addr=tcp://127.0.0.1:${node.group};ist.recv_addr=127.0.0.1:${node.catchUp};ist.recv_bind=127.0.0.1:${node.catchUp};gcache.size=256M;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT4S;evs.keepalive_period=PT0.5S`,
+      `--wsrep-provider-options=gmcast.listen_addr=tcp://127.0.0.1:${node.group};ist.recv_addr=127.0.0.1:${node.catchUp};ist.recv_bind=127.0.0.1:${node.catchUp};gcache.size=256M;gcs.fc_limit=200;gcs.fc_factor=0.9;repl.causal_read_timeout=PT3S;evs.suspect_timeout=PT1.5S;evs.inactive_timeout=PT6S;evs.keepalive_period=PT0.5S`,
     ];
   }
 

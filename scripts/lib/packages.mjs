@@ -1,10 +1,16 @@
+import { existsSync } from 'node:fs';
 import { browserProgram } from './browser.mjs';
 import { has, isRoot, run } from './run.mjs';
 import { say, Stop } from './say.mjs';
 
+/** What Debian’s package of Galera puts where. */
+export const GALERA = '/usr/lib/galera/libgalera_smm.so';
+
 /** System packages, and how to see that they are there. */
 const PACKAGES = {
   'mariadb-server': () => has('mariadbd') && has('mariadb-install-db') && has('mariadb'),
+  'galera-4': () => existsSync(GALERA),
+  rsync: () => has('rsync'),
   'poppler-utils': () => has('pdftotext') && has('pdftoppm'),
   'chromium-headless-shell': () => browserProgram() !== undefined,
 };

@@ -21,7 +21,8 @@ export class ZabbleServer {
     this.port ??= await freePort();
     this.networkPort ||= await freePort();
     const ports = { PORT: String(this.port), NETWORK_PORT: String(this.networkPort) };
-    const env = { ...process.env, ...this.settings, ...ports, DATABASE_URL: this.databaseUrl, LOG_LEVEL: 'error' };
+    const LOG_LEVEL = process.env.LOG_LEVEL ?? 'error';
+    const env = { ...process.env, LOG_LEVEL, ...this.settings, ...ports, DATABASE_URL: this.databaseUrl };
     const child = spawn(process.execPath, [SERVER], { cwd: ROOT, env, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
     this.#child = child;
     await new Promise((resolve, reject) => {

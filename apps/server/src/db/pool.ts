@@ -5,6 +5,8 @@ import { Nodes } from './nodes';
 
 /** So many talk to the database at once; so many more wait for their turn, and the rest are told to come again. */
 const CONNECTIONS = 8;
+/** To several nodes more: while one is found to be away, what is to be kept waits for it, and who only looks is not to. */
+const CONNECTIONS_TO_SEVERAL = 32;
 const MOST_WAITING = 200;
 /** A statement that takes longer is given up by the database, in seconds; so is waiting for another's lock. */
 const LONGEST_STATEMENT = 8;
@@ -28,11 +30,12 @@ export interface PoolLimits {
  */
 export function openPool(
   urls: string,
-  { connections = CONNECTIONS, waiting = MOST_WAITING, patience = PATIENCE }: PoolLimits = {},
+  { connections, waiting = MOST_WAITING, patience = PATIENCE }: PoolLimits = {},
 ): Pool {
   const connectTimeout = Math.min(CONNECTING, patience);
   const { options, nodes } = optionsOn(urls);
-  const pool = createPool({ ...options, connectionLimit: connections, queueLimit: waiting, connectTimeout });
+  const most = connections ?? (nodes ? CONNECTIONS_TO_SEVERAL : CONNECTIONS);
+  const pool = createPool({ ...options, connectionLimit: most, queueLimit: waiting, connectTimeout });
   // What was kept by way of another node is seen before anything is read or changed on this one.
   const seen = nodes ? ', wsrep_sync_wait = 7' : '';
   pool.pool.on('connection', (connection) => {
