@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, figure, goTo, kept, openJob, test } from './app';
+import { expect, figure, goTo, kept, openJob, soundAccess, test } from './app';
 
 /** The document of the newest job that is found so. */
 async function storedJob(page: Page, url: string, search: string): Promise<object> {
@@ -68,11 +68,15 @@ test('comes back by itself when the page stays open', async ({ page, zabble }) =
   await expect(page.getByLabel('Depth, reading 1')).toHaveValue('518');
 });
 
+/** Hears nothing of what others do until it saves. */
+const unheard = (page: Page): Promise<unknown> => page.route('**/here', (route) => route.abort());
+
 test('two windows on one job: the second to save is told and chooses; nothing is overwritten silently', async ({
   page,
   browser,
   zabble,
 }) => {
+  await unheard(page);
   await openJob(page, 'Rope bench');
   const other = await (await browser.newContext()).newPage();
   await other.goto(page.url());
@@ -89,20 +93,23 @@ test('two windows on one job: the second to save is told and chooses; nothing is
     cases: { banks: { opening: { height: string[] } }[] }[];
   };
   expect(stored.cases[0]?.banks[0]?.opening.height).toEqual(['26 1/2 in']);
+  await other.context().close();
 });
 
 test('two windows, two changes each: chosen one by one, in words', async ({ page, browser }) => {
+  await unheard(page);
   await openJob(page, 'Flag chest');
   const other = await (await browser.newContext()).newPage();
   await other.goto(page.url());
   await other.getByLabel('Height, reading 1').fill('770');
   await other.getByLabel('Depth, reading 1').fill('540');
   await kept(other);
+  await page.getByLabel('Height, reading 1').fill('765');
   await page.getByLabel('Width, reading 1').fill('880');
   const both = page.getByRole('region', { name: 'Two versions of this job' });
   await expect(both.getByRole('list', { name: 'What differs' }).getByRole('listitem')).toHaveCount(3);
   const height = both.getByRole('group', { name: 'Chest, bank b1, opening, height 1' });
-  await expect(height).toContainText('mine: 760 mm');
+  await expect(height).toContainText('mine: 765 mm');
   await height.getByRole('button', { name: 'the server’s: 770 mm' }).click();
   await both.getByRole('button', { name: 'Keep these choices' }).click();
   await expect(both).toHaveCount(0);
@@ -112,6 +119,32 @@ test('two windows, two changes each: chosen one by one, in words', async ({ page
   expect(await figure(page, 'Depth that governs')).not.toBe('540.0');
   await page.reload();
   await expect.poll(() => figure(page, 'Height that governs')).toBe('770.0');
+  await other.context().close();
+});
+
+test('two windows, changes that do not touch: both stand, nothing is asked, and undone is one’s own alone', async ({
+  page,
+  browser,
+}) => {
+  await openJob(page, 'Flag chest');
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(page.url());
+  await expect(page.getByText('Somebody is here too, at Measure.')).toBeVisible();
+  await soundAccess(page, 'somebody else here');
+  await other.getByLabel('Depth, reading 1').fill('531');
+  await kept(other);
+  // Heard of within seconds; or by what the server says to the next save.
+  await page.getByLabel('Width, reading 1').fill('861');
+  await kept(page);
+  await expect(page.getByLabel('Depth, reading 1')).toHaveValue('531');
+  await expect(other.getByLabel('Width, reading 1')).toHaveValue('861');
+  await expect(other.getByText('One change made elsewhere is taken in.')).toBeVisible();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByLabel('Width, reading 1')).not.toHaveValue('861');
+  await kept(page);
+  await expect(page.getByLabel('Depth, reading 1')).toHaveValue('531');
+  await other.context().close();
+  await expect(page.getByText('Somebody is here too')).toHaveCount(0, { timeout: 30_000 });
 });
 
 test('a page older than the job: it plans what it knows, keeps what it does not, and says so', async ({

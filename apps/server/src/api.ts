@@ -64,6 +64,9 @@ import { moneyRouter } from './money/router';
 import { MoneyService } from './money/service';
 import { PhotoRepository } from './photos/repository';
 import { photosRouter } from './photos/router';
+import { PresentRepository } from './present/repository';
+import { presentRouter } from './present/router';
+import { PresentService } from './present/service';
 import { PriceRepository } from './prices/repository';
 import { pricesRouter } from './prices/router';
 import { simulatedSupplier } from './prices/simulated-supplier';
@@ -123,6 +126,7 @@ export function useApi(app: Express, parts: ApiParts): void {
   api.use('/jobs', jobsRouter(jobs, lookUp));
   api.use('/jobs', revisionsRouter(new RevisionService(revisions)));
   api.use('/jobs', jobFileRouter(new JobFileService(jobs, log)));
+  api.use('/jobs', presentRouter(new PresentService(new PresentRepository(pool))));
   api.use('/jobs', logRouter(log, following));
   api.use('/jobs', photosRouter(new PhotoService(new PhotoRepository(pool), jobs)));
   api.use('/record', recordRouter(lookUp));

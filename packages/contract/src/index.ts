@@ -9,6 +9,7 @@ export * from './quotes';
 export * from './buying';
 export * from './network';
 export * from './people';
+export * from './present';
 export * from './print';
 export * from './record';
 export * from './routes';

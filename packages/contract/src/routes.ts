@@ -6,6 +6,7 @@ export const ROUTES = {
   job: (id: string) => `/api/jobs/${encodeURIComponent(id)}`,
   revisions: (id: string) => `/api/jobs/${encodeURIComponent(id)}/revisions`,
   revision: (id: string, revision: number) => `/api/jobs/${encodeURIComponent(id)}/revisions/${revision}`,
+  here: (id: string) => `/api/jobs/${encodeURIComponent(id)}/here`,
   restoreJob: (id: string) => `/api/jobs/${encodeURIComponent(id)}/restore`,
   shopSlides: '/api/shop/slides',
   shopSlide: (id: string) => `/api/shop/slides/${encodeURIComponent(id)}`,

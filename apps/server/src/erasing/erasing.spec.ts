@@ -57,6 +57,7 @@ describe('deleted jobs', () => {
     await pool.query('INSERT INTO laid_aside SELECT shop, ?, id, ?, 1, NOW() FROM jobs WHERE id = ?', [
       ...[randomUUID(), 'catch', id],
     ]);
+    await request(app).post(`/api/jobs/${id}/here`).send({ page: randomUUID(), step: 'cut' }).expect(200);
     await pool.query('INSERT INTO calendar_jobs SELECT shop, id, 1, NULL FROM jobs WHERE id = ?', [id]);
     await pool.query("INSERT INTO calendar_fixed SELECT shop, id, 'hang', '2026-12-01T08:00' FROM jobs WHERE id = ?", [
       id,

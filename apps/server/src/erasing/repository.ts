@@ -24,6 +24,7 @@ const OF_JOB = [
   'DELETE FROM order_for WHERE job_id = ?',
   'DELETE FROM calendar_fixed WHERE job_id = ?',
   'DELETE FROM calendar_jobs WHERE job_id = ?',
+  'DELETE FROM present WHERE job_id = ?',
   'DELETE FROM jobs WHERE id = ?',
 ] as const;
 

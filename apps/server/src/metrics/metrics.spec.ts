@@ -47,8 +47,8 @@ describe('figures for monitors', () => {
     const text = await figures();
     for (const connection of taken) connection.release();
     expect(of(text, 'zabble_database_connections') - of(free, 'zabble_database_connections')).toBe(3);
-    // One was there before; the others were made for this.
-    expect(of(text, 'zabble_database_connections_made_total')).toBeGreaterThanOrEqual(2);
+    // Two were there before; another was made for this.
+    expect(of(text, 'zabble_database_connections_made_total')).toBeGreaterThanOrEqual(1);
     const then = await figures();
     expect(of(then, 'zabble_database_connections')).toBe(of(free, 'zabble_database_connections'));
     expect(of(then, 'zabble_following')).toBe(0);

@@ -19,6 +19,8 @@ const RIGHTS: readonly Right[] = [
   // What is only made of what is sent, or of what may be seen.
   { methods: /^POST$/, path: /^\/(?:print|devices)\//, least: 'looker' },
   { methods: /^POST$/, path: /^\/calendar\/week\.\w+$/, least: 'looker' },
+  // Who has a job open says so, whoever it is.
+  { methods: /^POST$/, path: /^\/jobs\/[^/]+\/here$/, least: 'looker' },
   // The record and steps.
   { methods: /^POST$/, path: /^\/jobs\/[^/]+\/log$/, least: 'helper' },
   { methods: /^(?:PUT|POST)$/, path: /^\/jobs\/[^/]+\/photos(?:\/|$)/, least: 'helper' },

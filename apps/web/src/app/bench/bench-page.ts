@@ -36,6 +36,7 @@ import { FrontsStep } from './fronts/fronts-step';
 import { KeptNowhere } from './kept-nowhere';
 import { LogRefused } from './log-refused';
 import { MeasureStep } from './measure/measure-step';
+import { PresentBar } from './present-bar';
 import { PriceStep } from './price/price-step';
 import { PrintPlace } from './print/print-place';
 import { Reckoning } from './reckoning/reckoning';
@@ -64,6 +65,7 @@ import { STEPS } from './steps';
     MeasureStep,
     NoDrawers,
     PriceStep,
+    PresentBar,
     PrintPlace,
     Reckoning,
     RouterLink,

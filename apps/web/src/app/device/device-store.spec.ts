@@ -13,6 +13,23 @@ describe('what this device keeps', () => {
     expect(await new DeviceStore().read('a')).toBeUndefined();
   });
 
+  it('is of one person in one shop: nobody else finds it, and they do again', async () => {
+    const of = (whom: string): DeviceStore => {
+      const store = new DeviceStore();
+      if (whom !== '') store.keepFor(whom);
+      return store;
+    };
+    await of('runa.one').write('draft', 'hers');
+    for (const other of ['', 'oli.one', 'runa.two']) expect(await of(other).read('draft')).toBeUndefined();
+    expect(await of('runa.one').read('draft')).toBe('hers');
+    // What is set down as the page goes, too.
+    const going = of('runa.one');
+    dispatchEvent(new Event('pagehide'));
+    void going.write('last', 'hers');
+    expect(await of('oli.one').read('last')).toBeUndefined();
+    expect(await of('').read('last')).toBeUndefined();
+  });
+
   it('is what was written last, however quickly', async () => {
     const store = new DeviceStore();
     const all = [1, 2, 3].map((n) => store.write('q', n));

@@ -20,13 +20,16 @@ export const JobActions = createActionGroup({
     Redone: emptyProps(),
     /** Whether this document is kept on the device across a reload. */
     'Kept Here': props<{ document: JobDocument | undefined; kept: boolean }>(),
+    /** The server has it at this revision by now. */
+    'Stands At': props<{ id: string; revision: number }>(),
     'Save Due': emptyProps(),
     'Save Started': emptyProps(),
     Saved: props<{ job: StoredJob }>(),
     /** Answers name the job they are about: it may have been left meanwhile. */
     'Not Reached': props<{ id: string; says: string }>(),
     Refused: props<{ id: string; says: string }>(),
-    'Conflict Found': props<{ kept: StoredJob; mine?: JobDocument }>(),
+    /** `base` is what the edits here were made from, where that is known: then those that don’t touch are put together. */
+    'Conflict Found': props<{ kept: StoredJob; mine?: JobDocument; base?: JobDocument }>(),
     'Mine Chosen': emptyProps(),
     'Theirs Chosen': emptyProps(),
     /** Of two versions, some changes of either. */

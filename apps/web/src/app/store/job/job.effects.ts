@@ -11,6 +11,7 @@ import {
   debounceTime,
   defer,
   EMPTY,
+  exhaustMap,
   filter,
   from,
   fromEvent,
@@ -61,6 +62,11 @@ export class JobEffects {
       JobActions.choicesMade,
     ),
   );
+  /** Somebody else's changes were taken in beside one's own, with nothing to choose. */
+  private readonly tookIn$ = this.actions.pipe(
+    ofType(JobActions.conflictFound),
+    filter(({ kept }) => this.state().id === kept.id && this.state().sync !== 'conflict'),
+  );
 
   readonly open$ = createEffect(() => {
     return this.actions.pipe(
@@ -75,7 +81,7 @@ export class JobEffects {
   });
 
   readonly keepHere$ = createEffect(() => {
-    return this.changes$.pipe(
+    return merge(this.changes$, this.tookIn$).pipe(
       // A joint that is dragged changes the job with every frame: at once, then a few times a second.
       throttleTime(HERE, undefined, { leading: true, trailing: true }),
       concatLatestFrom(() => this.state$),
@@ -121,6 +127,7 @@ export class JobEffects {
   readonly due$ = createEffect(() => {
     const asked = merge(
       this.changes$.pipe(debounceTime(PAUSE)),
+      this.tookIn$,
       this.actions.pipe(ofType(JobActions.left)),
       this.actions.pipe(
         ofType(JobActions.opened),
@@ -129,6 +136,22 @@ export class JobEffects {
     );
     const notReached = this.actions.pipe(ofType(JobActions.notReached));
     return this.sending.due(asked, notReached).pipe(map(() => JobActions.saveDue()));
+  });
+
+  /** Somebody else saved it: what they changed is taken in, as far as nothing is on its way or in doubt here. */
+  readonly newer$ = createEffect(() => {
+    return this.actions.pipe(
+      ofType(JobActions.standsAt),
+      filter(({ id, revision }) => this.isBehind(id, revision)),
+      exhaustMap(({ id }) =>
+        this.api.read(id).pipe(
+          filter((job) => this.isBehind(id, job.revision) && !this.attempts.isOwn(job)),
+          concatMap((job) => this.conflict(job)),
+          // It is looked for again in a moment.
+          catchError(() => EMPTY),
+        ),
+      ),
+    );
   });
 
   /** Each with the newest document. */
@@ -203,8 +226,13 @@ export class JobEffects {
     return defer(() => this.drafts.write(id, draft())).pipe(
       switchMap(() => this.api.replace(id, { revision, document, save })),
       map((job): JobAction => JobActions.saved({ job })),
-      catchError((problem: unknown) => from(this.notSaved(id, problem))),
+      catchError((problem: unknown) => this.notSaved(id, problem)),
     );
+  }
+
+  private isBehind(id: string, revision: number): boolean {
+    const { id: now, revision: known, sync } = this.state();
+    return now === id && known < revision && (sync === 'kept' || sync === 'here');
   }
 
   private onBench(id: string): JobDocument | undefined {
@@ -215,34 +243,50 @@ export class JobEffects {
   private lookAgain(id: string): Observable<JobAction> {
     return this.api.read(id).pipe(
       concatMap((job) => this.opened(job)),
-      catchError((problem: unknown) => from(this.notSaved(id, problem))),
+      catchError((problem: unknown) => this.notSaved(id, problem)),
     );
   }
 
-  private notSaved(id: string, problem: unknown): readonly JobAction[] {
+  private notSaved(id: string, problem: unknown): Observable<JobAction> {
+    const answer = problemOf(problem);
+    const kept = answer && 'kept' in answer ? answer.kept : undefined;
+    // What stands there is another's: put together with one's own, as far as it is known what both were made from.
+    if (kept && !this.attempts.isOwn(kept)) return from(this.conflict(kept));
+    return from(this.whyNotSaved(id, problem));
+  }
+
+  /** The copy of what the server had when the edits here were made is what both were made from. */
+  private async conflict(kept: StoredJob, draft?: Draft): Promise<JobAction> {
+    const copy = await this.copies.read(kept.id);
+    const from = draft?.revision ?? this.state().revision;
+    const base = copy?.revision === from ? copy.document : undefined;
+    await this.copies.write(kept);
+    return JobActions.conflictFound({ kept, ...(draft ? { mine: draft.document } : {}), ...(base ? { base } : {}) });
+  }
+
+  private whyNotSaved(id: string, problem: unknown): readonly JobAction[] {
     if (isAway(problem))
       return [JobActions.notReached({ id, says: $localize`The server is not reached. It is tried again by itself.` })];
     const answer = problemOf(problem);
     if (answer && 'kept' in answer) {
-      const { kept } = answer;
       // What stands there is a save of one's own whose answer was lost: what is newer is made from it and sent.
-      if (this.attempts.isOwn(kept)) return [JobActions.saved({ job: kept }), JobActions.saveDue()];
-      return [JobActions.conflictFound({ kept })];
+      return [JobActions.saved({ job: answer.kept }), JobActions.saveDue()];
     }
     return [JobActions.refused({ id, says: answer?.says ?? $localize`The server would not keep this.` })];
   }
 
   private async opened(job: StoredJob): Promise<JobAction> {
-    await this.copies.write(job);
     const draft = await this.drafts.read(job.id);
+    const own = draft?.save !== undefined && draft.save === job.save && draft.revision + 1 === job.revision;
+    const isMadeFrom = draft?.revision === job.revision || own;
+    if (draft && !isMadeFrom && JSON.stringify(draft.document) !== JSON.stringify(job.document))
+      return this.conflict(job, draft);
+    await this.copies.write(job);
     if (!draft || JSON.stringify(draft.document) === JSON.stringify(job.document)) {
       await this.drafts.drop(job.id);
       return JobActions.opened({ job, document: job.document, sync: 'kept' });
     }
-    const own = draft.save !== undefined && draft.save === job.save && draft.revision + 1 === job.revision;
-    if (draft.revision === job.revision || own)
-      return JobActions.opened({ job, document: draft.document, sync: 'here' });
-    return JobActions.conflictFound({ kept: job, mine: draft.document });
+    return JobActions.opened({ job, document: draft.document, sync: 'here' });
   }
 
   private async notOpened(id: string, problem: unknown): Promise<JobAction> {

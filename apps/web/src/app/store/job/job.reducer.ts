@@ -1,7 +1,8 @@
-import type { JobDocument } from '@zabble/core';
+import { patched, type JobDocument } from '@zabble/core';
 import type { StoredJob } from '@zabble/contract';
 import { createFeature, createReducer, on } from '@ngrx/store';
 import { JobActions } from './job.actions';
+import { merged, type Merged } from './merged';
 import type { Step } from '../../device/undo';
 
 /** Where the newest edits are: on the server, on their way, here only, here because the server is away; or in doubt. */
@@ -19,6 +20,8 @@ export interface JobState {
   readonly says: string | undefined;
   /** The server's job, where another edit got there first. */
   readonly kept: StoredJob | undefined;
+  /** So many changes that somebody else made were taken in beside one's own, since the last edit here. */
+  readonly tookIn: number;
 }
 
 const MOST_STEPS = 200;
@@ -32,6 +35,7 @@ const closed: JobState = {
   here: 'kept',
   says: undefined,
   kept: undefined,
+  tookIn: 0,
 };
 
 export const jobFeature = createFeature({
@@ -80,9 +84,11 @@ export const jobFeature = createFeature({
     on(JobActions.refused, (state, { id, says }): JobState =>
       state.id === id ? { ...state, sync: 'refused', says } : state,
     ),
-    on(JobActions.conflictFound, (state, { kept, mine }): JobState => {
+    on(JobActions.conflictFound, (state, { kept, mine, base }): JobState => {
       if (state.id !== kept.id) return state;
-      return { ...state, document: mine ?? state.document ?? kept.document, sync: 'conflict', kept };
+      const own = mine ?? state.document ?? kept.document;
+      const both = base && merged(base, own, kept.document);
+      return both ? takenIn(state, kept, both) : { ...state, document: own, sync: 'conflict', kept };
     }),
     on(JobActions.mineChosen, (state): JobState => {
       if (!state.kept) return state;
@@ -113,9 +119,25 @@ function edited(state: JobState, name: string, document: JobDocument, merge?: st
   return pending({ ...state, document, past: [...state.past, step].slice(-MOST_STEPS), future: [] });
 }
 
+/** What somebody else changed meanwhile stands beside one's own, and stays where one's own is undone. */
+function takenIn(state: JobState, kept: StoredJob, { document, theirs }: Merged): JobState {
+  const beside = (step: Step): Step => ({ ...step, document: patched(step.document, theirs) });
+  const isTheirs = JSON.stringify(document) === JSON.stringify(kept.document);
+  return {
+    ...settled(state),
+    document,
+    revision: kept.revision,
+    past: state.past.map(beside),
+    future: state.future.map(beside),
+    sync: isTheirs ? 'kept' : 'here',
+    here: isTheirs ? 'kept' : 'keeping',
+    tookIn: state.tookIn + theirs.length,
+  };
+}
+
 /** Edits wait here until they are sent; what is away or in doubt stays so. */
 function pending(state: JobState): JobState {
-  const now = { ...state, here: 'keeping' } as const;
+  const now = { ...state, here: 'keeping', tookIn: 0 } as const;
   return state.sync === 'conflict' || state.sync === 'unreached' ? now : { ...now, sync: 'here' };
 }
 
