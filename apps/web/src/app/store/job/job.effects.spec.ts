@@ -263,39 +263,6 @@ describe('keeping edits', () => {
     expect(state().sync).toBe('kept');
   });
 
-  it('changed elsewhere meanwhile, where it does not touch: both stand, and what comes of it is sent', async () => {
-    const chest = { ...named('chest'), customer: 'Runa', notes: '' };
-    await open(chest, 4);
-    store.dispatch(JobActions.edited({ name: 'note', document: { ...chest, notes: 'mine' } }));
-    await later(600);
-    const theirs = stored({ ...chest, customer: 'Oli' }, 5);
-    put().flush({ status: 409, says: 'changed', kept: theirs }, { status: 409, statusText: 'Conflict' });
-    await answered();
-    const both = { ...chest, customer: 'Oli', notes: 'mine' };
-    expect(state()).toMatchObject({ document: both, revision: 5, tookIn: 1 });
-    const request = put();
-    expect(request.request.body).toMatchObject({ revision: 5, document: both });
-    request.flush(stored(both, 6));
-    await answered();
-    expect(state().sync).toBe('kept');
-    // Undone is one's own alone.
-    store.dispatch(JobActions.undone());
-    expect(state().document).toEqual({ ...chest, customer: 'Oli' });
-  });
-
-  it('that somebody else saved it is taken in while nothing is on its way here', async () => {
-    const chest = { ...named('chest'), customer: 'Runa' };
-    await open(chest, 4);
-    store.dispatch(JobActions.standsAt({ id: 'j', revision: 4 }));
-    http.expectNone('/api/jobs/j');
-    store.dispatch(JobActions.standsAt({ id: 'j', revision: 5 }));
-    http.expectOne('/api/jobs/j').flush(stored({ ...chest, customer: 'Oli' }, 5));
-    await answered();
-    expect(state()).toMatchObject({ document: { customer: 'Oli' }, revision: 5, sync: 'kept', tookIn: 1 });
-    await later(5000);
-    http.expectNone({ method: 'PUT' });
-  });
-
   it('leaving the bench sends what is left at once', async () => {
     await open();
     await edit('one');
