@@ -13,7 +13,9 @@ import { main, say } from './lib/say.mjs';
 import { ZabbleServer } from './lib/zabble-server.mjs';
 
 const WRITERS = 4;
-const ROUNDS = Number(process.argv[2] ?? 4);
+/** `kills N`: the server alone, so often. */
+const KILLS = process.argv[2] === 'kills' ? Number(process.argv[3] ?? 1000) : 0;
+const ROUNDS = KILLS > 0 ? KILLS : Number(process.argv[2] ?? 4);
 /** A fault a round, one after the other; so long between them, in milliseconds. */
 const BETWEEN = 1500;
 /** A disk this small is full soon, in megabytes. */
@@ -62,7 +64,7 @@ async function run() {
     for (const writer of writers) await writer.begin();
     const writing = writers.map((writer) => writer.go());
     for (let round = 0; round < ROUNDS; round += 1)
-      for (const [what, happens] of Object.entries(faults)) {
+      for (const [what, happens] of Object.entries(faults).slice(0, KILLS > 0 ? 1 : undefined)) {
         await wait(BETWEEN);
         const before = count(writers);
         await happens();

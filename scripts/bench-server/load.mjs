@@ -4,8 +4,10 @@ import { Agent, request } from 'node:http';
 export class Clients {
   #agent;
 
-  constructor(url, count) {
+  /** `cookie` is of a session, where people sign in. */
+  constructor(url, count, cookie) {
     this.url = new URL(url);
+    this.cookie = cookie;
     this.count = count;
     this.#agent = new Agent({ keepAlive: true, maxSockets: count });
   }
@@ -42,6 +44,7 @@ export class Clients {
           path,
           headers: {
             'x-zabble': '1',
+            ...(this.cookie === undefined ? {} : { cookie: this.cookie }),
             ...(text === undefined
               ? {}
               : { 'content-type': 'application/json', 'content-length': Buffer.byteLength(text) }),

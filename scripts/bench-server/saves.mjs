@@ -11,20 +11,20 @@ const TURNS = 3;
 const FOR = 2000;
 
 /** Saves, log entries and new jobs a second, beside what a bare handler does with the same statements. */
-export async function measureSaves(zabble, bare) {
+export async function measureSaves(zabble, bare, cookie) {
   const small = JSON.parse(readFileSync(join(ROOT, 'examples/flag-chest.json'), 'utf8'));
   const sizes = { small, large: large() };
   for (const [size, document] of Object.entries(sizes)) {
     const bytes = JSON.stringify(document).length;
     for (const count of CLIENTS) {
-      const ours = await new Saves(zabble, '/api/jobs', document, count).ready();
-      const theirs = await new Saves(bare, '/jobs', document, count).ready();
+      const ours = await new Saves(zabble, '/api/jobs', document, count, cookie).ready();
+      const theirs = await new Saves(bare, '/jobs', document, count, cookie).ready();
       await tell(`save, ${size} job (${(bytes / 1000).toFixed(0)} kB), ${count} at once`, ours, theirs);
     }
   }
   for (const count of CLIENTS) {
-    const ours = await new Saves(zabble, '/api/jobs', small, count).ready();
-    const theirs = await new Saves(bare, '/jobs', small, count).ready();
+    const ours = await new Saves(zabble, '/api/jobs', small, count, cookie).ready();
+    const theirs = await new Saves(bare, '/jobs', small, count, cookie).ready();
     await tell(`log entry, ${count} at once`, ours, theirs, 'append');
     await tell(`new job, ${count} at once`, ours, theirs, 'create');
   }
@@ -41,10 +41,10 @@ async function tell(what, ours, theirs, work = 'save') {
 
 /** Clients with a job each. */
 class Saves {
-  constructor(url, path, document, count) {
+  constructor(url, path, document, count, cookie) {
     this.path = path;
     this.document = document;
-    this.clients = new Clients(url, count);
+    this.clients = new Clients(url, count, cookie);
     this.jobs = [];
   }
 
