@@ -40,6 +40,7 @@ import type { NetworkService } from './network/service';
 import { allow } from './people/allow';
 import type { People } from './people/assembled';
 import { audit } from './people/audit';
+import { limits } from './people/limits';
 import { crewRouter } from './people/crew-router';
 import { ownSessionRouter, sessionRouter } from './people/session-router';
 import { together } from './http/together';
@@ -142,9 +143,9 @@ export function useApi(app: Express, parts: ApiParts): void {
 }
 
 /** Who asks is decided by their session, and what they may do by their role; what they did is written down. */
-function signedIn({ sessions, crewRows, failed }: People): RequestHandler {
+function signedIn({ sessions, crewRows, attempts, failed }: People): RequestHandler {
   const whoAsks = sessions.asking.bind(sessions);
-  return together(decideWhose(whoAsks), allow, audit(crewRows, failed));
+  return together(decideWhose(whoAsks), allow, limits(attempts), audit(crewRows, failed));
 }
 
 /**

@@ -36,6 +36,9 @@ import { ShopRepository } from './shop/repository';
 import { SupplierClient } from './supplier/client';
 import { SupplierStandIn } from './supplier/stand-in';
 
+/** Sessions nobody can use any more are taken away so often, in milliseconds. */
+const SWEPT = 6 * 3_600_000;
+
 try {
   await start(readConfig(process.env, new URL('../../../', import.meta.url)));
 } catch (problem) {
@@ -77,9 +80,11 @@ async function start(config: Config): Promise<void> {
   const erased = new ErasingRepository(pool).byAndBy((problem) =>
     logger.warn({ err: problem }, 'deleted jobs could not be erased'),
   );
+  const swept = setInterval(() => void shared.people?.rows.sweep().catch(() => undefined), SWEPT).unref();
   const begin = (): void => health.drain();
   stopOnSignal(server, { begin, after: config.drain }, () => {
     erased();
+    clearInterval(swept);
     void door.set(false);
     standIn?.end();
     return Promise.all([printer.end(), looking.end(), pool.end()]);

@@ -74,13 +74,25 @@ describe('following logs', () => {
     expect(jest.getTimerCount()).toBe(0);
   });
 
+  it('takes only so many pages of one person', () => {
+    const add = (person: string) => following.add({ shop: OWN_SHOP, job: 'j', after: 0, person, send: () => true });
+    const all = Array.from({ length: 30 }, () => add('runa'));
+    expect([following.isFull('runa'), following.isFull('oli'), following.isFull(undefined)]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+    for (const each of all) following.remove(each);
+    expect(following.isFull('runa')).toBe(false);
+  });
+
   it('takes only so many', () => {
     const all = Array.from({ length: 1000 }, () => {
-      expect(following.full).toBe(false);
+      expect(following.isFull(undefined)).toBe(false);
       return follow('j').follower;
     });
-    expect(following.full).toBe(true);
+    expect(following.isFull(undefined)).toBe(true);
     following.remove(all[0]!);
-    expect(following.full).toBe(false);
+    expect(following.isFull(undefined)).toBe(false);
   });
 });

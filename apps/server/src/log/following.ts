@@ -3,8 +3,9 @@ import type { LogService } from './service';
 
 /** How soon entries that another process kept are seen, in milliseconds. */
 const LOOK = 700;
-/** So many follow at once at most. */
+/** So many follow at once at most, and so many pages of one person. */
 const MOST = 1000;
+const MOST_OF_ONE = 30;
 
 /** Someone who hears of a job's log as it grows. */
 export interface Follower {
@@ -12,6 +13,8 @@ export interface Follower {
   readonly job: string;
   /** The number of the last entry they know. */
   readonly after: number;
+  /** Whose page it is, where people sign in. */
+  readonly person?: string;
   /** False where they are gone. */
   readonly send: (entry: object, seq: number) => boolean;
 }
@@ -40,9 +43,10 @@ export class Following {
     return this.followers.size;
   }
 
-  /** Nobody more is taken. */
-  get full(): boolean {
-    return this.followers.size >= MOST;
+  /** Nobody more is taken, or no more pages of this person. */
+  isFull(person: string | undefined): boolean {
+    if (this.followers.size >= MOST) return true;
+    return person !== undefined && [...this.followers].filter((each) => each.person === person).length >= MOST_OF_ONE;
   }
 
   /** Answers what lets go of it again. */

@@ -1,4 +1,4 @@
-import { doneBy, whose } from '../whose/decide';
+import { asking, doneBy, whose } from '../whose/decide';
 import { AddEntries, LARGEST_BODY, LogQuery } from '@zabble/contract';
 import { Router, type IRouter, type RequestHandler } from 'express';
 import { answer } from '../http/answer';
@@ -37,8 +37,10 @@ export function logRouter(log: LogService, following: Following): Router {
     const last = request.get('last-event-id');
     const { after } = validatedQuery(LogQuery, last === undefined ? request.query : { after: last });
     await log.assertJob(whose(response), id);
-    if (following.full) throw refuse(503, said('too-many-listening'));
-    const follower = following.add({ shop: whose(response), job: id, after, send: events(response) });
+    const person = asking(response).person?.id;
+    if (following.isFull(person)) throw refuse(503, said('too-many-listening'));
+    const who = { shop: whose(response), ...(person === undefined ? {} : { person }) };
+    const follower = following.add({ ...who, job: id, after, send: events(response) });
     response.on('close', () => following.remove(follower));
   });
   return router;

@@ -39,6 +39,7 @@ export function peopleOn(options: PeopleOptions) {
   };
   return {
     ...{ sessions, rows, failed, mail },
+    attempts: parts.attempts,
     crewRows: crew,
     signIn: new SignInService(parts),
     account: new AccountService(parts),

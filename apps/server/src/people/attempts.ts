@@ -11,18 +11,22 @@ interface Limit {
 }
 
 const QUARTER = 15 * 60;
+const DAY = 24 * 3600;
 
 export interface AttemptLimits {
   readonly account: Limit;
   readonly address: Limit;
   /** Of what sends a mail, to one address. */
   readonly mail: Limit;
+  /** Of what brings much in (photographs, job files), by one person. */
+  readonly upload: Limit;
 }
 
 export const LIMITS: AttemptLimits = {
   account: { points: 10, duration: QUARTER },
   address: { points: 100, duration: QUARTER },
   mail: { points: 3, duration: QUARTER },
+  upload: { points: 1000, duration: DAY },
 };
 
 /**
@@ -43,7 +47,12 @@ export class Attempts {
         keyPrefix: kind,
         ...limits[kind],
       });
-    this.limiters = { account: limiter('account'), address: limiter('address'), mail: limiter('mail') };
+    this.limiters = {
+      account: limiter('account'),
+      address: limiter('address'),
+      mail: limiter('mail'),
+      upload: limiter('upload'),
+    };
   }
 
   /** One more. Refuses where it is one too many. */

@@ -7,7 +7,7 @@ export class MailWriter {
   constructor(
     private readonly mail: Mail,
     private readonly address: string,
-    private readonly failed: (problem: unknown) => void,
+    readonly failed: (problem: unknown) => void,
   ) {}
 
   /** Whether what is written gets to whom it is for. */

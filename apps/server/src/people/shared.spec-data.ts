@@ -35,6 +35,7 @@ export function sharedOn(pool: Pool, database: string, options: Partial<PeopleOp
       account: { points: 10_000, duration: 60 },
       address: { points: 10_000, duration: 60 },
       mail: { points: 10_000, duration: 60 },
+      upload: { points: 10_000, duration: 60 },
     },
     ...options,
   });

@@ -66,7 +66,8 @@ export class SignInService {
       await this.taken(crew.join(invitation, known));
       return sessions.begin(known.id, from.device, invitation.shopId);
     }
-    const called = name.trim();
+    // It stands in records and letters: in one line.
+    const called = name.replaceAll(/\p{C}+/gu, ' ').trim();
     if (called === '') throw refuse(422, said('name-wanted'));
     assertGood(password, [called, invitation.email]);
     const add = { id: randomUUID(), email: invitation.email, name: called, password: await passwords.kept(password) };
@@ -78,7 +79,7 @@ export class SignInService {
   async forgot(email: string, from: From): Promise<void> {
     await this.parts.attempts.count('address', from.address);
     await this.parts.attempts.count('mail', email);
-    void this.sendForgotten(email);
+    this.sendForgotten(email).catch((problem: unknown) => this.parts.letters.failed(problem));
   }
 
   async newPassword(token: string, password: string, from: From): Promise<void> {

@@ -170,6 +170,7 @@ describe('signing in', () => {
       account: { points: 3, duration: 900 },
       address: { points: 8, duration: 900 },
       mail: { points: 1, duration: 900 },
+      upload: { points: 2, duration: 900 },
     };
     await pool.query('DELETE FROM attempts');
     const strict = sharedOn(pool, DATABASE, { limits });
@@ -187,6 +188,11 @@ describe('signing in', () => {
     for (const name of ['d', 'e', 'f']) others.push((await attempt(`${name}@loft.example`)).status);
     expect(others).toEqual([401, 401, 429]);
     await pool.query('DELETE FROM attempts');
+    const cookie = cookieOf(await signIn({ email: 'cy@loft.example', password: PASSWORD }).expect(204));
+    await ask(cookie).put('/api/session/shop').send({ shop });
+    const photo = () =>
+      request(strict.app).put(`/api/jobs/${shop}/photos/${shop}`).set('cookie', cookie).type('image/png').send('x');
+    expect([(await photo()).status, (await photo()).status, (await photo()).status].at(-1)).toBe(429);
     const forgot = () => request(strict.app).post('/api/session/forgotten').send({ email: 'z@loft.example' });
     expect([(await forgot()).status, (await forgot()).status]).toEqual([202, 429]);
   });

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, DOCUMENT, inject, input, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
 import type { Problem } from '@zabble/contract';
@@ -38,6 +38,12 @@ const text = (): FormControl<string> => new FormControl('', { nonNullable: true 
           />
         </label>
       }
+      @if (!secure) {
+        <p i18n class="max-w-prose font-medium text-ochre" role="alert">
+          This page is not reached over TLS: the browser will not keep that you are signed in. Ask whoever operates this
+          Zabble for its address with https.
+        </p>
+      }
       <z-says [text]="says()" />
       <button i18n type="submit" class="press press-main" [disabled]="waiting()">Sign in</button>
     </form>
@@ -53,6 +59,8 @@ export class SignInPage {
   readonly to = input<string>();
   private readonly api = inject(SessionApi);
   private readonly session = inject(Session);
+  /** A browser keeps the session only of a page it calls secure. */
+  protected readonly secure = inject(DOCUMENT).defaultView?.isSecureContext !== false;
   protected readonly says = signal('');
   protected readonly waiting = signal(false);
   protected readonly wantsCode = signal(false);
