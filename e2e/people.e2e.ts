@@ -127,6 +127,23 @@ test('signed out elsewhere: the page says so, keeps what was done for that perso
   await helper.context().close();
 });
 
+test('all of the shop goes out as one file; deleted, it is brought back', async ({ shared }) => {
+  await owner.goto(`${shared.url}/shop`);
+  await owner.getByRole('tab', { name: 'People' }).click();
+  const saved = owner.waitForEvent('download');
+  await owner.getByRole('link', { name: 'Take it out' }).click();
+  const file = await saved;
+  expect(file.suggestedFilename()).toBe('skerry-point.zabble-shop.gz');
+  await owner.getByLabel('Bring one in').setInputFiles(await file.path());
+  await expect(owner.getByRole('alert')).toHaveText(/There are jobs in this shop already/);
+  await owner.getByLabel('Your password').fill(PASSWORD);
+  await owner.getByRole('button', { name: 'Delete the shop' }).click();
+  await expect(owner.getByText('The shop this device looks at is deleted. It is erased in 30 days.')).toBeVisible();
+  await soundAccess(owner, 'a deleted shop');
+  await owner.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(owner.getByRole('link', { name: 'Flag chest', exact: true })).toBeVisible();
+});
+
 test('a second factor, and a new password by the link of the mailbox', async ({ browser, shared }) => {
   await owner.goto(`${shared.url}/account`);
   await owner.getByLabel('Your password').fill(PASSWORD);

@@ -1,3 +1,5 @@
+-- A shop that is to go: it can be brought back until it is erased.
+ALTER TABLE shops ADD COLUMN IF NOT EXISTS deleted_at DATETIME(3) NULL;
 -- Which pages have a job open just now, whose they are and where in it; what was not heard of for a while is gone.
 CREATE TABLE IF NOT EXISTS present (
   shop CHAR(36) CHARACTER SET ascii NOT NULL,

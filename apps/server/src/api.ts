@@ -41,7 +41,7 @@ import { allow } from './people/allow';
 import type { People } from './people/assembled';
 import { audit } from './people/audit';
 import { limits } from './people/limits';
-import { crewRouter } from './people/crew-router';
+import { crewRouter, onlyOwners } from './people/crew-router';
 import { ownSessionRouter, sessionRouter } from './people/session-router';
 import { together } from './http/together';
 import { jobsRouter, saveJobs } from './jobs/router';
@@ -68,6 +68,9 @@ import { photosRouter } from './photos/router';
 import { PresentRepository } from './present/repository';
 import { presentRouter } from './present/router';
 import { PresentService } from './present/service';
+import { ShopFileRepository } from './shop-file/repository';
+import { shopFileRouter } from './shop-file/router';
+import { ShopFileService } from './shop-file/service';
 import { PriceRepository } from './prices/repository';
 import { pricesRouter } from './prices/router';
 import { simulatedSupplier } from './prices/simulated-supplier';
@@ -134,7 +137,10 @@ export function useApi(app: Express, parts: ApiParts): void {
   shopRoutes(api, parts);
   api.use('/calendar', calendarRouter(parts.calendar, parts.weeks));
   api.use(quotesRouter(parts.quotes, printer));
-  if (people) api.use('/shop/crew', crewRouter(people.crew));
+  if (people) {
+    api.use('/shop/crew', shopFileRouter(new ShopFileService(new ShopFileRepository(pool)), onlyOwners));
+    api.use('/shop/crew', crewRouter(people.crew));
+  }
   api.use('/network', networkRouter(network, people !== undefined));
   api.use('/print', printRouter(printer));
   api.use('/devices', devicesRouter({ laser: simulatedLaser(Math.random), caliper: simulatedCaliper(Math.random) }));

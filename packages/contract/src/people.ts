@@ -137,7 +137,12 @@ export interface SignedIn {
   /** The shop this device looks at; none where the person belongs to none any more. */
   readonly shop?: OwnShop;
   readonly shops: readonly OwnShop[];
+  /** That shop is deleted: so many days it can still be brought back, by an owner. */
+  readonly deletedFor?: number;
 }
+
+/** So many days a deleted shop can be brought back; then it is erased with everything of it. */
+export const SHOP_DELETED_FOR_DAYS = 30;
 
 /** How the server is run, and who asks: on a device of one's own nobody signs in. */
 export interface SessionState {

@@ -139,7 +139,10 @@ export class CalendarRepository {
 
   /** Whose link this is: whoever has it follows that shop’s days. */
   async followed(link: string): Promise<ShopId | undefined> {
-    const [[row]] = await this.pool.execute<RowDataPacket[]>('SELECT shop FROM calendar_feeds WHERE link = ?', [link]);
+    const [[row]] = await this.pool.execute<RowDataPacket[]>(
+      `SELECT f.shop FROM calendar_feeds f JOIN shops h ON h.id = f.shop WHERE f.link = ? AND h.deleted_at IS NULL`,
+      [link],
+    );
     return row?.['shop'] as ShopId | undefined;
   }
 }

@@ -1,5 +1,5 @@
-import { DELETED_FOR_DAYS } from '@zabble/contract';
-import type { Pool, PoolConnection, RowDataPacket } from 'mysql2/promise';
+import { DELETED_FOR_DAYS, SHOP_DELETED_FOR_DAYS } from '@zabble/contract';
+import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 import { inTransaction } from '../db/transaction';
 
 /** How often it is looked for what is to go, in milliseconds. */
@@ -7,6 +7,8 @@ const LOOK = 6 * 3_600_000;
 const SOON = 30_000;
 /** So many jobs are looked for in one go. */
 const AT_ONCE = 20;
+/** So many rows of a shop go at once. */
+const ROWS = 500;
 
 /** Everything else that is of one job, its photographs first. */
 const OF_JOB = [
@@ -47,9 +49,37 @@ export class ErasingRepository {
     }
   }
 
+  /** Shops that were deleted long enough ago, whole; answers how many. Its people stay people of other shops. */
+  async dueShops(now = new Date()): Promise<number> {
+    const before = new Date(now.getTime() - SHOP_DELETED_FOR_DAYS * 86_400_000);
+    const [rows] = await this.pool.execute<RowDataPacket[]>('SELECT id FROM shops WHERE deleted_at < ?', [before]);
+    for (const row of rows) await this.eraseShop(String(row['id']));
+    return rows.length;
+  }
+
+  /** A few rows at a time: nobody else waits for it, and broken off it goes on where it was. */
+  private async eraseShop(shop: string): Promise<void> {
+    // Nobody comes in any more before anything of it goes.
+    await this.pool.execute('DELETE FROM members WHERE shop = ?', [shop]);
+    const [tables] = await this.pool.query<RowDataPacket[]>(
+      `SELECT table_name AS name FROM information_schema.columns
+       WHERE table_schema = DATABASE() AND column_name = 'shop'`,
+    );
+    for (const { name } of tables)
+      for (;;) {
+        const sql = `DELETE FROM ${String(name)} WHERE shop = ? LIMIT ${ROWS}`;
+        const [{ affectedRows }] = await this.pool.execute<ResultSetHeader>(sql, [shop]);
+        if (affectedRows < ROWS) break;
+      }
+    await this.pool.execute('DELETE FROM shops WHERE id = ?', [shop]);
+  }
+
   /** Looks now and then, until it is told to end. */
   byAndBy(told: (problem: unknown) => void): () => void {
-    const look = (): void => void this.due().catch(told);
+    const look = (): void =>
+      void this.due()
+        .then(() => this.dueShops())
+        .catch(told);
     const [first, timer] = [setTimeout(look, SOON).unref(), setInterval(look, LOOK).unref()];
     return () => {
       clearTimeout(first);

@@ -63,6 +63,11 @@ export class AccountService {
     await this.parts.people.factorOff(person.id);
   }
 
+  /** Only who knows the password deletes a shop. */
+  async assertKnows(id: string, password: string): Promise<void> {
+    await this.assertPassword(id, password);
+  }
+
   private async assertPassword(id: string, password: string): Promise<Person> {
     const found = await this.person(id);
     await this.parts.attempts.count('account', found.email);

@@ -37,12 +37,13 @@ export function peopleOn(options: PeopleOptions) {
     attempts: new Attempts(pool, database, limits),
     letters: new MailWriter(mail, address, failed),
   };
+  const account = new AccountService(parts);
   return {
     ...{ sessions, rows, failed, mail },
     attempts: parts.attempts,
     crewRows: crew,
     signIn: new SignInService(parts),
-    account: new AccountService(parts),
-    crew: new CrewService(parts),
+    account,
+    crew: new CrewService({ ...parts, account }),
   };
 }

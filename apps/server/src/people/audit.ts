@@ -28,6 +28,8 @@ const NAMED: readonly Named[] = [
   { method: 'PUT', path: /^\/quotes\/([0-9a-f-]{36})\/state$/, what: 'quote/changed' },
   { method: 'POST', path: /^\/quotes\/([0-9a-f-]{36})\/link$/, what: 'quote/linked' },
   { method: 'DELETE', path: /^\/quotes\/([0-9a-f-]{36})\/link$/, what: 'quote/unlinked' },
+  { method: 'GET', path: /^\/shop\/crew\/file$/, what: 'shop/taken-out' },
+  { method: 'POST', path: /^\/shop\/crew\/file$/, what: 'shop/brought-in' },
   { method: 'POST', path: /^\/shop\/buying\/orders$/, what: 'order/made' },
   { method: 'PUT', path: /^\/calendar\/feed$/, what: 'feed/made' },
   { method: 'DELETE', path: /^\/calendar\/feed$/, what: 'feed/withdrawn' },

@@ -159,6 +159,15 @@ export class CrewRepository {
     });
   }
 
+  /** Deleted, or not after all. */
+  async setDeleted(shop: ShopId, deleted: boolean, by: By): Promise<void> {
+    await inTransaction(this.pool, async (connection) => {
+      const when = deleted ? 'COALESCE(deleted_at, UTC_TIMESTAMP(3))' : 'NULL';
+      await connection.execute(`UPDATE shops SET deleted_at = ${when} WHERE id = ?`, [shop]);
+      await addAudit(connection, shop, { person: by, what: deleted ? 'shop/deleted' : 'shop/restored' });
+    });
+  }
+
   async audit(shop: ShopId, before: number | undefined): Promise<AuditPage> {
     const [rows] = await this.pool.query<RowDataPacket[]>(
       `SELECT id, at, person, what, of FROM audit WHERE shop = ? AND id < ? ORDER BY id DESC LIMIT ${PAGE + 1}`,

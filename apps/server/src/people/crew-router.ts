@@ -1,4 +1,4 @@
-import { AuditQuery, ChangeRole, Invite, LARGEST_BODY } from '@zabble/contract';
+import { AuditQuery, ChangeRole, Invite, LARGEST_BODY, WithPassword } from '@zabble/contract';
 import { said } from '@zabble/core';
 import { Router, type RequestHandler } from 'express';
 import { jsonBody } from '../http/body';
@@ -29,6 +29,10 @@ export function crewRouter(crew: CrewService): Router {
   router.delete('/members/:id', async (request, response) => {
     response.json(await crew.change(asking(response), idIn(request.params), undefined));
   });
+  router.post('/deleted', json, async (request, response) => {
+    await crew.delete(asking(response), validated(WithPassword, request.body).password);
+    response.status(204).end();
+  });
   router.get('/audit', async (request, response) => {
     response.json(await crew.audit(asking(response), validatedQuery(AuditQuery, request.query).before));
   });
@@ -36,6 +40,6 @@ export function crewRouter(crew: CrewService): Router {
 }
 
 /** Said here as well as among the rights: nothing else in the server hands out who may do what. */
-const onlyOwners: RequestHandler = (_request, response, next) => {
+export const onlyOwners: RequestHandler = (_request, response, next) => {
   next(asking(response).role === 'owner' ? undefined : refuse(403, said('not-your-role')));
 };

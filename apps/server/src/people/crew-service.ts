@@ -3,11 +3,13 @@ import { said } from '@zabble/core';
 import { randomUUID } from 'node:crypto';
 import { refuse } from '../http/refusal';
 import type { Asking } from '../whose/decide';
+import type { AccountService } from './account-service';
 import type { Attempts } from './attempts';
 import type { Audited, CrewRepository } from './crew-repository';
 import type { MailWriter } from './letters';
 import { asKept, type PeopleRepository } from './people-repository';
 import { fingerprint, newSecret } from './secrets';
+import type { Session } from './session-repository';
 
 /** An invitation is good for so long, in seconds: a week. */
 const INVITED = 7 * 24 * 3600;
@@ -19,6 +21,7 @@ export interface CrewParts {
   readonly people: PeopleRepository;
   readonly attempts: Attempts;
   readonly letters: MailWriter;
+  readonly account: AccountService;
 }
 
 /** On a device of one’s own nobody is asked who they are. */
@@ -61,6 +64,17 @@ export class CrewService {
     if (outcome === 'unknown') throw refuse(404, said('crew/no-member'));
     if (outcome === 'last-owner') throw refuse(409, said('crew/last-owner'));
     return this.parts.crew.crew(shop);
+  }
+
+  /** Nobody gets at it from now on; an owner brings it back until it is erased. */
+  async delete({ shop, person }: Asking, password: string): Promise<void> {
+    if (person) await this.parts.account.assertKnows(person.id, password);
+    await this.parts.crew.setDeleted(shop, true, person ?? NOBODY);
+  }
+
+  async restore({ at, person }: Session): Promise<void> {
+    if (at?.role !== 'owner') throw refuse(403, said('not-your-role'));
+    await this.parts.crew.setDeleted(at.shop, false, person);
   }
 
   audit({ shop }: Asking, before: number | undefined): Promise<AuditPage> {

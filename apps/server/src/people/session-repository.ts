@@ -10,6 +10,8 @@ export interface Session {
   readonly person: { readonly id: string; readonly name: string; readonly email: string };
   /** None where the person belongs to no shop it could look at (any more). */
   readonly at?: { readonly shop: ShopId; readonly role: Role };
+  /** When the shop it looks at was deleted, where it was. */
+  readonly deletedAt?: Date;
   readonly secondFactor: boolean;
   readonly seenAt: number;
 }
@@ -39,9 +41,9 @@ export class SessionRepository {
   async find(token: string): Promise<Session | undefined> {
     const [row] = await run<RowDataPacket[]>(
       this.pool,
-      `SELECT s.id, s.seen_at, s.person_id, p.name, p.email, p.second_factor_on, m.shop, m.role
+      `SELECT s.id, s.seen_at, s.person_id, p.name, p.email, p.second_factor_on, m.shop, m.role, h.deleted_at
        FROM sessions s JOIN people p ON p.id = s.person_id
-       LEFT JOIN members m ON m.person_id = s.person_id AND m.shop = s.at_shop
+       LEFT JOIN members m ON m.person_id = s.person_id AND m.shop = s.at_shop LEFT JOIN shops h ON h.id = m.shop
        WHERE s.token = ? AND ${GOOD}`,
       [token],
     );
@@ -51,6 +53,7 @@ export class SessionRepository {
       id: String(row['id']),
       person: { id: String(row['person_id']), name: String(row['name']), email: String(row['email']) },
       ...(shop === null || role === null ? {} : { at: { shop, role } }),
+      ...(row['deleted_at'] === null ? {} : { deletedAt: row['deleted_at'] as Date }),
       secondFactor: row['second_factor_on'] === 1,
       seenAt: (row['seen_at'] as Date).getTime(),
     };

@@ -17,6 +17,7 @@ import { deviceOf } from '../http/device';
 import { idIn } from '../http/id';
 import { validated } from '../http/validate';
 import type { AccountService } from './account-service';
+import type { CrewService } from './crew-service';
 import { giveSession, takeSession } from './cookie';
 import type { Sessions } from './sessions';
 import type { SessionRepository } from './session-repository';
@@ -27,6 +28,7 @@ export interface SessionParts {
   readonly rows: SessionRepository;
   readonly signIn: SignInService;
   readonly account: AccountService;
+  readonly crew: CrewService;
 }
 
 const json = jsonBody(LARGEST_BODY / 100);
@@ -41,7 +43,7 @@ export function ownSessionRouter(): Router {
 
 /** /api/session: who is signed in on this device, and what comes before that. */
 export function sessionRouter(parts: SessionParts): Router {
-  const { sessions, rows } = parts;
+  const { sessions, rows, crew } = parts;
   const router = Router();
   const state = async (request: Request): Promise<SessionState> => {
     const found = await sessions.found(request);
@@ -60,6 +62,11 @@ export function sessionRouter(parts: SessionParts): Router {
   router.put('/shop', json, async (request, response) => {
     const { token } = await sessions.signedIn(request);
     await sessions.lookAt(token, validated(ChooseShop, request.body).shop);
+    response.json(await state(request));
+  });
+  router.post('/shop/restored', async (request, response) => {
+    const { session } = await sessions.signedIn(request);
+    await crew.restore(session);
     response.json(await state(request));
   });
   router.get('/all', async (request, response) => {

@@ -1,4 +1,4 @@
-import type { SignedIn } from '@zabble/contract';
+import { SHOP_DELETED_FOR_DAYS, type SignedIn } from '@zabble/contract';
 import { said } from '@zabble/core';
 import type { Request, Response } from 'express';
 import { randomUUID } from 'node:crypto';
@@ -15,6 +15,10 @@ const SEEN_EVERY = 15 * 60_000;
 /** What takes long is looked at again so often, whether its session is still good: another server may have ended it. */
 const LOOK_AGAIN = 15_000;
 
+/** How many days a deleted shop can still be brought back. */
+const daysLeft = (deletedAt: Date, now: number): number =>
+  Math.max(0, Math.ceil(SHOP_DELETED_FOR_DAYS - (now - deletedAt.getTime()) / 86_400_000));
+
 /** Who is signed in where. */
 export class Sessions {
   readonly #underWay = new UnderWay();
@@ -29,6 +33,7 @@ export class Sessions {
   async asking(request: Request, response: Response): Promise<Asking> {
     const { session, token } = await this.signedIn(request);
     if (!session.at) throw refuse(403, said('no-shop'));
+    if (session.deletedAt) throw refuse(403, said('shop-deleted', { days: daysLeft(session.deletedAt, this.clock()) }));
     this.watch(session, token, response);
     return { ...session.at, person: session.person };
   }
@@ -79,10 +84,11 @@ export class Sessions {
   }
 
   /** What the page is told of who is signed in. */
-  async told({ person, at, secondFactor }: Session): Promise<SignedIn> {
+  async told({ person, at, secondFactor, deletedAt }: Session): Promise<SignedIn> {
     const shops = await this.people.shopsOf(person.id);
     const shop = at && shops.find(({ id }) => id === at.shop);
-    return { ...person, secondFactor, shops, ...(shop ? { shop } : {}) };
+    const days = deletedAt ? { deletedFor: daysLeft(deletedAt, this.clock()) } : {};
+    return { ...person, secondFactor, shops, ...(shop ? { shop } : {}), ...days };
   }
 
   /** Ends what is being answered when the session ends, here or on another server, or its person loses the shop. */

@@ -65,7 +65,8 @@ export class QuoteRepository {
   async byLink(link: string): Promise<Quote | undefined> {
     const [[row]] = await this.pool.execute<QuoteRow[]>(
       `SELECT ${COLUMNS} FROM quotes q WHERE link = ?
-         AND EXISTS (SELECT 1 FROM jobs j WHERE j.id = q.job_id AND j.deleted_at IS NULL)`,
+         AND EXISTS (SELECT 1 FROM jobs j JOIN shops h ON h.id = j.shop
+                     WHERE j.id = q.job_id AND j.deleted_at IS NULL AND h.deleted_at IS NULL)`,
       [link],
     );
     return row && toQuote(row);

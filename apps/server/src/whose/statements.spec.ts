@@ -48,7 +48,6 @@ const OF_NO_SHOP: readonly (readonly [file: string, statement: RegExp, why: stri
   ['jobs/listing-repository.ts', /WHERE \$\{/, 'whereOf, from which its condition is, begins with the shop'],
   ['log/repository.ts', /MAX\(seq\) AS last/, 'of jobs that are followed: each was asked for in its shop before'],
   ['network/repository.ts', /SET seen_at/, 'of a device by its own id, told by the pass it showed'],
-  ['quotes/repository.ts', /WHERE link = \?/, 'the secret of its link is what opens a quote'],
 ];
 
 it('no statement touches what belongs to shops without saying which shop', () => {

@@ -26,8 +26,11 @@ export class Session {
   readonly shared = computed(() => this.now().mode === 'shared');
   readonly person = computed(() => this.now().person);
   readonly role = computed(() => this.person()?.shop?.role);
-  /** Nobody signs in, or somebody did and belongs to a shop. */
-  readonly mayEnter = computed(() => !this.shared() || this.person()?.shop !== undefined);
+  /** Nobody signs in, or somebody did and belongs to a shop that is not deleted. */
+  readonly mayEnter = computed(() => {
+    const person = this.person();
+    return !this.shared() || (person?.shop !== undefined && person.deletedFor === undefined);
+  });
 
   /** What was told last counts at once, and is looked at again meanwhile. */
   async load(): Promise<void> {

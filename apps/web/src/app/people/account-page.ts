@@ -49,6 +49,10 @@ export class AccountPage {
     this.ask(this.api.lookAt(shop), () => void this.session.changed('/jobs'));
   }
 
+  protected restore(): void {
+    this.ask(this.api.restoreShop(), () => void this.session.changed('/jobs'));
+  }
+
   protected signOut(): void {
     this.ask(this.api.signOut(), () => void this.session.changed('/sign-in'));
   }

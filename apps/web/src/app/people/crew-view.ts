@@ -5,13 +5,14 @@ import { Session } from '../device/session';
 import { asking } from '../server-api/asking';
 import { SessionApi } from '../server-api/session-api';
 import { Says } from '../ui/says';
+import { ShopFileView } from './shop-file-view';
 import { ROLE_DOES, ROLE_NAMES, roleName } from './roles';
 
 /** The people of the shop, for its owners: who belongs to it, as what, and who is invited. */
 @Component({
   selector: 'z-crew-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [ReactiveFormsModule, Says],
+  imports: [ReactiveFormsModule, Says, ShopFileView],
   templateUrl: './crew-view.html',
   host: { class: 'flex flex-col gap-6' },
 })

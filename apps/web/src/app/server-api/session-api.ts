@@ -99,6 +99,20 @@ export class SessionApi {
     return this.http.delete<Crew>(ROUTES.member(member));
   }
 
+  deleteShop(password: string): Observable<unknown> {
+    return this.http.post(ROUTES.deleteShop, { password });
+  }
+
+  restoreShop(): Observable<SessionState> {
+    return this.http.post<SessionState>(ROUTES.restoreShop, {});
+  }
+
+  /** All of a shop, as it was taken out elsewhere. */
+  bringShop(file: Blob): Observable<{ readonly rows: number }> {
+    const headers = { 'content-type': 'application/gzip' };
+    return this.http.post<{ readonly rows: number }>(ROUTES.shopFile, file, { headers });
+  }
+
   audit(before?: number): Observable<AuditPage> {
     return this.http.get<AuditPage>(ROUTES.audit, { params: before === undefined ? {} : { before } });
   }

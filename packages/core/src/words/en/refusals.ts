@@ -164,6 +164,8 @@ export const REFUSALS = {
   'link-used': 'This link is good no more: it was used, withdrawn or is too old. Ask for a new one.',
   'name-wanted': 'A name is wanted: it stands beside what you do. Nobody was signed in.',
   'no-shop': 'You belong to no shop (any more). Ask its owner for an invitation. Nothing was shown or changed.',
+  'shop-deleted': ({ days }: { days: number }, w: Words) =>
+    `This shop is deleted. An owner can bring it back for ${w.count(days, { one: 'day', other: 'days' })} more, on their account. Nothing was shown or changed.`,
   'no-such-shop': 'There is no such shop of yours (any more). Nothing was changed.',
   'no-session': 'There is no such session (any more).',
   'not-your-role': 'That is not yours to do in this shop: ask an owner of it. Nothing was changed.',
@@ -179,6 +181,15 @@ export const REFUSALS = {
   'crew/no-invitation': 'There is no such invitation (any more).',
   'crew/no-member': 'Nobody like that belongs to the shop (any more). Nothing was changed.',
   'crew/last-owner': 'A shop keeps an owner: make somebody else one first. Nothing was changed.',
+  'shop-file/wrong': ({ line, why }: { line: number; why: Said }, w: Words) =>
+    `The file can’t be brought in: line ${line}: ${w.say(why)}. Nothing was changed.`,
+  'shop-file/none': 'it is no file of a shop',
+  'shop-file/newer': 'it was taken out of a newer Zabble',
+  'shop-file/broken': 'it breaks off, or is not packed as it should be',
+  'shop-file/long': 'it is longer than any that is taken out',
+  'shop-file/row': 'it is no row of a shop',
+  'shop-file/not-empty':
+    'There are jobs in this shop already. A file of a whole shop is brought into one that has none. Nothing was changed.',
   'letter/invited-subject': ({ shop }: { shop: string }) =>
     shop === '' ? 'You are invited to a shop on Zabble' : `You are invited to ${shop} on Zabble`,
   'letter/invited': ({ by, shop, link }: { by: string; shop: string; link: string }) =>
