@@ -9,7 +9,7 @@ import { Clients } from './load.mjs';
 const { createPool } = createRequire(join(ROOT, 'apps/server/package.json'))('mysql2/promise');
 
 const JOBS = 20_000;
-const ENTRIES = 200_000;
+const ENTRIES = Number(process.argv[3] ?? 200_000);
 const SHOP = '00000000-0000-4000-8000-000000000000';
 const AT_ONCE = 1000;
 const THINGS = [
