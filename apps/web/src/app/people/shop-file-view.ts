@@ -45,6 +45,7 @@ const DAYS = 30;
         <button i18n type="submit" class="press self-start" [disabled]="password.value === ''">Delete the shop</button>
       </form>
     </section>`,
+  host: { class: 'flex flex-col gap-6' },
 })
 export class ShopFileView {
   private readonly api = inject(SessionApi);
