@@ -4,7 +4,7 @@ import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { promisify } from 'node:util';
-import { GALERA } from './packages.mjs';
+import { galera } from './packages.mjs';
 import { freePort } from './ports.mjs';
 import { isRoot } from './run.mjs';
 import { Stop } from './say.mjs';
@@ -33,7 +33,7 @@ export class GaleraCluster {
   }
 
   async start() {
-    if (!existsSync(GALERA)) throw new Stop(`Galera is not there (${GALERA}): install galera-4 and rsync.`);
+    if (!galera()) throw new Stop('Galera is not there: install galera-4 and rsync.');
     mkdirSync(this.folder, { recursive: true });
     for (let at = 0; at < this.count; at += 1) this.#nodes.push(await this.#made(at));
     await this.#run(this.#nodes[0], ['--wsrep-new-cluster']);
@@ -64,7 +64,7 @@ export class GaleraCluster {
       await gone;
       clearTimeout(late);
     }
-    if (!process.env.KEEP) rmSync(this.folder, { recursive: true, force: true });
+    rmSync(this.folder, { recursive: true, force: true });
   }
 
   async #made(at) {
@@ -116,7 +116,7 @@ export class GaleraCluster {
       '--innodb-autoinc-lock-mode=2',
       '--wsrep-slave-threads=4',
       '--wsrep-on=ON',
-      `--wsrep-provider=${GALERA}`,
+      `--wsrep-provider=${galera()}`,
       '--wsrep-cluster-name=zabble',
       `--wsrep-node-name=node${node.at + 1}`,
       `--wsrep-cluster-address=gcomm://${at}`,

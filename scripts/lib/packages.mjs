@@ -3,13 +3,18 @@ import { browserProgram } from './browser.mjs';
 import { has, isRoot, run } from './run.mjs';
 import { say, Stop } from './say.mjs';
 
-/** What Debian’s package of Galera puts where. */
-export const GALERA = '/usr/lib/galera/libgalera_smm.so';
+/** Where packages put Galera. */
+const GALERA = [
+  '/usr/lib/galera/libgalera_smm.so',
+  '/usr/lib/libgalera_smm.so',
+  '/usr/lib64/galera-4/libgalera_smm.so',
+];
+export const galera = () => GALERA.find((path) => existsSync(path));
 
 /** System packages, and how to see that they are there. */
 const PACKAGES = {
   'mariadb-server': () => has('mariadbd') && has('mariadb-install-db') && has('mariadb'),
-  'galera-4': () => existsSync(GALERA),
+  'galera-4': () => galera() !== undefined,
   rsync: () => has('rsync'),
   'poppler-utils': () => has('pdftotext') && has('pdftoppm'),
   'chromium-headless-shell': () => browserProgram() !== undefined,
