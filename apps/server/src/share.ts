@@ -6,7 +6,7 @@ import { migrate } from './db/migrate';
 import { openPatientPool } from './db/pool';
 import { CrewRepository } from './people/crew-repository';
 import { asKept } from './people/people-repository';
-import { fingerprint, newSecret } from './people/secrets';
+import { fingerprint, newSecret } from './http/secrets';
 import { OWN_SHOP, type ShopId } from './whose/shop';
 
 /** An owner’s invitation is good for so long, in seconds: a week. */

@@ -141,9 +141,6 @@ export interface SignedIn {
   readonly deletedFor?: number;
 }
 
-/** So many days a deleted shop can be brought back; then it is erased with everything of it. */
-export const SHOP_DELETED_FOR_DAYS = 30;
-
 /** How the server is run, and who asks: on a device of one's own nobody signs in. */
 export interface SessionState {
   readonly mode: 'own' | 'shared';

@@ -1,8 +1,5 @@
 import { IsOptional, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
 
-/** So often a page says that it has a job open, in milliseconds. */
-export const HERE_EVERY = 5000;
-
 /** A page has a job open, at this step of it. */
 export class Here {
   @IsUUID()

@@ -97,6 +97,12 @@ export const LARGEST_FILE = 64_000_000;
 /** So many days a deleted job can be brought back; then it is erased with everything of it. */
 export const DELETED_FOR_DAYS = 90;
 
+/** The same of a deleted shop. */
+export const SHOP_DELETED_FOR_DAYS = 30;
+
+/** So often a page says that it has a job open, in milliseconds. */
+export const HERE_EVERY = 5000;
+
 /** Entries of a log sent at once at most. */
 export const MOST_ENTRIES = 500;
 

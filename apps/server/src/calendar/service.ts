@@ -1,4 +1,3 @@
-import { randomBytes } from 'node:crypto';
 import { hadBy, onOrderBy, type CalendarKept, type FixTask, type KeepCalendarJob } from '@zabble/contract';
 import {
   readShopCalendar,
@@ -12,6 +11,7 @@ import {
 import type { BuyingService } from '../buying/service';
 import type { CostingService } from '../costing/service';
 import { Refusal, refuse, unreadable } from '../http/refusal';
+import { newSecret } from '../http/secrets';
 import type { JobFileService } from '../job-file/service';
 import type { JobService } from '../jobs/service';
 import type { ShopRepository } from '../shop/repository';
@@ -28,9 +28,6 @@ export interface CalendarParts {
   readonly stock: StockService;
   readonly suppliers: ShopRepository<Supplier>;
 }
-
-/** Bytes of a link nobody guesses. */
-const SECRET = 32;
 
 /** The days of a shop: what an order of work is made from. Nothing that follows from it is kept. */
 export class CalendarService {
@@ -98,7 +95,7 @@ export class CalendarService {
 
   /** A link in place of the one there was: whoever had that follows no more. */
   async link(shop: ShopId): Promise<CalendarKept> {
-    await this.parts.calendar.link(shop, randomBytes(SECRET).toString('base64url'));
+    await this.parts.calendar.link(shop, newSecret());
     return this.read(shop);
   }
 

@@ -4,8 +4,6 @@ import { isOfSeveral } from './pool';
 
 type Values = readonly (string | number | Date | null)[];
 
-const LOOKS = /^\s*SELECT\b/i;
-
 /**
  * One statement that changes something, for what is asked most: as `pool.execute`, without taking down the whole stack for
  * an error that hardly ever comes, which is a good part of what asking costs here.
@@ -25,6 +23,6 @@ export function run<T extends ResultSetHeader | RowDataPacket[] = ResultSetHeade
     });
   return once().catch((problem: { code?: string }) => {
     if (problem.code !== 'ER_LOCK_DEADLOCK') throw problem;
-    return againWhile(once, { several: false, looks: LOOKS.test(sql) });
+    return againWhile(once, { several: false, looks: false });
   });
 }

@@ -1,7 +1,8 @@
-import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import type { LetInCode, NetworkState, SetNetwork } from '@zabble/contract';
 import { said } from '@zabble/core';
 import { refuse } from '../http/refusal';
+import { fingerprint, newSecret } from '../http/secrets';
 import { UnderWay } from '../http/under-way';
 import type { ShopId } from '../whose/shop';
 import { Codes } from './codes';
@@ -73,7 +74,7 @@ export class NetworkService {
   /** The pass of a device that said the code; nothing where it is not the one. */
   async letIn(shop: ShopId, code: string, name: string): Promise<string | undefined> {
     if (!this.#codes.take(code)) return undefined;
-    const pass = randomBytes(32).toString('base64url');
+    const pass = newSecret();
     const called = name.trim().slice(0, LONGEST_NAME);
     await this.network.add(shop, { id: randomUUID(), name: called, pass: fingerprint(pass) });
     return pass;
@@ -108,8 +109,4 @@ export class NetworkService {
     const here = open ? this.machine().map((each) => `http://${each}:${this.door.port}`) : [];
     return [...given, ...here];
   }
-}
-
-function fingerprint(pass: string): string {
-  return createHash('sha256').update(pass).digest('hex');
 }

@@ -6,7 +6,7 @@ import type { Attempts } from './attempts';
 import type { PeopleRepository, Person } from './people-repository';
 import { assertGood, type Passwords } from './passwords';
 import { addressOfFactor, newRecoveryCodes, newSecondFactor, plainCode, stepOf } from './second-factor';
-import { fingerprint } from './secrets';
+import { fingerprint } from '../http/secrets';
 import type { Session } from './session-repository';
 import type { Sessions } from './sessions';
 

@@ -2,7 +2,7 @@ import { said } from '@zabble/core';
 import type { Pool } from 'mysql2/promise';
 import { RateLimiterMySQL, RateLimiterRes } from 'rate-limiter-flexible';
 import { refuse } from '../http/refusal';
-import { fingerprint } from './secrets';
+import { fingerprint } from '../http/secrets';
 
 /** So many attempts in so many seconds. */
 interface Limit {

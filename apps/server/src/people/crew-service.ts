@@ -8,7 +8,7 @@ import type { Attempts } from './attempts';
 import type { Audited, CrewRepository } from './crew-repository';
 import type { MailWriter } from './letters';
 import { asKept, type PeopleRepository } from './people-repository';
-import { fingerprint, newSecret } from './secrets';
+import { fingerprint, newSecret } from '../http/secrets';
 import type { Session } from './session-repository';
 
 /** An invitation is good for so long, in seconds: a week. */

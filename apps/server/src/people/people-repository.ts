@@ -44,10 +44,6 @@ export class PeopleRepository {
     return rows.map((row) => ({ id: String(row['id']), name: String(row['name']), role: row['role'] as Role }));
   }
 
-  async rename(id: string, name: string): Promise<void> {
-    await this.pool.execute('UPDATE people SET name = ? WHERE id = ?', [name, id]);
-  }
-
   async keepPassword(id: string, password: string): Promise<void> {
     await this.pool.execute('UPDATE people SET password = ? WHERE id = ?', [password, id]);
   }

@@ -7,7 +7,7 @@ import { UnderWay } from '../http/under-way';
 import type { Asking } from '../whose/decide';
 import { sessionOf } from './cookie';
 import type { PeopleRepository } from './people-repository';
-import { fingerprint, newSecret } from './secrets';
+import { fingerprint, newSecret } from '../http/secrets';
 import type { Session, SessionRepository } from './session-repository';
 
 /** A session that is used is written down as seen so often, in milliseconds. */
@@ -91,14 +91,14 @@ export class Sessions {
     return { ...person, secondFactor, shops, ...(shop ? { shop } : {}), ...days };
   }
 
-  /** Ends what is being answered when the session ends, here or on another server, or its person loses the shop. */
+  /** Ends what is being answered when the session ends, here or on another server, its person loses the shop, or it is deleted. */
   private watch({ id, at }: Session, token: string, response: Response): void {
     const end = (): void => void response.destroy();
     const done = this.#underWay.add(id, end);
     const look = setInterval(() => {
       this.sessions.find(token).then(
         (now) => {
-          if (now?.at?.shop !== at?.shop || now?.at?.role !== at?.role) end();
+          if (now?.at?.shop !== at?.shop || now?.at?.role !== at?.role || now?.deletedAt) end();
         },
         // A database that is away says nothing about it.
         () => undefined,

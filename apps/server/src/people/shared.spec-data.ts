@@ -9,7 +9,7 @@ import { appWith } from '../own-server.spec-data';
 import type { ShopId } from '../whose/shop';
 import { peopleOn, type People, type PeopleOptions } from './assembled';
 import { CrewRepository } from './crew-repository';
-import { fingerprint, newSecret } from './secrets';
+import { fingerprint, newSecret } from '../http/secrets';
 
 export const PASSWORD = 'sail cloth and wax';
 

@@ -8,7 +8,7 @@ import type { MailWriter } from './letters';
 import { asKept, type PeopleRepository, type Person } from './people-repository';
 import { assertGood, type Passwords } from './passwords';
 import { plainCode, stepOf } from './second-factor';
-import { fingerprint, newSecret } from './secrets';
+import { fingerprint, newSecret } from '../http/secrets';
 import type { Sessions } from './sessions';
 
 /** So long the link of a forgotten password is good, in seconds. */

@@ -1,4 +1,4 @@
-import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import type { MakeQuote, MoveQuote, Quote, QuotedCost, QuoteLink, QuoteList, QuoteState } from '@zabble/contract';
 import {
   costOf,
@@ -20,6 +20,7 @@ import {
 } from '@zabble/core';
 import type { CostingService } from '../costing/service';
 import { refuse, unreadable } from '../http/refusal';
+import { fingerprint, newSecret } from '../http/secrets';
 import type { JobService } from '../jobs/service';
 import type { LogService } from '../log/service';
 import type { MoneyService } from '../money/service';
@@ -27,8 +28,6 @@ import type { ShopId } from '../whose/shop';
 import type { QuoteRepository } from './repository';
 
 const DAY = 86_400_000;
-/** As long as a link can be: nobody guesses it. In bytes. */
-const SECRET = 32;
 /** Where a quote may be moved from. */
 const FROM: Readonly<Record<MoveQuote['state'], readonly QuoteState[]>> = {
   sent: ['drafted'],
@@ -95,8 +94,8 @@ export class QuoteService {
   /** A new link, told this once; an older one shows nothing any more. */
   async link(shop: ShopId, id: string): Promise<QuoteLink> {
     await this.read(shop, id);
-    const secret = randomBytes(SECRET).toString('base64url');
-    await this.parts.quotes.link(shop, id, known(secret));
+    const secret = newSecret();
+    await this.parts.quotes.link(shop, id, fingerprint(secret));
     return { path: `/q/${secret}` };
   }
 
@@ -108,13 +107,11 @@ export class QuoteService {
 
   /** What a link shows; nothing where it was withdrawn, or never was. */
   shown(secret: string): Promise<Quote | undefined> {
-    return this.parts.quotes.byLink(known(secret));
+    return this.parts.quotes.byLink(fingerprint(secret));
   }
 }
 
 /** Only by this is a link known again: the database itself opens none. */
-const known = (secret: string): string => createHash('sha256').update(secret).digest('hex');
-
 function readJob(document: JobDocument): Job {
   const reading = readJobDocument(document);
   if (!reading.ok) throw unreadable('job', reading.errors);

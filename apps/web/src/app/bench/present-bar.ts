@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject, input, 
 import { rxMethod } from '@ngrx/signals/rxjs-interop';
 import { Store } from '@ngrx/store';
 import type { Present } from '@zabble/contract';
+import { HERE_EVERY } from '@zabble/contract/routes';
 import { said, type Said } from '@zabble/core';
 import { catchError, EMPTY, filter, map, pipe, switchMap, tap, timer } from 'rxjs';
 import { Who } from '../device/who';
@@ -11,9 +12,6 @@ import { JobActions } from '../store/job/job.actions';
 import { jobFeature } from '../store/job/job.reducer';
 import { Speech } from '../words/speech';
 import { STEPS } from './steps';
-
-/** So often it is said that this page has the job open, in milliseconds. */
-const EVERY = 5000;
 
 interface At {
   readonly id: string;
@@ -65,7 +63,7 @@ export class PresentBar {
   constructor() {
     // Nobody is told of a page nobody looks at; that the server is away is told elsewhere.
     const asked = pipe(
-      switchMap((at: At) => timer(0, EVERY).pipe(map(() => at))),
+      switchMap((at: At) => timer(0, HERE_EVERY).pipe(map(() => at))),
       filter(() => this.page.visibilityState !== 'hidden'),
       switchMap(({ id, step }) =>
         this.api.here(id, { page: this.own, step, by: this.who.name().slice(0, 60) }).pipe(

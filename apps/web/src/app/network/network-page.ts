@@ -5,6 +5,7 @@ import type { LetInCode } from '@zabble/contract';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
 import { ShopNetwork } from '../shop/network';
+import { CameraCode } from '../ui/camera-code';
 import { Says } from '../ui/says';
 
 /** So often it is looked whether the device a code is shown to has come in, in milliseconds. */
@@ -14,7 +15,7 @@ const LOOK_EVERY = 2000;
 @Component({
   selector: 'z-network-page',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Says, ThemeButton, Wordmark],
+  imports: [CameraCode, Says, ThemeButton, Wordmark],
   templateUrl: './network-page.html',
 })
 export class NetworkPage {

@@ -3,6 +3,7 @@ import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import type { SecondFactorBegun } from '@zabble/contract';
 import { asking } from '../server-api/asking';
 import { SessionApi } from '../server-api/session-api';
+import { CameraCode } from '../ui/camera-code';
 import { Says } from '../ui/says';
 import { SecretField } from './secret-field';
 
@@ -12,7 +13,7 @@ const text = (): FormControl<string> => new FormControl('', { nonNullable: true 
 @Component({
   selector: 'z-second-factor',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [ReactiveFormsModule, Says, SecretField],
+  imports: [CameraCode, ReactiveFormsModule, Says, SecretField],
   template: `<section class="flex flex-col gap-3" aria-labelledby="factor">
     <h2 i18n id="factor" class="text-lg font-semibold">Second factor</h2>
     @if (codes(); as lost) {
@@ -28,15 +29,7 @@ const text = (): FormControl<string> => new FormControl('', { nonNullable: true 
       <button i18n type="button" class="press self-start" (click)="codes.set(undefined)">They are written down</button>
     } @else if (begun(); as factor) {
       <div class="flex flex-wrap items-center gap-6">
-        <svg
-          class="h-52 w-52 rounded bg-white p-3"
-          [attr.viewBox]="'0 0 ' + factor.across + ' ' + factor.across"
-          role="img"
-          i18n-aria-label
-          aria-label="The secret, for the camera of your phone"
-        >
-          <path [attr.d]="factor.outline" fill="#000" [style.shape-rendering]="'crispEdges'" />
-        </svg>
+        <z-camera-code i18n-label label="The secret, for the camera of your phone" [code]="factor" />
         <form class="flex max-w-[26rem] flex-col gap-3" [formGroup]="codeForm" (ngSubmit)="turnOn()">
           <p i18n>Point an application for one-time codes at this, or write the secret into it:</p>
           <p class="font-medium break-all tabular-nums" data-testid="factor-secret">{{ factor.secret }}</p>

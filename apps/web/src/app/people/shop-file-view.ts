@@ -1,14 +1,11 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
-import { ROUTES } from '@zabble/contract/routes';
+import { ROUTES, SHOP_DELETED_FOR_DAYS } from '@zabble/contract/routes';
 import { Session } from '../device/session';
 import { asking } from '../server-api/asking';
 import { SessionApi } from '../server-api/session-api';
 import { Says } from '../ui/says';
 import { SecretField } from './secret-field';
-
-/** So long a deleted shop can be brought back. */
-const DAYS = 30;
 
 /** All of a shop as one file: taken out, and brought in where there is no job yet. */
 @Component({
@@ -53,7 +50,7 @@ export class ShopFileView {
   protected readonly file = ROUTES.shopFile;
   protected readonly says = signal('');
   protected readonly deletionSays = signal('');
-  protected readonly days = DAYS;
+  protected readonly days = SHOP_DELETED_FOR_DAYS;
   protected readonly password = new FormControl('', { nonNullable: true });
   protected readonly form = new FormGroup({ password: this.password });
   protected readonly waiting = signal(false);
