@@ -12,6 +12,7 @@ import {
   inject,
   Injector,
   input,
+  linkedSignal,
   signal,
   untracked,
   viewChildren,
@@ -90,8 +91,9 @@ export class ActionSearch {
   protected readonly control = new FormControl('', { nonNullable: true });
   private readonly written = toSignal(this.control.valueChanges, { initialValue: '' });
   protected readonly keyOf = keyOf;
-  protected readonly at = signal(0);
   protected readonly actions = computed(() => found(this.all(), this.written()));
+  /** What Enter does: the first of what is written now, even before the list of it is drawn. */
+  protected readonly at = linkedSignal({ source: this.actions, computation: () => 0 });
   private readonly rows = viewChildren(ActionRow);
   private readonly keys = new ActiveDescendantKeyManager(this.rows, inject(Injector)).withWrap();
 
@@ -99,6 +101,7 @@ export class ActionSearch {
     rxMethod<number>(tap((at) => this.at.set(at)))(this.keys.change);
     // What is written makes another list: its first is lit.
     afterRenderEffect(() => {
+      this.actions();
       this.rows();
       untracked(() => this.keys.setFirstItemActive());
     });
@@ -106,7 +109,7 @@ export class ActionSearch {
 
   protected key(event: KeyboardEvent): void {
     if (event.key === 'Enter') {
-      const action = this.keys.activeItem?.zActionRow();
+      const action = this.actions()[this.at()];
       if (action) this.run(action);
       event.preventDefault();
     } else if (event.key.startsWith('Arrow') && event.key !== 'ArrowLeft' && event.key !== 'ArrowRight')
