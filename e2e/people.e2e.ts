@@ -5,7 +5,7 @@ import type { Browser, Page } from '@playwright/test';
 import { Secret, TOTP } from 'otpauth';
 import { throwawayDatabase } from '../scripts/lib/throwaway.mjs';
 import { ZabbleServer } from '../scripts/lib/zabble-server.mjs';
-import { expect, noWider, soundAccess, test as base } from './app';
+import { expect, goTo, kept, noWider, soundAccess, test as base } from './app';
 
 const SHARE = join(import.meta.dirname, '../apps/server/dist/share.js');
 const PASSWORD = 'sail cloth and wax';
@@ -95,14 +95,29 @@ test('a shop is shared: its owner comes by the link, says who else belongs to it
   await late.context().close();
 });
 
-test('a helper is told what is not theirs to do, and loses nothing of what they tried', async ({ shared }) => {
+test('a helper writes to the record; what is not theirs to change is shown, and is not begun', async ({ shared }) => {
+  await expect(helper.getByRole('button', { name: 'New job' })).toHaveCount(0);
+  await expect(helper.getByRole('button', { name: 'Delete Flag chest' })).toHaveCount(0);
   await helper.getByRole('link', { name: 'Flag chest', exact: true }).click();
   await helper.getByRole('heading', { name: 'Width', exact: true }).waitFor();
-  await helper.getByRole('link', { name: /^Measure/ }).click();
-  await helper.getByText('As built', { exact: true }).click();
-  await helper.getByLabel('Width, reading 1').fill('864');
-  await helper.getByLabel('Width, reading 1').press('Enter');
-  await expect(helper.getByText('That is not yours to do in this shop')).toBeVisible();
+  await expect(helper.getByLabel('Width, reading 1')).not.toBeEditable();
+  await expect(helper.getByLabel('Job name')).not.toBeEditable();
+  await soundAccess(helper, 'a job that is looked at');
+  await helper.getByRole('button', { name: 'Add diagonals' }).click();
+  await expect(helper.getByRole('status').filter({ hasText: 'Nothing was changed: plans' })).toBeVisible();
+  await helper.keyboard.press('a');
+  await helper.getByRole('combobox', { name: 'What do you want to do?' }).fill('delete');
+  await helper.getByRole('combobox', { name: 'What do you want to do?' }).press('Enter');
+  await expect(helper.getByLabel('Width, reading 1')).toBeVisible();
+  await goTo(helper, 'Boxes');
+  await expect(helper.getByLabel('Corners', { exact: true }).first()).toBeDisabled();
+  await goTo(helper, 'Fit');
+  await helper.getByRole('tab', { name: 'Record' }).click();
+  await helper.getByRole('button', { name: 'Time' }).click();
+  await helper.getByLabel('Minutes').fill('45');
+  await helper.getByRole('button', { name: 'Write it down' }).click();
+  await expect(helper.getByRole('region', { name: 'The record of this job' })).toContainText('45 minutes');
+  await kept(helper);
   await helper.goto(`${shared.url}/shop`);
   await expect(helper.getByRole('tab', { name: 'Prices' })).toBeVisible();
   await expect(helper.getByRole('tab', { name: 'People' })).toHaveCount(0);

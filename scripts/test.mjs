@@ -10,7 +10,7 @@ import { main, say } from './lib/say.mjs';
 const totals = { passed: 0, failed: 0 };
 
 await main(async () => {
-  await ensurePackages('mariadb-server', 'galera-4', 'rsync', 'chromium-headless-shell', 'poppler-utils');
+  await ensurePackages('mariadb-server', 'galera-4', 'rsync', 'openssl', 'chromium-headless-shell', 'poppler-utils');
   await ensureDependencies();
   // Templates are checked by the build, which always follows.
   say('\nLint, types …');

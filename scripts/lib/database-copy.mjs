@@ -32,9 +32,16 @@ export async function withDatabase(work) {
 }
 
 function reachedBy(url) {
-  const { hostname, port, username, password, pathname } = new URL(url);
+  const { hostname, port, username, password, pathname, searchParams } = new URL(url);
+  const ca = searchParams.get('ca');
   return {
-    args: [`--host=${hostname}`, `--port=${port || 3306}`, `--user=${decodeURIComponent(username)}`, '--protocol=tcp'],
+    args: [
+      `--host=${hostname}`,
+      `--port=${port || 3306}`,
+      `--user=${decodeURIComponent(username)}`,
+      '--protocol=tcp',
+      ...(ca ? ['--ssl', `--ssl-ca=${ca}`] : []),
+    ],
     env: { MYSQL_PWD: decodeURIComponent(password) },
     name: pathname.slice(1),
   };

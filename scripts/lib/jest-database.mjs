@@ -2,7 +2,8 @@ import { throwawayDatabase } from './throwaway.mjs';
 
 /** A real MariaDB for the server’s tests, started before them and gone after. */
 export default async function startDatabase() {
-  const database = await throwawayDatabase();
+  const database = await throwawayDatabase({ tls: true });
   globalThis.zabbleTestDatabase = database;
   process.env.TEST_DATABASE_URL = database.url;
+  process.env.TEST_DATABASE_CA = database.ca;
 }

@@ -28,8 +28,10 @@ export class OwnMariaDb {
   #process;
   #logged = 0;
 
-  constructor(folder) {
+  constructor(folder, args = []) {
     this.folder = folder;
+    /** What it is started with besides. */
+    this.args = args;
     this.data = join(folder, 'data');
     // A MariaDB that starts clears away the temporary tables it finds: one in a common folder would lose another's.
     this.temporary = join(folder, 'tmp');
@@ -133,6 +135,7 @@ export class OwnMariaDb {
         '--skip-name-resolve',
         '--character-set-server=utf8mb4',
         `--log-error=${this.log}`,
+        ...this.args,
       ],
       // A group of its own: Ctrl-C in the terminal goes to the server first, which still needs its database.
       { stdio: 'ignore', detached: true, env: this.#env() },

@@ -15,6 +15,7 @@ export const galera = () => GALERA.find((path) => existsSync(path));
 const PACKAGES = {
   'mariadb-server': () => has('mariadbd') && has('mariadb-install-db') && has('mariadb'),
   'galera-4': () => galera() !== undefined,
+  openssl: () => has('openssl'),
   rsync: () => has('rsync'),
   'poppler-utils': () => has('pdftotext') && has('pdftoppm'),
   'chromium-headless-shell': () => browserProgram() !== undefined,

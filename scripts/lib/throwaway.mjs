@@ -1,14 +1,20 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { selfSigned } from './certificate.mjs';
 import { OwnMariaDb } from './mariadb.mjs';
 
 const SIGNALS = ['SIGINT', 'SIGTERM', 'SIGHUP'];
 
-/** A MariaDB in a folder of its own that is gone when it is stopped: for tests and pictures. */
-export async function throwawayDatabase() {
+/**
+ * A MariaDB in a folder of its own that is gone when it is stopped: for tests and pictures. With `tls` it can be reached over
+ * TLS too; `ca` is the file of the authority its certificate is by.
+ */
+export async function throwawayDatabase({ tls = false } = {}) {
   const folder = mkdtempSync(join(tmpdir(), 'zabble-test-'));
-  const database = new OwnMariaDb(folder);
+  const certificate = tls ? await selfSigned(folder) : undefined;
+  const args = certificate ? [`--ssl-cert=${certificate.cert}`, `--ssl-key=${certificate.key}`] : [];
+  const database = new OwnMariaDb(folder, args);
   const url = await database.start();
   // A run that is ended in between leaves none behind: nothing of it is wanted any more.
   const ended = (signal) => {
@@ -23,5 +29,5 @@ export async function throwawayDatabase() {
     await database.stop();
     rmSync(folder, { recursive: true, force: true });
   };
-  return { url, end };
+  return { url, ca: certificate?.cert, end };
 }

@@ -176,6 +176,8 @@ function whyNot({ code, message }: { code?: string; message: string }): string {
   if (code === 'EADDRINUSE') return `Port ${process.env['PORT'] ?? 4870} is taken: set PORT to another.`;
   if (code === 'ER_ACCESS_DENIED_ERROR' || code === 'ER_DBACCESS_DENIED_ERROR')
     return 'The database of DATABASE_URL does not let this user in: check its name, password and rights.';
+  if (/CERT|SSL|TLS|SIGNATURE/.test(code ?? ''))
+    return `The certificate of the database of DATABASE_URL is not by the authority in its ca= (${message || code}).`;
   if (code?.startsWith('E')) return `The database of DATABASE_URL can’t be used: ${message || code}.`;
   return message;
 }

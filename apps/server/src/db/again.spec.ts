@@ -47,7 +47,7 @@ describe('something is done again', () => {
 describe('nodes of one database', () => {
   it('the first that is not away; one that was is liked best again after a while', () => {
     let now = 10_000;
-    const nodes = new Nodes(['mysql://u:p@127.0.0.1:9/z', 'mysql://u:p@[::1]:9/z'], () => now);
+    const nodes = new Nodes([new URL('mysql://u:p@127.0.0.1:9/z'), new URL('mysql://u:p@[::1]:9/z')], () => now);
     const sockets = [nodes.stream(), nodes.stream()];
     for (const socket of sockets) socket.on('error', () => undefined).destroy();
     expect(nodes.next()).toEqual({ host: '127.0.0.1', port: 9 });

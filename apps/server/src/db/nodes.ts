@@ -16,15 +16,17 @@ export class Nodes {
   private readonly nodes: readonly Node[];
   private readonly away = new Map<Node, number>();
   private readonly of = new WeakMap<object, Node>();
+  /** By the port at this end. */
+  private readonly by = new Map<number, Node>();
 
   constructor(
-    urls: readonly string[],
+    urls: readonly URL[],
     private readonly clock: () => number = Date.now,
   ) {
-    this.nodes = urls.map((url) => {
-      const { hostname, port } = new URL(url);
-      return { host: hostname.replace(/^\[(.*)\]$/, '$1'), port: Number(port || 3306) };
-    });
+    this.nodes = urls.map(({ hostname, port }) => ({
+      host: hostname.replace(/^\[(.*)\]$/, '$1'),
+      port: Number(port || 3306),
+    }));
   }
 
   /** For mysql2: how a connection is made. */
@@ -33,8 +35,19 @@ export class Nodes {
     const socket = connect(node.port, node.host).setNoDelay(true).setKeepAlive(true);
     this.of.set(socket, node);
     socket.once('error', () => this.failed(socket));
+    socket.once('connect', () => {
+      const { localPort = 0 } = socket;
+      this.by.set(localPort, node);
+      socket.once('close', () => this.by.delete(localPort));
+    });
     return socket;
   };
+
+  /** A socket that another went over into, as with TLS: it is of the same node. */
+  secured(socket: Socket): void {
+    const node = this.by.get(socket.localPort ?? 0);
+    if (node) this.of.set(socket, node);
+  }
 
   /** The node of this socket is not to be had just now. */
   failed(socket: object): void {

@@ -1,7 +1,8 @@
 import type { Socket } from 'node:net';
-import { createPool, type Pool, type PoolConnection, type PoolOptions } from 'mysql2/promise';
+import { createPool, type Pool, type PoolConnection } from 'mysql2/promise';
 import { againWhile, isNodeAway } from './again';
-import { Nodes } from './nodes';
+import type { Nodes } from './nodes';
+import { reachedBy } from './reached';
 
 /** So many talk to the database at once; so many more wait for their turn, and the rest are told to come again. */
 const CONNECTIONS = 8;
@@ -33,7 +34,7 @@ export function openPool(
   { connections, waiting = MOST_WAITING, patience = PATIENCE }: PoolLimits = {},
 ): Pool {
   const connectTimeout = Math.min(CONNECTING, patience);
-  const { options, nodes } = optionsOn(urls);
+  const { options, nodes } = reachedBy(urls);
   const most = connections ?? (nodes ? CONNECTIONS_TO_SEVERAL : CONNECTIONS);
   const pool = createPool({ ...options, connectionLimit: most, queueLimit: waiting, connectTimeout });
   // What was kept by way of another node is seen before anything is read or changed on this one.
@@ -45,6 +46,7 @@ export function openPool(
     // A database that is stopped in its tracks keeps its connections open: nothing else would ever end the wait. One that
     // merely rests is closed too, and opened again when it is needed.
     const { stream } = connection as unknown as { readonly stream: Socket };
+    nodes?.secured(stream);
     stream.setTimeout(patience, () =>
       stream.destroy(Object.assign(new Error('the database does not answer'), { code: 'ETIMEDOUT' })),
     );
@@ -103,16 +105,9 @@ function overSeveral(pool: Pool, nodes: Nodes): Pool {
 
 /** A pool for what may take as long as it takes: without limits. */
 export function openPatientPool(urls: string): Pool {
-  const { options, nodes } = optionsOn(urls);
+  const { options, nodes } = reachedBy(urls);
   const pool = createPool({ ...options, connectionLimit: 2, connectTimeout: CONNECTING });
   return nodes ? overSeveral(pool, nodes) : pool;
-}
-
-function optionsOn(urls: string): { readonly options: PoolOptions; readonly nodes: Nodes | undefined } {
-  const all = urls.split(',').map((url) => url.trim());
-  const nodes = all.length > 1 ? new Nodes(all) : undefined;
-  const options = { uri: all[0] ?? '', charset: 'utf8mb4', timezone: 'Z', supportBigNumbers: true };
-  return { options: nodes ? { ...options, stream: nodes.stream } : options, nodes };
 }
 
 /** Whether the database answers within so many milliseconds. */

@@ -5,6 +5,7 @@ import { Store } from '@ngrx/store';
 import { copyOf } from '../store/job/copy-of';
 import { JobsApi } from '../server-api/jobs-api';
 import { JobsActions } from '../jobs/jobs-store';
+import { Rights } from '../device/rights';
 import { handOver } from '../device/hand-over';
 import { asking } from '../server-api/asking';
 import { jobFeature } from '../store/job/job.reducer';
@@ -20,12 +21,13 @@ export class JobCommands {
   private readonly id = this.store.selectSignal(jobFeature.selectId);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
 
+  private readonly rights = inject(Rights);
   private readonly ask = asking({ set: (says) => this.store.dispatch(SessionActions.refused({ says })) });
 
   /** Another job with everything this one has; it opens when the server has it. */
   duplicate(): void {
     const document = this.document();
-    if (document)
+    if (document && this.may())
       this.ask(this.api.create(copyOf(document)), ({ id }) => void this.router.navigate(['/jobs', id, 'measure']));
   }
 
@@ -47,10 +49,16 @@ export class JobCommands {
   /** It can be brought back from the list, where one is then. */
   delete(): void {
     const id = this.id();
-    if (!id) return;
+    if (!id || !this.may()) return;
     this.ask(this.api.read(id), ({ document: { name } }) => {
       const job = { id, name };
       void this.router.navigate(['/jobs']).then(() => this.store.dispatch(JobsActions.delete({ job })));
     });
+  }
+
+  private may(): boolean {
+    const says = this.rights.refuses('plan');
+    if (says !== undefined) this.store.dispatch(SessionActions.refused({ says }));
+    return says === undefined;
   }
 }

@@ -36,6 +36,7 @@ let choices = 0;
             type="radio"
             [name]="group"
             [attr.data-path]="path()"
+            [disabled]="!edits.open()"
             [checked]="option.value === value()"
             (change)="choose(option)"
           />
@@ -56,7 +57,7 @@ export class Choice {
   readonly name = input<string>();
   /** Changes that go with a choice. */
   readonly along = input<(value: string) => readonly Patch[]>(() => []);
-  private readonly edits = inject(JobEdits);
+  protected readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
   protected readonly group = `choice-${(choices += 1)}`;

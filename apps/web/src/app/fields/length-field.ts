@@ -72,7 +72,7 @@ export class LengthField implements OnDestroy {
   /** Changes that go with this one. */
   readonly along = input<readonly Patch[]>([]);
 
-  private readonly edits = inject(JobEdits);
+  protected readonly edits = inject(JobEdits);
   private readonly speech = inject(Speech);
   private readonly writing = inject(Writing);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);

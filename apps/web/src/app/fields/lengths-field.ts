@@ -25,6 +25,7 @@ import { Writing } from '../ui/writing';
       [attr.data-path]="path()"
       [attr.placeholder]="placeholder() || null"
       [attr.aria-invalid]="says() !== ''"
+      [readOnly]="!edits.open()"
       [formControl]="control"
       (change)="take()"
       (focus)="writing.entered(written)"
@@ -41,7 +42,7 @@ export class LengthsField {
   readonly unit = input.required<Unit>();
   readonly placeholder = input('');
   protected readonly writing = inject(Writing);
-  private readonly edits = inject(JobEdits);
+  protected readonly edits = inject(JobEdits);
   private readonly speech = inject(Speech);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly id = computed(() => `lengths-${this.path().replace(/[^A-Za-z0-9]+/g, '-')}`);

@@ -20,6 +20,7 @@ import { Says } from '../ui/says';
             class="h-5 w-5 shrink-0 accent-ink"
             type="checkbox"
             [attr.data-path]="path()"
+            [disabled]="!edits.open()"
             [checked]="chosen().includes(option.value)"
             (change)="take(option, $event)"
           />
@@ -38,7 +39,7 @@ export class Many {
   readonly options = input.required<readonly Option[]>();
   /** What holds where the job says nothing: all of them, unless said otherwise. */
   readonly fallback = input<readonly string[]>();
-  private readonly edits = inject(JobEdits);
+  protected readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
   private readonly usual = computed(() => this.fallback() ?? this.options().map(({ value }) => value));

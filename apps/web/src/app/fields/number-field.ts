@@ -26,6 +26,7 @@ import { Writing } from '../ui/writing';
       [attr.data-path]="path()"
       [attr.placeholder]="unwritten() || null"
       [attr.aria-invalid]="says() !== ''"
+      [readOnly]="!edits.open()"
       [formControl]="control"
       (change)="take(control.value)"
       (focus)="writing.entered(written)"
@@ -48,7 +49,7 @@ export class NumberField {
   /** An empty field takes the number out of the job. */
   readonly optional = input(false);
   protected readonly writing = inject(Writing);
-  private readonly edits = inject(JobEdits);
+  protected readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   private readonly unit = computed(() => this.document()?.unit ?? 'mm');
   protected readonly titled = computed(() => {

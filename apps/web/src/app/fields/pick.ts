@@ -62,6 +62,10 @@ export class Pick {
 
   constructor() {
     effect(() => {
+      if (this.edits.open()) this.control.enable({ emitEvent: false });
+      else this.control.disable({ emitEvent: false });
+    });
+    effect(() => {
       const kept = this.kept();
       this.offered();
       untracked(() => this.control.setValue(kept));

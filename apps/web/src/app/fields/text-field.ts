@@ -23,6 +23,7 @@ import { Writing } from '../ui/writing';
         [id]="id()"
         [attr.data-path]="path()"
         [attr.placeholder]="placeholder() || null"
+        [readOnly]="!edits.open()"
         [formControl]="control"
         (change)="take()"
         (focus)="writing.entered(written)"
@@ -38,6 +39,7 @@ import { Writing } from '../ui/writing';
         [id]="id()"
         [attr.data-path]="path()"
         [attr.placeholder]="placeholder() || null"
+        [readOnly]="!edits.open()"
         [formControl]="control"
         (change)="take()"
         (focus)="writing.entered(written)"
@@ -60,7 +62,7 @@ export class TextField {
   /** An empty text takes the field out of the job. */
   readonly optional = input(false);
   protected readonly writing = inject(Writing);
-  private readonly edits = inject(JobEdits);
+  protected readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly id = computed(() => `text-${this.path().replace(/[^A-Za-z0-9]+/g, '-')}`);
   private readonly kept = computed(() => String(valueAt(this.document(), this.path()) ?? ''));

@@ -15,6 +15,7 @@ import { Says } from '../ui/says';
         class="h-5 w-5 shrink-0 accent-ink"
         type="checkbox"
         [attr.data-path]="path()"
+        [disabled]="!edits.open()"
         [checked]="on()"
         (change)="take($event)"
       />
@@ -29,7 +30,7 @@ export class Toggle {
   readonly name = input<string>();
   /** What holds where the job says nothing. */
   readonly fallback = input(false);
-  private readonly edits = inject(JobEdits);
+  protected readonly edits = inject(JobEdits);
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly says = signal('');
   protected readonly on = computed(() => Boolean(valueAt(this.document(), this.path()) ?? this.fallback()));

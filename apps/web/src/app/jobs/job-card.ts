@@ -15,6 +15,8 @@ import { Wall } from '../drawing/wall';
 export class JobCard {
   readonly job = input.required<JobSummary>();
   readonly deleted = input(false);
+  /** Whether it is theirs to copy, delete and bring back. */
+  readonly open = input(true);
   readonly remove = output<JobSummary>();
   readonly duplicate = output<JobSummary>();
   readonly bringBack = output<JobSummary>();

@@ -10,6 +10,7 @@ import { DELETED_FOR_DAYS } from '@zabble/contract/routes';
 import type { JobDocument } from '@zabble/core';
 import { debounceTime, distinctUntilChanged, firstValueFrom, type Observable, pipe, switchMap, tap } from 'rxjs';
 import { ShopHabits } from '../shop/habits';
+import { Rights } from '../device/rights';
 import { Session } from '../device/session';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
@@ -35,6 +36,7 @@ export class JobsPage {
   private readonly router = inject(Router);
   private readonly habits = inject(ShopHabits);
   protected readonly session = inject(Session);
+  protected readonly rights = inject(Rights);
   private readonly state = this.store.selectSignal(jobsFeature.selectJobsState);
   protected readonly list = computed(() => this.state().list);
   protected readonly deleted = computed(() => this.state().deleted);

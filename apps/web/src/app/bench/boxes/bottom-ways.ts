@@ -1,3 +1,4 @@
+import { OfPlan } from '../../fields/of-plan';
 import { gone, Speech } from '../../words/speech';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
@@ -11,7 +12,7 @@ import { Size } from '../../fields/size';
 @Component({
   selector: 'z-bottom-ways',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Says, Size],
+  imports: [OfPlan, Says, Size],
   template: `<fieldset class="flex flex-col">
       <legend i18n class="mb-1 text-lg font-semibold">Bottom</legend>
       @for (way of ways(); track way.fit) {
@@ -20,6 +21,7 @@ import { Size } from '../../fields/size';
           [class.bg-chalk-wash]="way.fit === used()"
         >
           <input
+            zOfPlan
             class="mx-1 mt-1 h-4 w-4 accent-ink"
             type="radio"
             name="bottom-fit"

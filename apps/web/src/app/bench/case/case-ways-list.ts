@@ -1,3 +1,4 @@
+import { OfPlan } from '../../fields/of-plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { readJobDocument, valueAt, type Job, type JobDocument } from '@zabble/core';
@@ -14,7 +15,7 @@ import { WayPicture } from './way-picture';
 @Component({
   selector: 'z-case-ways-list',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Says, WayFields, WayPicture],
+  imports: [OfPlan, Says, WayFields, WayPicture],
   template: `<h4 i18n class="mb-1 text-lg font-semibold">How it is made</h4>
     @for (group of groups(); track group.field) {
       <div class="border-b border-line">
@@ -38,6 +39,7 @@ import { WayPicture } from './way-picture';
                 [class.bg-chalk-wash]="way.id === group.chosenId"
               >
                 <input
+                  zOfPlan
                   class="h-4 w-4 accent-ink"
                   type="radio"
                   [name]="group.field"

@@ -1,3 +1,4 @@
+import { OfPlan } from '../../fields/of-plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { RouterLink } from '@angular/router';
@@ -45,6 +46,7 @@ const MOST_SHELVES = 40;
   selector: 'z-compartment-card',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [
+    OfPlan,
     Choice,
     ChoiceRow,
     DoorCard,

@@ -1,3 +1,4 @@
+import { OfPlan } from '../../fields/of-plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { nm, valueAt, writeExact, type DoorOf, type DoorPlan, type OwnHingeOf, type Patch } from '@zabble/core';
@@ -34,7 +35,7 @@ interface Part {
 @Component({
   selector: 'z-door-card',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [HingePick, Say, Says, Size, WayFields],
+  imports: [OfPlan, HingePick, Say, Says, Size, WayFields],
   templateUrl: './door-card.html',
   host: { class: 'flex flex-col gap-3 border-t border-line pt-4' },
 })

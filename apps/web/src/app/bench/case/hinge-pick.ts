@@ -1,3 +1,4 @@
+import { OfPlan } from '../../fields/of-plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { compareHinges, hingeTable, type DoorPlan, type HingeServing } from '@zabble/core';
@@ -11,7 +12,7 @@ import { HingePicture } from './hinge-picture';
 @Component({
   selector: 'z-hinge-pick',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [HingePicture, Say, Size],
+  imports: [OfPlan, HingePicture, Say, Size],
   template: `<div class="overflow-x-auto" tabindex="0" role="group" i18n-aria-label aria-label="Hinges side by side">
     <table class="w-full border-collapse">
       <thead class="caption border-b-2 border-edge text-left">
@@ -55,6 +56,7 @@ import { HingePicture } from './hinge-picture';
                 <span i18n class="caption pr-2">in use</span>
               } @else {
                 <button
+                  zOfPlan
                   type="button"
                   class="press px-2"
                   [attr.data-path]="door().path + '.hinge.family'"

@@ -1,3 +1,4 @@
+import { OfPlan } from '../../fields/of-plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { valueAt } from '@zabble/core';
@@ -9,7 +10,7 @@ const USUAL = 0.3;
 const WORDS: readonly (readonly [number, string])[] = [
   [0, $localize`not at all`],
   [0.5, $localize`a little`],
-  [1.5, 'much'],
+  [1.5, $localize`much`],
   [Infinity, $localize`as much as a sheet`],
 ];
 
@@ -17,12 +18,14 @@ const WORDS: readonly (readonly [number, string])[] = [
 @Component({
   selector: 'z-weigh',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [OfPlan],
   template: `<label class="flex flex-col">
     <span class="flex justify-between"
       ><span class="caption">{{ label() }}</span
       ><span class="text-sm font-medium">{{ word() }}</span></span
     >
     <input
+      zOfPlan
       class="h-11 w-full accent-ink"
       type="range"
       min="0"

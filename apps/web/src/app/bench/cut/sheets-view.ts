@@ -1,3 +1,4 @@
+import { OfPlan } from '../../fields/of-plan';
 import { MoneyPipe } from '../../shop/money';
 import { newId } from '../../server-api/new-id';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
@@ -56,7 +57,7 @@ const LIMITS = [
 @Component({
   selector: 'z-sheets-view',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [MoneyPipe, ChoiceRow, Bookings, LengthField, NumberField, Says, Importance, TwoWays],
+  imports: [OfPlan, MoneyPipe, ChoiceRow, Bookings, LengthField, NumberField, Says, Importance, TwoWays],
   templateUrl: './sheets-view.html',
 })
 export class SheetsView {

@@ -1,3 +1,4 @@
+import { OfPlan } from '../../fields/of-plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { BankPlan, Edge } from '@zabble/core';
@@ -13,7 +14,7 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
 @Component({
   selector: 'z-making',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, MaterialPick, Says],
+  imports: [OfPlan, LengthField, MaterialPick, Says],
   template: `<section
     class="flex flex-col gap-3 border-t border-line pt-4"
     i18n-aria-label
@@ -46,6 +47,7 @@ const EDGES: readonly Edge[] = ['top', 'bottom', 'left', 'right'];
         <div class="flex flex-wrap gap-1" role="group" i18n-aria-label aria-label="Edges that are banded">
           @for (edge of edges; track edge) {
             <button
+              zOfPlan
               type="button"
               class="press"
               [class.press-main]="isBanded(edge)"

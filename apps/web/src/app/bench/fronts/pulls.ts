@@ -1,3 +1,4 @@
+import { OfPlan } from '../../fields/of-plan';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { BankPlan, Patch } from '@zabble/core';
@@ -28,12 +29,13 @@ const SORTS: readonly AnyOption[] = [
 @Component({
   selector: 'z-pulls',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [LengthField, Says, Size, Choice, WayFields],
+  imports: [OfPlan, LengthField, Says, Size, Choice, WayFields],
   template: `<section class="flex flex-col gap-3 border-t border-line pt-4" i18n-aria-label aria-label="Pulls">
     <h3 i18n class="text-lg font-semibold">Pulls</h3>
     <div class="flex flex-wrap gap-1" role="group" i18n-aria-label aria-label="Where pulls sit">
       @for (option of schools; track option.value) {
         <button
+          zOfPlan
           type="button"
           class="press"
           [class.press-main]="option.value === school()"

@@ -1,3 +1,4 @@
+import { OfPlan } from '../../fields/of-plan';
 import { PLACE_NAMES, SIZE_NAMES } from '../../words/place-names';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
@@ -25,7 +26,7 @@ type Reading = OpeningReadingOf<string>;
 @Component({
   selector: 'z-readings',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [Figure, LengthField, Says],
+  imports: [OfPlan, Figure, LengthField, Says],
   templateUrl: './readings.html',
 })
 export class Readings {

@@ -12,6 +12,7 @@ import {
   type Length,
   type Patch,
 } from '@zabble/core';
+import { Rights } from '../../device/rights';
 import { JobActions } from './job.actions';
 import { jobFeature } from './job.reducer';
 import { selectPlan } from './job.selectors';
@@ -27,9 +28,12 @@ export class JobEdits {
   private readonly store = inject(Store);
   private readonly speech = inject(Speech);
   private readonly page = inject(ApplicationRef);
+  private readonly rights = inject(Rights);
   private readonly document = this.store.selectSignal(jobFeature.selectDocument);
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly log = this.store.selectSignal(selectLog);
+  /** Whether who is at this device may change the job. */
+  readonly open = this.rights.plan;
 
   /** Undefined when done; else what stands in the way, and the job (and its last good division) stays as it was. */
   apply(name: string, patches: readonly Patch[], merge?: string): string | undefined {
@@ -37,6 +41,8 @@ export class JobEdits {
     if (!before) return $localize`No job is open.`;
     const changed: JobDocument = patched(before, patches);
     if (JSON.stringify(changed) === JSON.stringify(before)) return undefined;
+    const notTheirs = this.rights.refuses('plan');
+    if (notTheirs !== undefined) return notTheirs;
     const document = writtenHere(changed);
     const reading = readMemo(document);
     if (!reading.ok) {

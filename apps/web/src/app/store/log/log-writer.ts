@@ -4,6 +4,7 @@ import { readLog, type JobError, type LogEntryDocument } from '@zabble/core';
 import { newId } from '../../server-api/new-id';
 import { Speech } from '../../words/speech';
 import { jobFeature } from '../job/job.reducer';
+import { Rights } from '../../device/rights';
 import { Who } from '../../device/who';
 import { LogActions } from './log.actions';
 
@@ -17,12 +18,15 @@ export type NewEntry = New<LogEntryDocument>;
 export class LogWriter {
   private readonly store = inject(Store);
   private readonly who = inject(Who);
+  private readonly rights = inject(Rights);
   private readonly speech = inject(Speech);
   private readonly job = this.store.selectSignal(jobFeature.selectId);
 
   add(entry: NewEntry): void {
     const job = this.job();
     if (job === undefined) return;
+    const notTheirs = this.rights.refuses('record');
+    if (notTheirs !== undefined) return this.store.dispatch(LogActions.notWritten({ job, says: notTheirs }));
     const written = { ...entry, id: newId(), ...this.who.deed() } as LogEntryDocument;
     // Read before it is written down: what the server could not read would only come back.
     const reading = readLog([written]);
