@@ -16,8 +16,12 @@ const WRITERS = 4;
 /** `kills N`: the server alone, so often. */
 const KILLS = process.argv[2] === 'kills' ? Number(process.argv[3] ?? 1000) : 0;
 const ROUNDS = KILLS > 0 ? KILLS : Number(process.argv[2] ?? 4);
-/** A fault a round, one after the other; so long between them, in milliseconds. */
-const BETWEEN = 1500;
+/** A fault a round, one after the other; so long between them, in milliseconds. Kills fall anywhere in what is written. */
+const between = () => (KILLS > 0 ? 800 + 800 * Math.random() : 1500);
+/** In an hour of kills writers rest between entries, in milliseconds: what they write has to be counted at its end. */
+const REST = KILLS > 0 ? 25 : 0;
+/** So many kills are told of as one. */
+const TOLD = KILLS > 0 ? 50 : 1;
 /** A disk this small is full soon, in megabytes. */
 const SMALL_DISK = 600;
 
@@ -30,7 +34,7 @@ async function run() {
   await ensureDependencies();
   await ensureBuild();
   const folder = mkdtempSync(join(tmpdir(), 'zabble-faults-'));
-  const disk = isRoot() && mounted(folder);
+  const disk = KILLS === 0 && isRoot() && mounted(folder);
   const database = new OwnMariaDb(join(folder, 'database'));
   let server = new ZabbleServer(await database.start());
   const url = await server.start();
@@ -59,17 +63,18 @@ async function run() {
     },
     ...(disk ? { 'the disk is full': () => filled(folder) } : {}),
   };
-  const writers = Array.from({ length: WRITERS }, () => new Writer(url));
+  const writers = Array.from({ length: WRITERS }, () => new Writer(url, REST));
   try {
     for (const writer of writers) await writer.begin();
     const writing = writers.map((writer) => writer.go());
     for (let round = 0; round < ROUNDS; round += 1)
       for (const [what, happens] of Object.entries(faults).slice(0, KILLS > 0 ? 1 : undefined)) {
-        await wait(BETWEEN);
+        await wait(between());
         const before = count(writers);
         await happens();
-        await wait(BETWEEN);
-        say(`${what}: ${count(writers) - before} kept meanwhile and just after`);
+        await wait(between());
+        if ((round + 1) % TOLD === 0)
+          say(`${round + 1}: ${what}: ${count(writers) - before} kept meanwhile and just after`);
       }
     for (const writer of writers) writer.ended = true;
     await Promise.all(writing);

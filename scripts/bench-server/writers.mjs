@@ -14,7 +14,8 @@ export class Writer {
   ended = false;
   untrue = [];
 
-  constructor(url) {
+  constructor(url, rest = 0) {
+    this.rest = rest;
     this.clients = new Clients(url, 1);
     this.document = JSON.parse(readFileSync(join(ROOT, 'examples/flag-chest.json'), 'utf8'));
   }
@@ -40,6 +41,7 @@ export class Writer {
       if (saved.revision !== this.revision + 1) this.untrue.push(`saved at ${saved.revision} after ${this.revision}`);
       this.revision = saved.revision;
       this.notes = `turn ${turn}`;
+      if (this.rest > 0) await wait(this.rest);
     }
   }
 
