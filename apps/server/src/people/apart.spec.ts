@@ -200,12 +200,15 @@ describe('shops apart', () => {
   });
 
   it('what was done is told to its owners, the newest first', async () => {
+    // However the path is written that it is done by.
+    await ask('post', `/api/Jobs/${ids.job}/Restore/`, cookies.get('maker')).expect(200);
     const { body } = await ask('get', ROUTES.audit, cookies.get('owner')).expect(200);
     const { rows } = body as { rows: { id: number; by: string; what: string; of: string }[] };
     const told = rows.map(({ by, what, of }) => `${by}: ${what} ${of}`);
     expect(told).toContain('owner: crew/removed former');
     expect(rows.map(({ id }) => id)).toEqual(rows.map(({ id }) => id).toSorted((one, other) => other - one));
     expect(told).toContain('owner: job/made ');
+    expect(told).toContain(`maker: job/restored ${ids.job}`);
     expect(told).toContain(`owner: job/recorded ${ids.job}`);
     expect(told).toContain('looker: crew/joined ');
     expect(told.every((each) => !each.includes('rock.example'))).toBe(true);

@@ -40,7 +40,8 @@ const NAMED: readonly Named[] = [
 
 /** What a request is called in the audit, and what it was done to; nothing where it is not worth a row. */
 export function auditedAs(method: string, path: string): { readonly what: string; readonly of: string } | undefined {
-  const asked = path.replace(/\/+$/, '');
+  // Routes are found whatever the case of their letters.
+  const asked = path.toLowerCase().replace(/\/+$/, '');
   for (const named of NAMED) {
     const found = named.method === method ? named.path.exec(asked) : null;
     if (found) return { what: named.what, of: found[1] ?? '' };
