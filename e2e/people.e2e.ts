@@ -1,8 +1,15 @@
 import { execFile } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtemp, readFile, rm } from 'node:fs/promises';
+import { request } from 'node:http';
+import { createServer } from 'node:https';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import type { Browser, Page } from '@playwright/test';
 import { Secret, TOTP } from 'otpauth';
+import { selfSigned } from '../scripts/lib/certificate.mjs';
 import { throwawayDatabase } from '../scripts/lib/throwaway.mjs';
 import { ZabbleServer } from '../scripts/lib/zabble-server.mjs';
 import { expect, goTo, kept, noWider, soundAccess, test as base } from './app';
@@ -13,6 +20,7 @@ const VIEW = { viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', 
 
 interface SharedZabble {
   readonly url: string;
+  readonly databaseUrl: string;
   /** The link its first owner is invited by. */
   readonly owner: string;
 }
@@ -27,7 +35,7 @@ const test = base.extend<object, { shared: SharedZabble }>({
       const { stdout } = await promisify(execFile)(process.execPath, [SHARE, 'runa@loft.example', 'Skerry Point'], {
         env: { ...process.env, DATABASE_URL: database.url, PORT: new URL(url).port },
       });
-      await use({ url, owner: /http\S+#\S+/.exec(stdout)?.[0] ?? '' });
+      await use({ url, databaseUrl: database.url, owner: /http\S+#\S+/.exec(stdout)?.[0] ?? '' });
       await server.stop();
       await database.end();
     },
@@ -35,6 +43,32 @@ const test = base.extend<object, { shared: SharedZabble }>({
   ],
 });
 test.describe.configure({ mode: 'serial' });
+
+/** What stands before a server on a machine others reach: it speaks TLS, and passes on what is asked for by whom. */
+async function tlsProxy(folder: string) {
+  const { cert, key } = await selfSigned(folder);
+  let behind = new URL('http://127.0.0.1');
+  const proxy = createServer({ cert: await readFile(cert), key: await readFile(key) }, (asked, answer) => {
+    const headers = { ...asked.headers, 'x-forwarded-for': asked.socket.remoteAddress, 'x-forwarded-proto': 'https' };
+    const { method, url: path } = asked;
+    const passed = request({ host: behind.hostname, port: behind.port, method, path, headers }, (told) => {
+      answer.writeHead(told.statusCode ?? 502, told.headers);
+      told.pipe(answer);
+    });
+    passed.once('error', () => answer.destroy());
+    asked.pipe(passed);
+  });
+  proxy.listen(0, '127.0.0.1');
+  await once(proxy, 'listening');
+  return {
+    url: `https://localhost:${(proxy.address() as AddressInfo).port}`,
+    to: (url: string) => (behind = new URL(url)),
+    end: () => {
+      proxy.closeAllConnections();
+      proxy.close();
+    },
+  };
+}
 
 const deviceOf = async (browser: Browser): Promise<Page> => (await browser.newContext(VIEW)).newPage();
 
@@ -157,6 +191,37 @@ test('all of the shop goes out as one file; deleted, it is brought back', async 
   await soundAccess(owner, 'a deleted shop');
   await owner.getByRole('button', { name: 'Bring it back' }).click();
   await expect(owner.getByRole('link', { name: 'Flag chest', exact: true })).toBeVisible();
+});
+
+test('behind a proxy with TLS people sign in and work as before, at its address alone', async ({ browser, shared }) => {
+  const folder = await mkdtemp(join(tmpdir(), 'zabble-proxy-'));
+  const proxy = await tlsProxy(folder);
+  const server = new ZabbleServer(shared.databaseUrl, {
+    ZABBLE_MODE: 'shared',
+    ZABBLE_ADDRESS: proxy.url,
+    PROXIES: 'loopback',
+  });
+  proxy.to(await server.start());
+  const context = await browser.newContext({ ...VIEW, ignoreHTTPSErrors: true });
+  const page = await context.newPage();
+  await page.goto(proxy.url);
+  await signIn(page, 'runa@loft.example');
+  await page.getByRole('link', { name: 'Flag chest', exact: true }).click();
+  await page.getByLabel('Job name').fill('Flag chest, second');
+  await page.getByLabel('Job name').blur();
+  await kept(page);
+  const [session] = (await context.cookies()).filter(({ name }) => name.startsWith('__Host-'));
+  expect(session).toMatchObject({ secure: true, httpOnly: true, sameSite: 'Strict' });
+  const asked = (headers: Record<string, string>) => page.request.get(`${proxy.url}/api/jobs`, { headers });
+  expect((await asked({ host: 'elsewhere.example' })).status()).toBeGreaterThanOrEqual(400);
+  await page.request
+    .delete(`${proxy.url}/api/session`, { headers: { origin: 'https://elsewhere.example', 'x-zabble': '1' } })
+    .then((answer) => expect(answer.status()).toBe(403));
+  expect((await asked({})).status()).toBe(200);
+  await context.close();
+  await server.stop();
+  proxy.end();
+  await rm(folder, { recursive: true });
 });
 
 test('a second factor, and a new password by the link of the mailbox', async ({ browser, shared }) => {
