@@ -29,8 +29,11 @@ const STARTS = { tries: 2400, most: 256 };
 const HEAT: Heat = { from: 2500, to: 30 };
 /** A beginning is first bettered with its jobs weighed by chance, up to so many times more or less than they count. */
 const WEIGHED = { up: 10, share: 0.6, until: 3 };
-/** What counts how much in the one figure an order is measured by. */
-const COUNTS = { missed: 100, late: 10, lateOpen: 100, sum: 1 / 50 };
+/**
+ * What counts how much in the one figure an order is measured by: what is missed more than what is late, as where two orders are
+ * compared.
+ */
+const COUNTS = { missed: 2000, late: 10, lateOpen: 100, sum: 1 / 50 };
 /** How often what could not be kept free for is tried again; it costs an order each, and nothing where nothing is fixed. */
 const AGAIN = 0.3;
 const NONE: ReadonlySet<number> = new Set();
