@@ -1,6 +1,6 @@
-import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
 import { Instrumenter } from '@stryker-mutator/instrumenter';
 import { foldersOf, sampleOf, sourcesOf } from './lib/mutants.mjs';
 import { ROOT } from './lib/paths.mjs';
@@ -22,7 +22,7 @@ await main(async () => {
   for (const { workspace, name, folder } of folders) {
     const mutate = await sampled(sourcesOf(folder), sample, seed);
     if (mutate.length === 0) continue;
-    const { killed, survived, where } = await mutated(workspace, name, mutate);
+    const { killed, survived, where } = await inTwoGoes(workspace, name, folder, mutate);
     const rate = killed + survived === 0 ? 100 : (100 * killed) / (killed + survived);
     const enough = rate >= WANTED[workspace];
     if (!enough) short += 1;
@@ -63,14 +63,39 @@ async function sampled(files, most, seed) {
   });
 }
 
-async function mutated(workspace, name, mutate) {
+/** By the tests beside it first, which are quick; what lives is tried by all that come to it. */
+async function inTwoGoes(workspace, name, folder, mutate) {
+  const beside = await mutated(workspace, name, mutate, hasTests(folder) ? basename(folder) : undefined);
+  if (beside.lived.length === 0 || !hasTests(folder)) return told(beside.lived, beside.killed);
+  const again = await mutated(workspace, name, [...new Set(beside.lived.map(({ place }) => place))]);
+  const lived = new Set(beside.lived.map(keyOf));
+  // A place has more changes than those that lived.
+  const left = again.lived.filter((each) => lived.has(keyOf(each)));
+  return told(left, beside.killed + lived.size - left.length);
+}
+
+function keyOf({ place, says }) {
+  return `${place} ${says}`;
+}
+
+function told(lived, killed) {
+  return { killed, survived: lived.length, where: lived.map(({ says }) => says) };
+}
+
+function hasTests(folder) {
+  return readdirSync(join(ROOT, folder), { recursive: true, encoding: 'utf8' }).some(
+    (name) => name.endsWith('.spec.ts') && !name.endsWith('.long.spec.ts'),
+  );
+}
+
+async function mutated(workspace, name, mutate, beside) {
   const report = join(tmpdir(), `zabble-mutation-${process.pid}.json`);
   const config = join(tmpdir(), `zabble-stryker-${process.pid}.config.json`);
   writeFileSync(config, JSON.stringify(configFor(workspace, name, mutate, report)));
   try {
     const { code, text } = await run('npx', ['stryker', 'run', config], {
       quiet: !process.env.ZABBLE_MUTATION_LOG,
-      env: { ZABBLE_MUTATION: workspace },
+      env: { ZABBLE_MUTATION: workspace, ZABBLE_MUTATION_BESIDE: beside ?? '' },
     });
     if (code !== 0) throw new Stop(`${workspace}/${name} could not be tried:\n${text.trim().slice(-3000)}`);
     return counted(JSON.parse(readFileSync(report, 'utf8')).files);
@@ -100,14 +125,16 @@ function configFor(workspace, name, mutate, fileName) {
 
 function counted(files) {
   let killed = 0;
-  const where = [];
+  const lived = [];
   for (const [file, { mutants }] of Object.entries(files))
     for (const { status, location, mutatorName, replacement } of mutants) {
       if (status === 'Killed' || status === 'Timeout') killed += 1;
-      if (status === 'Survived' || status === 'NoCoverage')
-        where.push(
-          `${file}:${location.start.line} ${mutatorName}: ${(replacement ?? '').replace(/\s+/g, ' ').slice(0, 80)}`,
-        );
+      if (status !== 'Survived' && status !== 'NoCoverage') continue;
+      const { start, end } = location;
+      lived.push({
+        place: `${file}:${start.line}:${start.column - 1}-${end.line}:${end.column - 1}`,
+        says: `${file}:${start.line} ${mutatorName}: ${(replacement ?? '').replace(/\s+/g, ' ').slice(0, 80)}`,
+      });
     }
-  return { killed, survived: where.length, where };
+  return { killed, lived };
 }
