@@ -8,7 +8,7 @@ import { DaysState } from './days-state';
   template: `@if (state.searching()) {
     <span class="flex flex-wrap items-center gap-3" role="status">
       <progress
-        class="h-2 w-32 accent-chalk"
+        class="h-2 w-32"
         max="100"
         [value]="share()"
         i18n-aria-label
