@@ -119,7 +119,7 @@ test('a job is deleted from its bench, and brought back from the list', async ({
   await page.keyboard.press('a');
   await page.getByRole('combobox', { name: 'What do you want to do?' }).fill('delete');
   await page.getByRole('combobox', { name: 'What do you want to do?' }).press('Enter');
-  await expect(page.getByRole('status')).toContainText('Flag chest is deleted.');
+  await expect(page.getByRole('status').filter({ hasText: 'Flag chest is deleted.' })).toBeVisible();
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.getByRole('link', { name: 'Flag chest', exact: true })).toBeVisible();
 });

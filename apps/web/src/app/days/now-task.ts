@@ -15,7 +15,7 @@ import { whereDone } from './where-done';
   imports: [RouterLink, Say],
   template: `<article
     class="flex flex-col gap-3 border-l-4 border-ink bg-sheet px-5 py-4 max-sm:px-4"
-    [class.border-chalk]="running()"
+    [class.border-chalk]="inHand()"
   >
     <p class="text-lg text-soft">{{ task().jobName }}</p>
     <h2 class="text-4xl leading-tight font-semibold break-words">{{ task().task.called | say }}</h2>
@@ -29,7 +29,7 @@ import { whereDone } from './where-done';
       }
     </p>
     <p class="text-lg">
-      @if (running()) {
+      @if (inHand()) {
         <span i18n class="font-medium">Under way since {{ since() }}.</span>
       } @else {
         <span>{{ begins() }}</span>
@@ -55,7 +55,7 @@ import { whereDone } from './where-done';
       <p class="border-l-4 border-lead bg-lead-wash px-3 py-2">{{ code | say }}</p>
     }
     <div class="flex flex-wrap gap-3 pt-1">
-      @if (running()) {
+      @if (inHand()) {
         <button i18n type="button" class="press press-main min-h-16 grow px-6 text-xl" (click)="did.emit('done')">
           Done
         </button>
@@ -77,10 +77,11 @@ export class NowTask {
   readonly task = input.required<DayTask>();
   /** Names of those who do it; empty where there is but one. */
   readonly names = input.required<readonly string[]>();
+  /** Whether it is in hand by the record: an order of work made of it may still be on its way. */
+  readonly inHand = input.required<boolean>();
   readonly did = output<TaskDeed>();
   private readonly clock = inject(ShopClock);
   private readonly speech = inject(Speech);
-  protected readonly running = computed(() => this.task().stands.running);
   protected readonly place = computed(() => {
     const { place } = this.task().task;
     return place && said('task/place', { place });

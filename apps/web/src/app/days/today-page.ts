@@ -95,6 +95,11 @@ export class TodayPage {
     void this.router.navigate([], { queryParams: { who: who || null }, replaceUrl: true });
   }
 
+  protected inHand(task: DayTask): boolean {
+    const kept = this.state.kept();
+    return kept !== undefined && begunAt(kept, task) !== undefined;
+  }
+
   protected wrote(task: DayTask, did: TaskDeed): void {
     const kept = this.state.kept();
     if (!kept) return;
