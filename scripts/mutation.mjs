@@ -65,8 +65,12 @@ async function sampled(files, most, seed) {
 
 /** By the tests beside it first, which are quick; what lives is tried by all that come to it. */
 async function inTwoGoes(workspace, name, folder, mutate) {
-  const beside = await mutated(workspace, name, mutate, hasTests(folder) ? basename(folder) : undefined);
-  if (beside.lived.length === 0 || !hasTests(folder)) return told(beside.lived, beside.killed);
+  if (!hasTests(folder)) {
+    const { lived, killed } = await mutated(workspace, name, mutate);
+    return told(lived, killed);
+  }
+  const beside = await mutated(workspace, name, mutate, basename(folder));
+  if (beside.lived.length === 0) return told([], beside.killed);
   const again = await mutated(workspace, name, [...new Set(beside.lived.map(({ place }) => place))]);
   const lived = new Set(beside.lived.map(keyOf));
   // A place has more changes than those that lived.

@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { createReadStream, createWriteStream, existsSync, renameSync, rmSync } from 'node:fs';
+import { isIP } from 'node:net';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline';
 import { Readable, Transform } from 'node:stream';
@@ -40,7 +41,7 @@ function reachedBy(url) {
       `--port=${port || 3306}`,
       `--user=${decodeURIComponent(username)}`,
       '--protocol=tcp',
-      ...(ca ? ['--ssl', `--ssl-ca=${ca}`] : []),
+      ...(ca ? ['--ssl', `--ssl-ca=${ca}`, ...(isIP(hostname) === 0 ? ['--ssl-verify-server-cert'] : [])] : []),
     ],
     env: { MYSQL_PWD: decodeURIComponent(password) },
     name: pathname.slice(1),

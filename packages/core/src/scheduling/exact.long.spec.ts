@@ -49,7 +49,7 @@ describe('an order of work of up to ten pieces', () => {
 describe('an order of work of three jobs and sixty pieces', () => {
   it('is no later than a plain annealing found in ten minutes and twelve million orders, in a tenth of its tries', () => {
     const problem = shopOf(seeded(SEED_OF_SHOP), { jobs: 3, tasks: 60, grain: 5 });
-    const found = bestOrder(problem, { tries: 240_000 });
+    const found = bestOrder(problem, { tries: 80_000 });
     expect(broken(problem, found)).toEqual([]);
     expect(found.missed).toBeLessThanOrEqual(PLAIN.missed);
     expect(found.late).toBeLessThanOrEqual(PLAIN.late);

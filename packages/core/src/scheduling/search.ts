@@ -33,12 +33,9 @@ const WEIGHED = { up: 10, share: 0.6, until: 3 };
  * What counts how much in the one figure an order is measured by: what is missed more than what is late, as where two orders are
  * compared.
  */
-const COUNTS = { missed: 2000, late: 10, lateOpen: 100, sum: 1 / 50 };
-/**
- * How often what could not be kept free for is tried again, row by row in turn: it costs an order each, and nothing where
- * nothing is fixed; what one finds soon the other may not find at all.
- */
-const AGAIN = [0.3, 1];
+const COUNTS = { missed: 2500, late: 10, lateOpen: 100, sum: 1 / 50 };
+/** How often what could not be kept free for is tried again; it costs an order each, and nothing where nothing is fixed. */
+const AGAIN = 0.3;
 const NONE: ReadonlySet<number> = new Set();
 
 /**
@@ -57,7 +54,6 @@ export class Search {
   private readonly tail: readonly number[];
   private readonly firsts: readonly (readonly number[])[];
   private readonly places: Int32Array;
-  private again = AGAIN[0] ?? 1;
 
   constructor(
     private readonly model: Model,
@@ -79,7 +75,6 @@ export class Search {
   *run(): Generator<void, void> {
     const rows = Math.max(1, Math.round(this.tries / ROW));
     for (let row = 0; row < rows; row += 1) {
-      this.again = AGAIN[row % AGAIN.length] ?? 1;
       yield* this.row(Math.floor(this.tries / rows));
       if (this.best.missed === 0 && this.best.late === 0) return;
     }
@@ -144,7 +139,7 @@ export class Search {
     for (let tried = 1; tried < tries; tried += 1) {
       const heat = from * (to / from) ** (tried / tries);
       const { list, wish } = this.moved(at);
-      const vain = at.vain.size > 0 && this.chance() < this.again ? NONE : at.vain;
+      const vain = at.vain.size > 0 && this.chance() < AGAIN ? NONE : at.vain;
       const cost = this.costOf({ list, wish, vain }, weighs);
       if (cost <= at.cost || this.chance() < Math.exp((at.cost - cost) / heat)) {
         at = { list: byStart(list, this.placer.start), wish, vain: this.placer.vain, cost };

@@ -2,8 +2,9 @@ import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { ActivatedRoute, Router } from '@angular/router';
 import { provideStore } from '@ngrx/store';
-import type { CalendarKept } from '@zabble/contract';
+import type { CalendarKept, Role } from '@zabble/contract';
 import type { DayTask, LogEntryDocument } from '@zabble/core';
+import { Session } from '../device/session';
 import { ShopClock } from './clock';
 import { DaysState } from './days-state';
 import { TaskLog } from './task-log';
@@ -15,29 +16,35 @@ const task = {
   ...{ jobName: 'Flag chest', minutes: 30, start: 29_934_000, held: 'nothing', people: [], stands: { running: false } },
 } as unknown as DayTask;
 
-function shown(log: readonly LogEntryDocument[]) {
+function shown(log: readonly LogEntryDocument[], role?: Role) {
   const kept = signal({ read: { jobs: [{ id: 'j', document: { log } }] }, calendar: {} } as unknown as CalendarKept);
-  const state = { kept, days: signal(undefined), people: signal([]) };
-  const clock = { now: signal({ now: 29_934_000 }) };
+  const [write, add] = [jest.fn(() => ({ minutes: 0, entries: [] })), jest.fn()];
+  const state = { kept, days: signal(undefined), people: signal([]), add };
+  const clock = { now: signal({ now: 29_934_000 }), look: () => ({ now: 29_934_000 }), moment: () => 29_934_000 };
   TestBed.overrideComponent(TodayPage, {
     set: {
       template: '<z-now-task [task]="task" [names]="[]" [inHand]="inHand(task)" />',
       providers: [
         { provide: DaysState, useValue: state },
         { provide: ShopClock, useValue: clock },
-        { provide: TaskLog, useValue: { says: signal(''), sendWaiting: () => undefined } },
+        { provide: TaskLog, useValue: { says: signal(''), sendWaiting: () => undefined, write } },
       ],
     },
   });
   TestBed.configureTestingModule({
     providers: [
       provideStore(),
+      { provide: Session, useValue: { role: signal(role), person: signal(undefined) } },
       { provide: Router, useValue: {} },
       { provide: ActivatedRoute, useValue: { snapshot: { queryParamMap: new Map() } } },
     ],
   });
   const fixture = TestBed.createComponent(TodayPage);
-  return Object.assign(fixture.componentInstance, { task }) as unknown as { inHand: (task: DayTask) => boolean };
+  const page = Object.assign(fixture.componentInstance, { task }) as unknown as {
+    inHand: (task: DayTask) => boolean;
+    wrote: (task: DayTask, did: 'begin') => void;
+  };
+  return { page, write, add };
 }
 
 const did = (...all: readonly ('begin' | 'pause' | 'done' | 'undone')[]): readonly LogEntryDocument[] =>
@@ -51,6 +58,15 @@ describe('a task that is pressed', () => {
     [did('begin', 'done', 'undone'), false],
     [did(), false],
   ])('is in hand by the record, before its order of work is made anew (%#)', (log, inHand) => {
-    expect(shown(log).inHand(task)).toBe(inHand);
+    expect(shown(log).page.inHand(task)).toBe(inHand);
+  });
+
+  it.each([
+    ['helper', 1],
+    ['looker', 0],
+  ] as const)('by a %s is written %d times: who looks on leaves nothing behind on the device', (role, times) => {
+    const { page, write, add } = shown(did(), role);
+    page.wrote(task, 'begin');
+    expect([write.mock.calls.length, add.mock.calls.length]).toEqual([times, times]);
   });
 });

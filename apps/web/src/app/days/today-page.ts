@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, u
 import { ActivatedRoute, Router, RouterLink } from '@angular/router';
 import type { CalendarKept } from '@zabble/contract';
 import { hoursOf, said, type DayTask, type DayWait } from '@zabble/core';
+import { Rights } from '../device/rights';
 import { Settings } from '../device/settings';
 import { ThemeButton } from '../shell/theme-button';
 import { Wordmark } from '../shell/wordmark';
@@ -28,6 +29,7 @@ export class TodayPage {
   protected readonly state = inject(DaysState);
   protected readonly clock = inject(ShopClock);
   private readonly log = inject(TaskLog);
+  private readonly rights = inject(Rights);
   private readonly router = inject(Router);
   private readonly settings = inject(Settings);
   private readonly asked = inject(ActivatedRoute).snapshot.queryParamMap.get('who');
@@ -102,7 +104,7 @@ export class TodayPage {
 
   protected wrote(task: DayTask, did: TaskDeed): void {
     const kept = this.state.kept();
-    if (!kept) return;
+    if (!kept || this.rights.refuses('record') !== undefined) return;
     const { now } = this.clock.look();
     const begun = begunAt(kept, task);
     const since = begun === undefined ? undefined : this.clock.moment(begun);
