@@ -1,4 +1,5 @@
-import { expect, figure, goTo, kept, openFindings, openJob, test } from './app';
+import type { Page } from '@playwright/test';
+import { expect, figure, figureButton, goTo, kept, openFindings, openJob, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -173,13 +174,22 @@ test('a bank beside, a divider between, a line carried across', async ({ page })
 });
 
 /** Front heights of the bank, from the top down, in inches. */
-async function heights(page: Parameters<typeof figure>[0]): Promise<number[]> {
+async function heights(page: Page): Promise<number[]> {
   const found: number[] = [];
-  const count = await page.getByLabel(/^Name of drawer/).count();
+  const names = page.getByLabel(/^Name of drawer/);
+  // A step that was just gone to is still on its way.
+  await names.first().waitFor();
+  const count = await names.count();
   for (let drawer = 1; drawer <= count; drawer += 1) {
-    const locked = page.getByLabel(`Locked height of drawer ${drawer}`);
-    const text =
-      (await locked.count()) > 0 ? await locked.inputValue() : await figure(page, `Front height of drawer ${drawer}`);
+    // Whichever it is by now: a lock may be undone between two looks.
+    const shown = page
+      .getByLabel(`Locked height of drawer ${drawer}`)
+      .or(figureButton(page, `Front height of drawer ${drawer}`));
+    const text = await shown.evaluate((each) =>
+      each instanceof HTMLInputElement
+        ? each.value
+        : [...each.querySelectorAll('z-size > span')].map((part) => part.textContent?.trim()).join(' '),
+    );
     const [, whole = '0', top = '0', bottom = '1'] = /^(?:(\d+) ?)?(?:(\d+)\/(\d+))?$/.exec(text) ?? [];
     found.push(Number(whole) + Number(top) / Number(bottom));
   }

@@ -6,8 +6,10 @@ import { ensureDependencies } from './lib/dependencies.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { run } from './lib/run.mjs';
 import { main, say } from './lib/say.mjs';
+import { jestFailures, playwrightFailures } from './lib/why-failed.mjs';
 
 const totals = { passed: 0, failed: 0 };
+const failures = [];
 
 await main(async () => {
   await ensurePackages('mariadb-server', 'galera-4', 'rsync', 'openssl', 'chromium-headless-shell', 'poppler-utils');
@@ -21,6 +23,8 @@ await main(async () => {
   await jest();
   await ensureBuild();
   await playwright();
+  // Told again where a run is looked at first: at its end.
+  for (const [name, reason] of failures) say(`\n✗ ${name}\n${reason}`);
   process.stdout.write(`\ntests: ${totals.passed} passed, ${totals.failed} failed\n`);
   if (totals.failed > 0 || totals.passed === 0) process.exitCode = 1;
 });
@@ -37,6 +41,7 @@ async function jest() {
   const report = join(tmpdir(), `zabble-jest-${process.pid}.json`);
   const { code } = await run('npx', ['jest', '--maxWorkers=2', '--json', `--outputFile=${report}`, '--silent']);
   const result = readReport(report);
+  failures.push(...jestFailures(result));
   const suites = result?.numRuntimeErrorTestSuites ?? 1;
   add('Jest', result?.numPassedTests ?? 0, (result?.numFailedTests ?? 0) + suites, code);
 }
@@ -50,7 +55,9 @@ async function playwright() {
     ['playwright', 'test', '--config', 'e2e/playwright.config.ts', '--reporter=line,json'],
     { env },
   );
-  const stats = readReport(report)?.stats;
+  const result = readReport(report);
+  failures.push(...playwrightFailures(result));
+  const stats = result?.stats;
   add('Playwright', (stats?.expected ?? 0) + (stats?.flaky ?? 0), stats ? stats.unexpected : 1, code);
 }
 
