@@ -286,4 +286,4 @@ function wantedOf({ problem, teams, teamsOf }: Model, { fixed, people, minutes, 
 export const compare = (one: Compared, other: Compared): number =>
   one.missed - other.missed || one.late - other.late || one.last - other.last || one.sum - other.sum;
 
-type Compared = Pick<Built, 'missed' | 'late' | 'last' | 'sum'>;
+export type Compared = Pick<Built, 'missed' | 'late' | 'last' | 'sum'>;

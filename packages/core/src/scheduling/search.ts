@@ -3,7 +3,7 @@ import { seeded } from './chance';
 import type { Model } from './model';
 import type { Moment } from './moment';
 import { firstLists, listBy, tails } from './orders';
-import { compare, Placer, type Built } from './placer';
+import { compare, Placer, type Built, type Compared } from './placer';
 
 /** A list that pieces are placed by, with the teams that are wished for (below 0: whoever is done first). */
 interface Standing {
@@ -19,6 +19,8 @@ interface Heat {
   readonly to: number;
 }
 
+/** Rows that came to as little lateness: no further one is begun. */
+const ALIKE = 3;
 const SEED = 20_261_129;
 /** So many tries are one row of beginnings; of what is left another row is begun, with other chances. */
 export const ROW = 800_000;
@@ -43,8 +45,9 @@ const NONE: ReadonlySet<number> = new Set();
  * with now and then (published as simulated annealing: S. Kirkpatrick, C. D. Gelatt, M. P. Vecchi, “Optimization by Simulated
  * Annealing”, Science 220, 1983); the better half of what they come to is gone on with for longer, and so on. Which of the
  * jobs is better late tells one order from another more than all small changes: that is why there are many beginnings, in
- * each of which other jobs count for more at first, and rows of them: what one row misses by chance another finds. The same
- * for the same. Bound: `tries` orders.
+ * each of which other jobs count for more at first; why whose turn it is may change for a whole stretch at once; and why
+ * there are rows of beginnings: what one row misses by chance another finds, until some have come to the same. The same for
+ * the same. Bound: `tries` orders.
  */
 export class Search {
   best: Built;
@@ -54,6 +57,10 @@ export class Search {
   private readonly tail: readonly number[];
   private readonly firsts: readonly (readonly number[])[];
   private readonly places: Int32Array;
+  /** There are several jobs, and none waits for another. */
+  private readonly jobsApart: boolean;
+  /** The best of the row that is under way. */
+  private inRow: Compared | undefined;
 
   constructor(
     private readonly model: Model,
@@ -64,6 +71,9 @@ export class Search {
     this.tail = tails(model);
     this.places = new Int32Array(model.work.length);
     this.firsts = firstLists(model);
+    const { before, jobOf, jobs } = model;
+    this.jobsApart =
+      jobs.length > 1 && before.every((all, index) => all.every((each) => jobOf[each.index] === jobOf[index]));
     const built = this.firsts.map((list) => {
       this.placer.place(list);
       return this.placer.built();
@@ -74,9 +84,13 @@ export class Search {
   /** Stops to tell now and then; `best` is the best so far. */
   *run(): Generator<void, void> {
     const rows = Math.max(1, Math.round(this.tries / ROW));
-    for (let row = 0; row < rows; row += 1) {
+    for (let row = 0, alike = 0; row < rows && alike < ALIKE; row += 1) {
+      const { missed, late } = this.best;
+      this.inRow = undefined;
       yield* this.row(Math.floor(this.tries / rows));
       if (this.best.missed === 0 && this.best.late === 0) return;
+      if (this.best.missed !== missed || this.best.late !== late) alike = 0;
+      if (this.inRow && isAsLate(this.inRow, this.best)) alike += 1;
     }
   }
 
@@ -154,7 +168,11 @@ export class Search {
   private costOf({ list, wish, vain }: Omit<Standing, 'cost'>, weighs: readonly number[] | undefined): number {
     this.tried += 1;
     this.placer.place(list, wish, vain);
-    if (compare(this.placer, this.best) < 0) this.best = this.placer.built();
+    if (!this.inRow || compare(this.placer, this.inRow) < 0) {
+      const { missed, late, last, sum } = this.placer;
+      this.inRow = { missed, late, last, sum };
+      if (compare(this.placer, this.best) < 0) this.best = this.placer.built();
+    }
     return this.cost(weighs);
   }
 
@@ -177,10 +195,28 @@ export class Search {
 
   private moved({ list, wish }: Standing): { readonly list: readonly number[]; readonly wish: readonly number[] } {
     if (this.model.teams.length > 1 && this.chance() < OTHER_TEAM) return { list, wish: this.otherTeam(wish) };
+    if (this.jobsApart && this.chance() < GATHERED) return { list: this.gathered(list), wish };
     const next = [...list];
     const times = this.chance() < ONE_AT_A_TIME ? 1 : 2 + Math.floor(this.chance() * FURTHER);
     for (let time = 0; time < times; time += 1) this.shift(next);
     return { list: next, wish };
+  }
+
+  /**
+   * Of a stretch of the list what belongs to one job before all else in it, or after: whose turn it is changes at once, where
+   * piece by piece each step on the way would be worse. What comes before what only matters within a job.
+   */
+  private gathered(list: readonly number[]): readonly number[] {
+    const { jobOf } = this.model;
+    const from = Math.floor(this.chance() * (list.length - 1));
+    const to = from + 2 + Math.floor(this.chance() * (list.length - from - 1));
+    const stretch = list.slice(from, to);
+    const job = jobOf[stretch[Math.floor(this.chance() * stretch.length)] as number];
+    const first = this.chance() < HALF;
+    const [these, others] = [true, false].map((one) =>
+      stretch.filter((index) => ((jobOf[index] === job) === first) === one),
+    );
+    return [...list.slice(0, from), ...(these ?? []), ...(others ?? []), ...list.slice(to)];
   }
 
   private otherTeam(wish: readonly number[]): readonly number[] {
@@ -216,7 +252,12 @@ export class Search {
   }
 }
 
+const isAsLate = (one: Compared, other: Compared): boolean => one.missed === other.missed && one.late === other.late;
+
 const OTHER_TEAM = 0.15;
+/** How often whose turn it is changes at once. */
+const GATHERED = 0.08;
+const HALF = 0.5;
 const ONE_AT_A_TIME = 0.8;
 /** So many more are moved at once at most. */
 const FURTHER = 3;
