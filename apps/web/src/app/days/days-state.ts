@@ -53,8 +53,10 @@ export class DaysState {
   readonly kept = signal<CalendarKept | undefined>(undefined);
   readonly answered = signal(false);
   readonly days = signal<Days | undefined>(undefined);
-  /** Nothing while the search goes on. */
+  /** What is wrong with the order of work as far as it is bettered; nothing in the first moment. */
   readonly findings = signal<readonly DayFinding[] | undefined>(undefined);
+  /** The search for a better one has ended. */
+  private readonly ended = signal(false);
   readonly tried = signal({ tried: 0, of: 0 });
   readonly trial = signal<Trial | undefined>(undefined);
   private readonly calendarChanges = rxMethod<{ readonly change: CalendarChange }>(
@@ -76,7 +78,7 @@ export class DaysState {
   private readonly madeFor = signal(0);
 
   readonly people = computed(() => this.kept()?.calendar.people ?? []);
-  readonly searching = computed(() => this.days() !== undefined && this.findings() === undefined);
+  readonly searching = computed(() => this.days() !== undefined && !this.ended());
 
   /** When all is done, beside the day before which no order of work could be. */
   readonly ending = computed((): Said | undefined => {
@@ -111,6 +113,7 @@ export class DaysState {
     this.madeFor.set(now.now);
     this.asked += 1;
     this.findings.set(undefined);
+    this.ended.set(false);
     this.trial.set(undefined);
     this.search.order({ kind: 'plan', id: this.asked, read: kept.read, now });
   }
@@ -145,7 +148,7 @@ export class DaysState {
     if (!this.trial()) return;
     this.trial.set(undefined);
     // What was still searched for when it was tried is searched for anew.
-    if (this.findings() === undefined) this.plan();
+    if (!this.ended()) this.plan();
   }
 
   /** What was tried is done. */
@@ -188,17 +191,18 @@ export class DaysState {
     this.take({ ...kept, read: { ...kept.read, jobs } });
   }
 
-  private told({ kind, id, days, tried, of, findings }: DaysNews): void {
+  private told({ kind, id, days, tried, of, findings, last }: DaysNews): void {
     if (id !== this.asked) return;
     if (kind === 'try') {
       const trial = this.trial();
       this.tried.set({ tried, of });
-      if (trial && findings) this.trial.set({ ...trial, days });
+      if (trial && last) this.trial.set({ ...trial, days });
       return;
     }
     this.days.set(days);
     this.tried.set({ tried, of });
     if (findings) this.findings.set(findings);
+    this.ended.set(last);
   }
 }
 

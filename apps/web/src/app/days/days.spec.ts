@@ -118,10 +118,32 @@ describe('the search beside the page', () => {
         search.take({ kind: 'plan', id: 1, read, now: NOW });
         search.take({ kind: 'stop' });
       },
-      (all) => all.some(({ findings }) => findings !== undefined),
+      (all) => all.some(({ last }) => last),
     );
     expect(news.at(-1)?.findings?.map(({ said }) => said.code)).toContain('DUE_MISSED');
     expect(news.at(-1)?.days.tasks.length).toBeGreaterThan(0);
+  });
+
+  it('tells what is wrong while it still looks for something better', async () => {
+    const all = shop('splicing-bench', 'flag-chest', 'signal-locker');
+    const read = { ...all, jobs: all.jobs.map((job) => ({ ...job, due: '2026-12-01' })) };
+    const runs: DaysRun[] = [];
+    const news = await run(
+      (search) => {
+        runs.push(search);
+        search.take({ kind: 'plan', id: 1, read, now: NOW });
+      },
+      (told) => told.some(({ findings }) => findings !== undefined),
+    );
+    runs[0]?.take({ kind: 'stop' });
+    const { last, findings } = news.at(-1) as DaysNews;
+    expect(last).toBe(false);
+    expect(
+      findings
+        ?.filter(({ said }) => said.code === 'DUE_MISSED')
+        .map(({ job }) => job)
+        .sort(),
+    ).toEqual(read.jobs.map(({ id }) => id).sort());
   });
 
   it('lets go of what was asked before', async () => {
@@ -130,7 +152,7 @@ describe('the search beside the page', () => {
         search.take({ kind: 'plan', id: 1, read: shop('splicing-bench', 'flag-chest'), now: NOW });
         search.take({ kind: 'try', id: 2, read: shop('flag-chest'), now: NOW });
       },
-      (all) => all.some(({ id, findings }) => id === 2 && findings !== undefined),
+      (all) => all.some(({ id, last }) => id === 2 && last),
     );
     expect(news.filter(({ id }) => id === 1).length).toBeLessThanOrEqual(1);
     expect(news.at(-1)?.days.jobs.map(({ job }) => job)).toEqual(['flag-chest']);

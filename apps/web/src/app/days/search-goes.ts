@@ -14,7 +14,7 @@ import { DaysState } from './days-state';
         i18n-aria-label
         aria-label="Looking for a better order"
       ></progress>
-      <span i18n class="caption">Looking for a better order of work</span>
+      <span i18n class="caption">Looking for a better order of work; this is the best so far</span>
       <button i18n type="button" class="press" (click)="state.stop()">This one will do</button>
     </span>
   }`,

@@ -5,13 +5,15 @@ export type DaysOrder =
   | { readonly kind: 'plan' | 'try'; readonly id: number; readonly read: ShopRead; readonly now: Now }
   | { readonly kind: 'stop' };
 
-/** What is told: an order of work as far as it was bettered; when it is the last with what is wrong with it. */
+/** What is told: an order of work as far as it was bettered; now and then with what is wrong with it. */
 export interface DaysNews {
   readonly kind: 'plan' | 'try';
   readonly id: number;
   readonly days: Days;
   readonly tried: number;
   readonly of: number;
-  /** Told with the last. */
+  /** What is wrong with it: told after a moment, again when it is another, and with the last. */
   readonly findings?: readonly DayFinding[];
+  /** It is the best that is looked for. */
+  readonly last: boolean;
 }

@@ -1,4 +1,13 @@
-import { atWork, better, dayFindings, daysOf, type AtWork, type Schedule } from '@zabble/core';
+import {
+  atWork,
+  better,
+  dayFindings,
+  daysOf,
+  type AtWork,
+  type DayFinding,
+  type Days,
+  type Schedule,
+} from '@zabble/core';
 import type { DaysNews, DaysOrder } from './days-messages';
 
 /** So long it looks before it listens again, and so long it leaves the processor to the page, in milliseconds. */
@@ -6,6 +15,8 @@ const SLICE = 40;
 const REST = 10;
 /** So often at most a better one is told. */
 const OFTEN = 400;
+/** After so long what is wrong with the best is told, though a better one is looked for. */
+const SOON = 1500;
 /** Orders tried of a change that is only looked at. */
 const TRY = 40_000;
 
@@ -19,6 +30,9 @@ interface Going {
   best: Found | undefined;
   /** When the best was told last. */
   told: number | undefined;
+  readonly began: number;
+  /** What is wrong was told of an order that is so late. */
+  wrongTold: string | undefined;
 }
 
 interface Found {
@@ -27,7 +41,7 @@ interface Found {
   readonly of: number;
 }
 
-/** Tells the first order of work at once, then better ones, and at the end what is wrong with the best. */
+/** Tells the first order of work at once, then better ones; after a moment what is wrong with the best so far, and at the end with the best. */
 export class DaysRun {
   private going: Going | undefined;
   private stopped = false;
@@ -46,7 +60,8 @@ export class DaysRun {
     // A change that is only looked at begins with what is planned: all else as it is, as far as it can be.
     const search =
       order.kind === 'plan' ? better(work.problem) : better(work.problem, { tries: TRY, seen: this.planned });
-    this.going = { wish: order, work, search, best: undefined, told: undefined };
+    const began = performance.now();
+    this.going = { wish: order, work, search, best: undefined, told: undefined, began, wrongTold: undefined };
     this.slice(this.going);
   }
 
@@ -59,7 +74,7 @@ export class DaysRun {
     }
     if (going.best && (going.told === undefined || performance.now() - going.told > OFTEN)) {
       going.told = performance.now();
-      this.tell(this.news(going, going.best));
+      this.tellSoFar(going, going.best);
     }
     setTimeout(() => this.slice(going), REST);
   }
@@ -80,15 +95,30 @@ export class DaysRun {
     return false;
   }
 
-  private finish(going: Going): void {
-    const { wish, work, best } = going;
-    if (!best) return;
+  private tellSoFar(going: Going, best: Found): void {
     const news = this.news(going, best);
-    this.tell({ ...news, findings: wish.kind === 'plan' ? dayFindings(wish.read, wish.now, work, news.days) : [] });
+    const so = howLate(best.schedule);
+    const isSoon = performance.now() - going.began < SOON;
+    if (going.wish.kind === 'try' || isSoon || so === going.wrongTold) this.tell({ ...news, last: false });
+    else {
+      going.wrongTold = so;
+      this.tell({ ...news, findings: wrongWith(going, news.days), last: false });
+    }
   }
 
-  private news({ wish: { kind, id }, work }: Going, { schedule, tried, of }: Found): DaysNews {
+  private finish(going: Going): void {
+    if (!going.best) return;
+    const news = this.news(going, going.best);
+    this.tell({ ...news, findings: going.wish.kind === 'plan' ? wrongWith(going, news.days) : [], last: true });
+  }
+
+  private news({ wish: { kind, id }, work }: Going, { schedule, tried, of }: Found): Omit<DaysNews, 'last'> {
     if (kind === 'plan') this.planned = schedule.placed;
     return { kind, id, days: daysOf(work, schedule), tried, of };
   }
 }
+
+const wrongWith = ({ wish: { read, now }, work }: Going, days: Days): readonly DayFinding[] =>
+  dayFindings(read, now, work, days);
+
+const howLate = ({ missed, late }: Schedule): string => `${missed}/${late}`;
