@@ -65,16 +65,16 @@ async function sampled(files, most, seed) {
 
 /** By the tests beside it first, which are quick; what lives is tried by all that come to it. */
 async function inTwoGoes(workspace, name, folder, mutate) {
-  if (!hasTests(folder)) {
-    const { lived, killed } = await mutated(workspace, name, mutate);
+  const beside = hasTests(folder) ? await mutated(workspace, name, mutate, basename(folder)) : undefined;
+  if (!beside) {
+    const { lived = [], killed = 0 } = (await mutated(workspace, name, mutate)) ?? {};
     return told(lived, killed);
   }
-  const beside = await mutated(workspace, name, mutate, basename(folder));
   if (beside.lived.length === 0) return told([], beside.killed);
   const again = await mutated(workspace, name, [...new Set(beside.lived.map(({ place }) => place))]);
   const lived = new Set(beside.lived.map(keyOf));
   // A place has more changes than those that lived.
-  const left = again.lived.filter((each) => lived.has(keyOf(each)));
+  const left = (again?.lived ?? beside.lived).filter((each) => lived.has(keyOf(each)));
   return told(left, beside.killed + lived.size - left.length);
 }
 
@@ -92,6 +92,7 @@ function hasTests(folder) {
   );
 }
 
+/** Undefined where none of the tests comes to what is changed. */
 async function mutated(workspace, name, mutate, beside) {
   const report = join(tmpdir(), `zabble-mutation-${process.pid}.json`);
   const config = join(tmpdir(), `zabble-stryker-${process.pid}.config.json`);
@@ -101,6 +102,7 @@ async function mutated(workspace, name, mutate, beside) {
       quiet: !process.env.ZABBLE_MUTATION_LOG,
       env: { ZABBLE_MUTATION: workspace, ZABBLE_MUTATION_BESIDE: beside ?? '' },
     });
+    if (code !== 0 && text.includes('No tests were executed')) return undefined;
     if (code !== 0) throw new Stop(`${workspace}/${name} could not be tried:\n${text.trim().slice(-3000)}`);
     return counted(JSON.parse(readFileSync(report, 'utf8')).files);
   } finally {
