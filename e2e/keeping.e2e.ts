@@ -143,8 +143,14 @@ test('two windows, changes that do not touch: both stand, nothing is asked, and 
   await expect(page.getByLabel('Width, reading 1')).not.toHaveValue('861');
   await kept(page);
   await expect(page.getByLabel('Depth, reading 1')).toHaveValue('531');
+  // Whoever goes says so: nobody waits until they are not heard of any more.
+  const said = other.waitForRequest(
+    (asked) => asked.url().endsWith('/here') && asked.postData()?.includes('"gone"') === true,
+  );
+  await other.getByRole('link', { name: 'Zabble, all jobs' }).click();
+  await said;
+  await expect(page.getByText('Somebody is here too')).toHaveCount(0);
   await other.context().close();
-  await expect(page.getByText('Somebody is here too')).toHaveCount(0, { timeout: 30_000 });
 });
 
 test('a page older than the job: it plans what it knows, keeps what it does not, and says so', async ({

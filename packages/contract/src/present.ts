@@ -1,4 +1,4 @@
-import { IsOptional, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
+import { IsBoolean, IsOptional, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
 
 /** A page has a job open, at this step of it. */
 export class Here {
@@ -13,6 +13,11 @@ export class Here {
   @IsString()
   @MaxLength(60)
   by?: string;
+
+  /** It is closed, or gone on to something else. */
+  @IsOptional()
+  @IsBoolean()
+  gone?: boolean;
 }
 
 /** Somebody else who has the job open. */

@@ -21,8 +21,8 @@ describe('who has a job open', () => {
   });
   afterAll(() => pool.end());
 
-  const here = async (page: string | undefined, step: string, by?: string, job = JOB) =>
-    request(quietApp(pool)).post(`/api/jobs/${job}/here`).send({ page, step, by });
+  const said = async (what: object, job = JOB) => request(quietApp(pool)).post(`/api/jobs/${job}/here`).send(what);
+  const here = async (page: string | undefined, step: string, by?: string, job = JOB) => said({ page, step, by }, job);
 
   it('is told to the others, with what they are at, and at which revision it stands', async () => {
     expect((await here(ONE, 'measure', 'Runa')).body).toEqual({ revision: 1, others: [] });
@@ -41,6 +41,16 @@ describe('who has a job open', () => {
     await here(OTHER, 'fronts');
     const [rows] = await pool.query<RowDataPacket[]>('SELECT page FROM present');
     expect(rows.map(({ page }) => String(page))).toEqual([OTHER]);
+  });
+
+  it('who says that they go is gone at once, and nobody with them', async () => {
+    await here(ONE, 'measure', 'Runa');
+    await here(OTHER, 'fronts');
+    expect((await said({ page: ONE, step: 'measure', gone: true }, OTHER)).status).toBe(404);
+    expect(((await here(OTHER, 'fronts')).body as HereAnswer).others).toHaveLength(1);
+    expect((await said({ page: ONE, step: 'measure', gone: true })).body).toMatchObject({ others: [{ page: OTHER }] });
+    expect(((await here(OTHER, 'fronts')).body as HereAnswer).others).toEqual([]);
+    expect((await said({ page: ONE, step: 'measure', gone: 'yes' })).status).toBe(400);
   });
 
   it('of no job nobody has anything open; what can’t be read is said', async () => {

@@ -25,6 +25,10 @@ export class PresentRepository {
     );
   }
 
+  async leave(shop: ShopId, job: string, page: string): Promise<void> {
+    await this.pool.execute('DELETE FROM present WHERE shop = ? AND job_id = ? AND page = ?', [shop, job, page]);
+  }
+
   /** All but this page; nothing where there is no such job. */
   async others(shop: ShopId, job: string, page: string): Promise<Found | undefined> {
     const [rows] = await this.pool.execute<RowDataPacket[]>(

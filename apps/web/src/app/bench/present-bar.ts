@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject, input, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DOCUMENT,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
 import { rxMethod } from '@ngrx/signals/rxjs-interop';
 import { Store } from '@ngrx/store';
 import type { Present } from '@zabble/contract';
@@ -44,7 +54,7 @@ interface At {
       }
     </p>
   }`,
-  host: { class: 'contents' },
+  host: { class: 'contents', '(window:pagehide)': 'leave(at())' },
 })
 export class PresentBar {
   readonly id = input.required<string>();
@@ -58,7 +68,7 @@ export class PresentBar {
   private readonly own = newId();
   protected readonly others = signal<readonly Present[]>([]);
   protected readonly tookIn = this.store.selectSignal(jobFeature.selectTookIn);
-  private readonly at = computed((): At => ({ id: this.id(), step: this.step() }));
+  protected readonly at = computed((): At => ({ id: this.id(), step: this.step() }));
 
   constructor() {
     // Nobody is told of a page nobody looks at; that the server is away is told elsewhere.
@@ -79,6 +89,16 @@ export class PresentBar {
       ),
     );
     rxMethod<At>(asked)(this.at);
+    // By a link to something else, to another job, or with the window.
+    effect((cleanUp) => {
+      const job = this.id();
+      cleanUp(() => this.leave({ id: job, step: untracked(this.step) }));
+    });
+  }
+
+  /** What the others hear last of it, and need not wait for. */
+  protected leave({ id, step }: At): void {
+    void this.api.leave(id, { page: this.own, step });
   }
 
   protected stepOf({ step }: Present): string {
