@@ -7,7 +7,8 @@ import { ROOT } from './lib/paths.mjs';
 import { run } from './lib/run.mjs';
 import { main, say, Stop } from './lib/say.mjs';
 
-const USAGE = 'mutation wants: npm run mutation -- [--sample 300] [--seed 1] [core/ROOM | server/FOLDER | web/store …]';
+const USAGE =
+  'mutation wants: npm run mutation -- [--sample 300] [--seed 1] [--beside] [core/ROOM | server/FOLDER | web/store …]';
 /** What must be killed, in per cent, by the workspace. */
 const WANTED = { core: 90, server: 80, web: 80 };
 const QUIET = { debug() {}, error() {}, fatal() {}, info() {}, trace() {}, warn() {}, isDebugEnabled: () => false };
@@ -17,12 +18,12 @@ const QUIET = { debug() {}, error() {}, fatal() {}, info() {}, trace() {}, warn(
  * ones for the same seed. Not part of `npm test`: it takes hours for the whole.
  */
 await main(async () => {
-  const { sample, seed, folders } = readArguments(process.argv.slice(2));
+  const { sample, seed, beside, folders } = readArguments(process.argv.slice(2));
   let short = 0;
   for (const { workspace, name, folder } of folders) {
     const mutate = await sampled(sourcesOf(folder), sample, seed);
     if (mutate.length === 0) continue;
-    const { killed, survived, where } = await inTwoGoes(workspace, name, folder, mutate);
+    const { killed, survived, where } = await inTwoGoes(workspace, name, folder, mutate, beside);
     const rate = killed + survived === 0 ? 100 : (100 * killed) / (killed + survived);
     const enough = rate >= WANTED[workspace];
     if (!enough) short += 1;
@@ -37,9 +38,11 @@ await main(async () => {
 function readArguments(words) {
   const options = { sample: 300, seed: 1 };
   const asked = [];
+  let beside = false;
   for (let at = 0; at < words.length; at += 1) {
     const option = words[at].slice(2);
     if (!words[at].startsWith('--')) asked.push(words[at]);
+    else if (option === 'beside') beside = true;
     else if (option in options && Number.isInteger(Number(words[at + 1]))) options[option] = Number(words[(at += 1)]);
     else throw new Stop(USAGE);
   }
@@ -48,7 +51,7 @@ function readArguments(words) {
     asked.length === 0 ? all : all.filter(({ workspace, name }) => asked.includes(`${workspace}/${name}`));
   if (folders.length < asked.length)
     throw new Stop(`${USAGE}\nThere are: ${all.map(({ workspace, name }) => `${workspace}/${name}`).join(', ')}`);
-  return { ...options, folders };
+  return { ...options, beside, folders };
 }
 
 /** Places of a sample of changes, as the tool wants them. */
@@ -63,14 +66,17 @@ async function sampled(files, most, seed) {
   });
 }
 
-/** By the tests beside it first, which are quick; what lives is tried by all that come to it. */
-async function inTwoGoes(workspace, name, folder, mutate) {
+/**
+ * By the tests beside it first, which are quick; what lives is tried by all that come to it, where it isn’t asked for the
+ * first alone (`isQuick`).
+ */
+async function inTwoGoes(workspace, name, folder, mutate, isQuick) {
   const beside = hasTests(folder) ? await mutated(workspace, name, mutate, basename(folder)) : undefined;
   if (!beside) {
     const { lived = [], killed = 0 } = (await mutated(workspace, name, mutate)) ?? {};
     return told(lived, killed);
   }
-  if (beside.lived.length === 0) return told([], beside.killed);
+  if (isQuick || beside.lived.length === 0) return told(beside.lived, beside.killed);
   const again = await mutated(workspace, name, [...new Set(beside.lived.map(({ place }) => place))]);
   const lived = new Set(beside.lived.map(keyOf));
   // A place has more changes than those that lived.

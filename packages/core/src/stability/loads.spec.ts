@@ -1,5 +1,6 @@
 import { millimetres } from '../length';
-import { usualFill } from './loads';
+import type { Drawer } from '../job';
+import { contentsWeight, totalLoad, usualFill } from './loads';
 
 const foot = millimetres(304.8);
 
@@ -12,5 +13,25 @@ describe('what is reckoned with where nothing is told', () => {
 
   it('is nothing in a box of no height', () => {
     expect(usualFill(foot, foot, millimetres(-3))).toBe(0);
+  });
+});
+
+describe('what is stored', () => {
+  const holding = (...contents: readonly object[]): Drawer => ({ contents }) as unknown as Drawer;
+
+  it('weighs what is told of it, each as often as it is there', () => {
+    expect(contentsWeight(holding({ weight_kg: 1.5, count: 4 }, { weight_kg: 2 }, { count: 9 }))).toBe(8);
+  });
+
+  it('has no weight where none is told, and one of nothing where that is told', () => {
+    expect(contentsWeight(holding())).toBeUndefined();
+    expect(contentsWeight({} as Drawer)).toBeUndefined();
+    expect(contentsWeight(holding({ count: 3 }))).toBeUndefined();
+    expect(contentsWeight(holding({ weight_kg: 0 }))).toBe(0);
+  });
+
+  it('counts with box and front', () => {
+    expect(totalLoad({ box: 3, front: 2, contents: 4 })).toBe(9);
+    expect(totalLoad({ box: 3, front: 2 })).toBe(5);
   });
 });
