@@ -27,6 +27,23 @@ describe('the fewest sheets there can be', () => {
     expect(fewest(alike(6, 900, 450), 4)).toBe(0);
   });
 
+  it('counts no piece that fits nowhere: trimmed, 980 by 480 is left of a sheet, as long as it lies or may be turned', () => {
+    const [small, large] = [
+      { id: 'small', length: millimetres(300), width: millimetres(300) },
+      { id: 'large', length: millimetres(1000), width: millimetres(500) },
+    ];
+    const of = (length: number, width: number, mayTurn: boolean, stock = [large]): number =>
+      fewestSheets({
+        ...{ pieces: alike(1, length, width, mayTurn), stock },
+        rules: { ...RULES, trim: millimetres(10) },
+      });
+    expect([of(980, 480, false), of(980, 480, true), of(480, 980, true)]).toEqual([1, 1, 1]);
+    expect([of(480, 980, false), of(980.5, 480, true), of(980, 480.5, true)]).toEqual([0, 0, 0]);
+    expect([of(480.5, 980, true), of(480, 980.5, true)]).toEqual([0, 0]);
+    expect(of(980, 480, false, [small, large])).toBe(1);
+    expect(of(980, 480, false, [small])).toBe(0);
+  });
+
   it('is never over what is known to do', () => {
     for (const seed of [1, 2, 3, 4, 5, 6]) {
       expect(fewest(cutUp(40, seed, 2))).toBe(2);

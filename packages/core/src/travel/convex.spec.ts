@@ -26,9 +26,9 @@ describe('shapes without hollows in a plan', () => {
   });
 
   it('of two round ones are apart where their middles are further than both reach', () => {
-    // Towards each other at 45 degrees: 2 × 10 mm reach 20 mm.
+    // Towards each other at 30 degrees, square to none of their straight edges: 2 × 10 mm reach 20 mm.
     const one = quarter(p(0, 0), 10, 0);
-    const other = (far: number): Convex => quarter(plus(p(0, 0), times(onCircle(45 * DEGREE), far * MM)), 10, 180);
+    const other = (far: number): Convex => quarter(plus(p(0, 0), times(onCircle(30 * DEGREE), far * MM)), 10, 180);
     expect(overlap(one, other(20.01))).toBe(false);
     expect(overlap(other(20.01), one)).toBe(false);
     expect(overlap(one, other(19.99))).toBe(true);
@@ -37,10 +37,11 @@ describe('shapes without hollows in a plan', () => {
 
   it('of a round one and a corner are apart where the corner is further than it reaches', () => {
     const round = quarter(p(0, 0), 10, 0);
-    const corner = (far: number): Convex => box(far * Math.SQRT1_2, far * Math.SQRT1_2, 20, 20);
+    const corner = (far: number): Convex => box(far * Math.cos(30 * DEGREE), far * Math.sin(30 * DEGREE), 20, 20);
     expect(overlap(round, corner(10.01))).toBe(false);
     expect(overlap(corner(10.01), round)).toBe(false);
     expect(overlap(round, corner(9.99))).toBe(true);
+    expect(overlap(corner(9.99), round)).toBe(true);
   });
 
   it('share something wherever a place of the one lies well within the other', () => {
