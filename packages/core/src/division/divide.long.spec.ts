@@ -30,14 +30,14 @@ describe('schemes', () => {
     expect(heights(odd)).toEqual([175, 175, 180, 180]);
   });
 
-  it('ratio: the six drawers of worked example E10', () => {
-    // Trade reference, worked example E10: T = 886, r = 1.15.
+  it('ratio: six drawers, each 1.15 times the one above it', () => {
+    // Common practice: the first is 886 × 0.15 / (1.15⁶ − 1) = 101.2; to the millimetre, the bottom one takes the rest.
     const division = divide(problem(mm(886), { scheme: 'ratio', ratio: 1.15 }, free(6), { increment: mm(1) }));
     expect(heights(division)).toEqual([101, 116, 134, 154, 177, 204]);
   });
 
-  it('step: the five drawers of worked example E5', () => {
-    // Trade reference, worked example E5: 31 in, step 3/4, to the sixteenth; the bottom one takes the rest.
+  it('step: five drawers, each three quarters of an inch higher than the one above it', () => {
+    // Common practice: (31 − 10 × 3/4) / 5 = 4.7 in the first; to the sixteenth, the bottom one takes the rest.
     const division = divide(
       problem(inches(31), { scheme: 'step', step: inches(3, 4) }, free(5), { increment: inches(1, 16) }),
     );
@@ -45,7 +45,7 @@ describe('schemes', () => {
     expect(division).toMatchObject({ heights: sixteenths.map((each) => inches(each, 16)) });
   });
 
-  it('a top lock, the rest equal: worked example E1', () => {
+  it('a top lock, the rest equal', () => {
     const [, ...rest] = free(4);
     const division = divide(
       problem(mm(708), { scheme: 'equal' }, [{ id: 'd1', height: mm(141) }, ...rest], { increment: mm(1) }),

@@ -13,7 +13,7 @@ const from = { kind: 'field', path: 'here' } as const;
 
 describe('edge banding', () => {
   it('comes off each banded edge: 597 × 189 with 1 mm on four edges is 595 × 187', () => {
-    // Trade reference, section 3.2.
+    // Common practice: 597 − 2 × 1 by 189 − 2 × 1.
     const band: Band = { thickness: millimetres(1), edges: ['top', 'bottom', 'left', 'right'] };
     const blank = blankOf(band, size(597), size(189), 'd', 'f');
     expect([blank.length.total, blank.width.total]).toEqual([595_000_000, 187_000_000]);
@@ -108,8 +108,8 @@ describe('grain runs', () => {
     meeting: ['bottom', 'top'] as const,
   });
 
-  it('panel of E1: 708 of fronts, three kerfs of 3.2 and 10 of trim is 727.6', () => {
-    // Trade reference, section 3.2.
+  it('panel of four fronts: 708 of them, three kerfs of 3.2 and 10 of trim is 727.6', () => {
+    // Common practice: 141 + 3 × 189 + 3 × 3.2 + 10.
     const run = { kerf: millimetres(3.2), trim: millimetres(10) };
     const { panel, jumps } = grainRun(facts(run, 3, [141, 189, 189, 189]));
     expect(panel.total).toBe(727_600_000);

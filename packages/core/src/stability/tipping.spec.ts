@@ -10,8 +10,8 @@ const drawer = (id: string, weight: number, shut: number, travel: number): Weigh
 });
 
 describe('the tipping ratio', () => {
-  // Trade reference, section 8.1: a case of 38 kg at 0.25, drawers of 47.66 kg in all at −0.085 when out; flat, no child.
-  it('is the worked example’s 9.50 over 4.05', () => {
+  // Common practice, moments about the front feet: 38 kg × 0.25 m behind; 47.66 kg in all × 0.085 m before, when out; flat, no child.
+  it('is what holds over what tips: 9.50 over 4.05', () => {
     const drawers = [1, 2, 3, 4, 5].map((n) => drawer(`d${n}`, 47.66 / 5, 215, 300));
     expect(tipping(stand, drawers).ratio).toBeCloseTo(9.5 / 4.0511, 3);
   });

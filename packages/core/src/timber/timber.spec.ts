@@ -70,7 +70,7 @@ describe('movement', () => {
     expect(speciesOf(id)).toMatchObject({ radial, tangential });
   });
 
-  // Trade reference, section 3.3: 10 in of front for 4 % of moisture.
+  // Common practice: width × coefficient of the species and cut × change of moisture; 10 in of front for 4 %.
   it.each([
     ['cherry-black', 'flat-sawn', 0.099],
     ['oak-red', 'flat-sawn', 0.148],
@@ -156,7 +156,7 @@ describe('plates', () => {
     }
   });
 
-  // Trade reference, table 5.2: sag in mm under 15 lb/ft² (ANSI/KCMA A161.1, from memory), calculated there.
+  // Common practice: sag in mm under 15 lb/ft² (ANSI/KCMA A161.1, from memory), calculated by hand as a strip or a plate.
   it.each<[MaterialKind, number, number, number, number]>([
     ['plywood', 5.2, 400, 450, 2.1],
     ['plywood', 5.2, 550, 450, 5.6],
