@@ -10,6 +10,7 @@ const project = workspace === 'web' ? web : whole.projects.find(({ displayName }
 
 export default {
   ...project,
+  testTimeout: whole.testTimeout,
   rootDir: workspace === 'core' ? 'packages/core' : `apps/${workspace}`,
   ...(process.env.ZABBLE_MUTATION_BESIDE
     ? { testMatch: [`**/${process.env.ZABBLE_MUTATION_BESIDE}/**/*.spec.ts`] }
