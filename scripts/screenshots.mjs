@@ -199,4 +199,6 @@ async function days(page, url, place) {
   // What is found first will do for a picture.
   await page.getByRole('button', { name: 'This one will do' }).click();
   await page.getByText(/was promised for/).waitFor({ timeout: 60_000 });
+  // Pressed far down: the picture is of the top.
+  await page.evaluate(() => scrollTo(0, 0));
 }

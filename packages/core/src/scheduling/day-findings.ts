@@ -99,7 +99,7 @@ function tooCold({ calendar, costing }: ShopRead, { jobs }: AtWork): readonly Da
 const TRIES = 150;
 
 interface Mend {
-  readonly code: 'mend/second-person' | 'mend/sprayed' | 'mend/goods' | 'mend/saturday';
+  readonly code: 'mend/one-more-person' | 'mend/sprayed' | 'mend/goods' | 'mend/saturday';
   readonly read: (read: ShopRead) => ShopRead;
 }
 
@@ -109,7 +109,7 @@ const withSaturday = (week: Week): Week =>
 
 const MENDS: readonly Mend[] = [
   {
-    code: 'mend/second-person',
+    code: 'mend/one-more-person',
     read: (read) => {
       const people = read.calendar.people ?? [{ id: 'one', name: '' }];
       return { ...read, calendar: { ...read.calendar, people: [...people, { id: 'one more', name: '' }] } };

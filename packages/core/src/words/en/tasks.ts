@@ -164,8 +164,8 @@ export const TASKS = {
             'or',
           )}.`
     }`,
-  'mend/second-person': ({ end, on }: { end: string; on: boolean }) =>
-    `a second person (done ${end}${on ? '' : ', still late'})`,
+  'mend/one-more-person': ({ end, on }: { end: string; on: boolean }) =>
+    `one more person (done ${end}${on ? '' : ', still late'})`,
   'mend/sprayed': ({ end, on }: { end: string; on: boolean }) =>
     `a sprayed finish (done ${end}${on ? '' : ', still late'})`,
   'mend/first': ({ end, on }: { end: string; on: boolean }) =>
