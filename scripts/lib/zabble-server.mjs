@@ -2,6 +2,8 @@ import { spawn } from 'node:child_process';
 import { ROOT, SERVER } from './paths.mjs';
 import { freePort } from './ports.mjs';
 
+const TRIES = 3;
+
 /**
  * The built server on a database, for tests and pictures. `stop` ends it as SIGTERM does; `start` again takes the same
  * port, so that an open page finds it back.
@@ -18,6 +20,18 @@ export class ZabbleServer {
   }
 
   async start() {
+    // A port that was free a moment ago may be another's by now: of a server that never ran another one does.
+    for (let left = this.port === undefined ? TRIES : 1; ; left -= 1) {
+      try {
+        return await this.#once();
+      } catch (problem) {
+        if (left <= 1) throw problem;
+        [this.port, this.networkPort] = [undefined, 0];
+      }
+    }
+  }
+
+  async #once() {
     this.port ??= await freePort();
     this.networkPort ||= await freePort();
     const ports = { PORT: String(this.port), NETWORK_PORT: String(this.networkPort) };
