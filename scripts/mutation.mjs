@@ -72,23 +72,26 @@ async function sampled(files, most, seed) {
  */
 async function inTwoGoes(workspace, name, folder, mutate, isQuick) {
   const beside = hasTests(folder) ? await mutated(workspace, name, mutate, basename(folder)) : undefined;
-  if (!beside) {
-    const { lived = [], killed = 0 } = (await mutated(workspace, name, mutate)) ?? {};
-    return told(lived, killed);
-  }
-  if (isQuick || beside.lived.length === 0) return told(beside.lived, beside.killed);
+  if (isQuick || beside?.lived.length === 0) return told(beside ?? untouched(mutate));
+  if (!beside) return told((await mutated(workspace, name, mutate)) ?? untouched(mutate));
   const again = await mutated(workspace, name, [...new Set(beside.lived.map(({ place }) => place))]);
   const lived = new Set(beside.lived.map(keyOf));
   // A place has more changes than those that lived.
-  const left = (again?.lived ?? beside.lived).filter((each) => lived.has(keyOf(each)));
-  return told(left, beside.killed + lived.size - left.length);
+  const left = again.lived.filter((each) => lived.has(keyOf(each)));
+  return told({ lived: left, killed: beside.killed + lived.size - left.length });
 }
+
+/** What no test comes to lives. */
+const untouched = (places) => ({
+  killed: 0,
+  lived: places.map((place) => ({ says: `${place}: no test comes to it` })),
+});
 
 function keyOf({ place, says }) {
   return `${place} ${says}`;
 }
 
-function told(lived, killed) {
+function told({ lived, killed }) {
   return { killed, survived: lived.length, where: lived.map(({ says }) => says) };
 }
 

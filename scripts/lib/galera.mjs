@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { promisify } from 'node:util';
 import { galera } from './packages.mjs';
-import { freePort } from './ports.mjs';
+import { freePorts } from './ports.mjs';
 import { isRoot } from './run.mjs';
 import { Stop } from './say.mjs';
 
@@ -69,7 +69,7 @@ export class GaleraCluster {
 
   async #made(at) {
     const folder = join(this.folder, `node${at + 1}`);
-    const [port, group, state, catchUp] = [await freePort(), await freePort(), await freePort(), await freePort()];
+    const [port, group, state, catchUp] = await freePorts(4);
     const data = join(folder, 'data');
     for (const path of [folder, join(folder, 'tmp')]) mkdirSync(path, { recursive: true });
     this.#give(this.folder);

@@ -1,8 +1,6 @@
 import { spawn } from 'node:child_process';
 import { ROOT, SERVER } from './paths.mjs';
-import { freePort } from './ports.mjs';
-
-const TRIES = 3;
+import { freePorts } from './ports.mjs';
 
 /**
  * The built server on a database, for tests and pictures. `stop` ends it as SIGTERM does; `start` again takes the same
@@ -20,20 +18,10 @@ export class ZabbleServer {
   }
 
   async start() {
-    // A port that was free a moment ago may be another's by now: of a server that never ran another one does.
-    for (let left = this.port === undefined ? TRIES : 1; ; left -= 1) {
-      try {
-        return await this.#once();
-      } catch (problem) {
-        if (left <= 1) throw problem;
-        [this.port, this.networkPort] = [undefined, 0];
-      }
-    }
-  }
-
-  async #once() {
-    this.port ??= await freePort();
-    this.networkPort ||= await freePort();
+    // Both at once: asked for one after the other they may be the same.
+    const [port, networkPort] = await freePorts(2);
+    this.port ??= port;
+    this.networkPort ||= networkPort;
     const ports = { PORT: String(this.port), NETWORK_PORT: String(this.networkPort) };
     const LOG_LEVEL = process.env.LOG_LEVEL ?? 'error';
     const env = { ...process.env, LOG_LEVEL, ...this.settings, ...ports, DATABASE_URL: this.databaseUrl };

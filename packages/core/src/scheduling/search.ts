@@ -213,10 +213,9 @@ export class Search {
     const stretch = list.slice(from, to);
     const job = jobOf[stretch[Math.floor(this.chance() * stretch.length)] as number];
     const first = this.chance() < HALF;
-    const [these, others] = [true, false].map((one) =>
-      stretch.filter((index) => ((jobOf[index] === job) === first) === one),
-    );
-    return [...list.slice(0, from), ...(these ?? []), ...(others ?? []), ...list.slice(to)];
+    const isBefore = (index: number): boolean => (jobOf[index] === job) === first;
+    const after = stretch.filter((index) => !isBefore(index));
+    return [...list.slice(0, from), ...stretch.filter(isBefore), ...after, ...list.slice(to)];
   }
 
   private otherTeam(wish: readonly number[]): readonly number[] {
