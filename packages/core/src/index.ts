@@ -247,7 +247,6 @@ export {
   showStep,
   tieGroups,
   withReadings,
-  documentText,
   writtenHere,
   readAddress,
   writeAddress,

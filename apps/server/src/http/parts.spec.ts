@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
-import { documentText, readJobDocument } from '@zabble/core';
-import { parsedKnowing, scanned } from './parts';
+import { readJobDocument } from '@zabble/core';
+import { parsedKnowing, scanned, textSent } from './parts';
 
 const parsed = (text: string): unknown => {
   const sent = Buffer.from(text);
@@ -34,6 +34,7 @@ describe('a body whose parts may have come before', () => {
     for (const text of [
       `{"document":{"cases":[{"banks":[{"id":"b1"},${mark},7,"x",null,[1],{"id":"b1"}],"shelves":[${mark}]}]}}`,
       `{"a":{"b":[{"c":[${mark}]},${mark}],"b":[{"c":[{"d":1}]}]},"document":{"x":[{"y":[{}]}]}}`,
+      '{"document":{"materials":[{"id":"m1","in":[1]},{"id":"m2"}],"cases":[{"banks":[]},{"banks":[{"id":"b1"}],"banks":1}]}}',
       '{"document":{"__proto__":[{"constructor":[{"__proto__":{"a":1}}]}]}}',
       '{"document":{"cases":[{"banks":[{"name":"a \\" } ] , { [ ½"}]}]}}',
     ])
@@ -52,17 +53,31 @@ describe('a body whose parts may have come before', () => {
     );
   });
 
-  it('has those that came before again, which nobody can change; and is kept as it was sent', () => {
+  it('has those that came before again, which nobody can change', () => {
     const document = example('rope-bench');
-    const read = (): { cases: { banks: object[] }[] } =>
-      (parsed(JSON.stringify({ revision: 1, document })) as { document: { cases: { banks: object[] }[] } }).document;
-    const [first, again] = [read(), read()];
-    expect(again.cases[0]?.banks[0]).toBe(first.cases[0]?.banks[0]);
-    expect(() => Object.assign(first.cases[0]?.banks[0] ?? {}, { id: 'other' })).toThrow(TypeError);
-    for (const one of [first, again]) {
-      const reading = readJobDocument(one);
-      expect(reading.ok && JSON.parse(documentText(reading.document))).toEqual(document);
+    interface Job {
+      readonly materials: readonly object[];
+      readonly cases: readonly { readonly banks: readonly object[] }[];
     }
+    const read = (more = {}): Job =>
+      (parsed(JSON.stringify({ revision: 1, document: { ...document, ...more } })) as { document: Job }).document;
+    const [first, again] = [read(), read({ name: 'Another' })];
+    for (const part of [({ cases }: Job) => cases[0]?.banks[0], ({ materials }: Job) => materials[1]]) {
+      expect(part(again)).toBe(part(first));
+      expect(() => Object.assign(part(first) ?? {}, { id: 'other' })).toThrow(TypeError);
+    }
+    expect(again.cases[0]).not.toBe(first.cases[0]);
+    for (const one of [first, again]) expect(readJobDocument(one).ok).toBe(true);
+  });
+
+  it('is kept as it was sent, where it cannot be mistaken which text that is', () => {
+    const sent = (text: string): (string | undefined)[] =>
+      Object.values(parsed(text) as object).map((each) => textSent(each as object));
+    const document = '{ "name" : "½ \u00bd",\n "cases": [ { "banks": [ { "id": "b1" } ] } ] }';
+    expect(sent(`{"revision":1,"document":${document}}`)).toEqual([undefined, document]);
+    expect(sent(`{"document":{"a":1},"document":${document}}`)).toEqual([undefined]);
+    expect(sent(`{"2":{"a":1},"1":${document}}`)).toEqual([undefined, undefined]);
+    expect(sent(`[[${document}]]`)).toEqual([undefined]);
   });
 
   it('tells how deep it is, and stops where that is too deep', () => {

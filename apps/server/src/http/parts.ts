@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { cameAs } from '@zabble/core';
 
 /** Of parts that came before so many are known again at most, and so many characters of them together. */
@@ -11,22 +12,29 @@ WHAT[0x22] = QUOTE;
 WHAT[0x5b] = WHAT[0x7b] = OPENS;
 WHAT[0x5d] = WHAT[0x7d] = CLOSES;
 
-/** Where the parts of a job stand in a body that has it in a field: `{ document: { cases: [ { banks: [ {` … */
+/**
+ * Where the parts of a job stand in a body that has it in a field: `{ document: { cases: [ { banks: [ {` …; and what stands in
+ * a list of the job itself and has no such parts, as materials do.
+ */
 const PATH = '{{[{[{';
-const DEEP = PATH.length;
+const [DOCUMENT, LISTED, PART] = [2, 4, 6] as const;
+
+type Range = readonly [from: number, to: number];
 
 export interface Scanned {
   /** How deep it is nested; it is not looked at further where that is over the limit. */
   readonly depth: number;
   /** From where to where its parts stand, in their order. */
-  readonly parts: readonly (readonly [from: number, to: number])[];
+  readonly parts: readonly Range[];
+  /** The same of the objects in its fields. */
+  readonly documents: readonly Range[];
 }
 
 /** Looks at every byte once; brackets in strings are none. */
 export function scanned(sent: Uint8Array, deepest: number): Scanned {
   const open = new Uint8Array(deepest + 1);
-  const parts: (readonly [from: number, to: number])[] = [];
-  let [depth, most, from] = [0, 0, -1];
+  const ranges = new Ranges();
+  let [depth, most] = [0, 0];
   for (let at = 0; at < sent.length; at += 1) {
     const byte = sent[at] as number;
     const what = WHAT[byte];
@@ -34,19 +42,37 @@ export function scanned(sent: Uint8Array, deepest: number): Scanned {
     if (what === QUOTE) at = endOfText(sent, at);
     else if (what === OPENS) {
       depth += 1;
-      if (depth > deepest) return { depth, parts };
+      if (depth > deepest) break;
       most = Math.max(most, depth);
       open[depth] = byte;
-      if (depth === DEEP && isOnPath(open)) from = at;
+      if (depth <= PART && isOnPath(open, depth)) ranges.begin(depth, at);
     } else {
-      if (depth === DEEP && from >= 0) {
-        parts.push([from, at + 1]);
-        from = -1;
-      }
+      if (depth <= PART) ranges.end(depth, at + 1);
       depth = Math.max(0, depth - 1);
     }
   }
-  return { depth: most, parts };
+  return { depth: Math.max(most, depth), parts: ranges.parts, documents: ranges.documents };
+}
+
+/** Where what is on the path begins and ends. */
+class Ranges {
+  readonly parts: Range[] = [];
+  readonly documents: Range[] = [];
+  private readonly from = new Int32Array(PART + 1).fill(-1);
+  private before = 0;
+
+  begin(depth: number, at: number): void {
+    this.from[depth] = at;
+    if (depth === LISTED) this.before = this.parts.length;
+  }
+
+  end(depth: number, to: number): void {
+    const from = this.from[depth] as number;
+    if (from < 0) return;
+    this.from[depth] = -1;
+    if (depth === DOCUMENT) this.documents.push([from, to]);
+    else if (depth === PART || (depth === LISTED && this.before === this.parts.length)) this.parts.push([from, to]);
+  }
 }
 
 /** The closing quote of a text that begins here, or the end where it has none. */
@@ -56,28 +82,44 @@ function endOfText(sent: Uint8Array, from: number): number {
   return at;
 }
 
-function isOnPath(open: Uint8Array): boolean {
-  for (let level = 1; level <= DEEP; level += 1) if (open[level] !== PATH.charCodeAt(level - 1)) return false;
+function isOnPath(open: Uint8Array, depth: number): boolean {
+  for (let level = depth; level >= 1; level -= 1) if (open[level] !== PATH.charCodeAt(level - 1)) return false;
   return true;
+}
+
+const texts = new WeakMap<object, string>();
+
+/** The text an object in a field of a body was sent in, where that is known. */
+export function textSent(document: object): string | undefined {
+  return texts.get(document);
 }
 
 const known = new Map<string, object>();
 let characters = 0;
 
+/** Stands for a part meanwhile: nobody can have sent it. */
+const MARK = randomUUID();
+
 /**
  * As `JSON.parse`, but for parts that came before to the letter: those are the same objects again, which nobody may change.
  * A save has most of a job as it was in the one before. Throws as `JSON.parse` does.
  */
-export function parsedKnowing(sent: Buffer, { parts }: Scanned): unknown {
-  if (parts.length === 0) return JSON.parse(sent.toString());
+export function parsedKnowing(sent: Buffer, { parts, documents }: Scanned): unknown {
   const values: object[] = [];
   let [rest, done] = ['', 0];
   for (const [from, to] of parts) {
-    rest += `${sent.toString('utf8', done, from)}{"part":${values.length}}`;
+    rest += `${sent.toString('utf8', done, from)}{"${MARK}":${values.length}}`;
     values.push(partOf(sent.toString('utf8', from, to)));
     done = to;
   }
-  return putBack(JSON.parse(rest + sent.toString('utf8', done)), values);
+  const root: unknown = JSON.parse(rest + sent.toString('utf8', done));
+  const objects = objectsIn(root);
+  if (values.length > 0) for (const document of objects) putBack(document, values);
+  // Of one there can be no doubt which it is.
+  const [[document], [range]] = [objects, documents];
+  if (document && range && objects.length === 1 && documents.length === 1)
+    texts.set(document, sent.toString('utf8', ...range));
+  return root;
 }
 
 function partOf(text: string): object {
@@ -99,17 +141,22 @@ function frozen<T extends object>(part: T): T {
   return Object.freeze(part);
 }
 
-/** Whatever object stands on the path is a mark by now: each is taken for what it stands for. */
-function putBack(root: unknown, values: readonly object[]): unknown {
-  for (const document of objectsIn(root))
-    for (const list of listsIn(document))
-      for (const each of list)
-        if (isObject(each))
-          for (const parts of listsIn(each))
-            parts.forEach((mark, index) => {
-              if (isObject(mark)) parts[index] = values[(mark as { readonly part: number }).part];
-            });
-  return root;
+/** Each mark is taken for what it stands for. */
+function putBack(document: object, values: readonly object[]): void {
+  for (const list of listsIn(document))
+    list.forEach((each, index) => {
+      const value = standsFor(each, values);
+      if (value) list[index] = value;
+      else if (isObject(each))
+        for (const parts of listsIn(each))
+          parts.forEach((part, at) => {
+            parts[at] = standsFor(part, values) ?? part;
+          });
+    });
+}
+
+function standsFor(mark: unknown, values: readonly object[]): object | undefined {
+  return isObject(mark) ? values[(mark as Readonly<Record<string, number>>)[MARK] ?? -1] : undefined;
 }
 
 const isObject = (value: unknown): value is object =>

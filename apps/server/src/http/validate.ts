@@ -26,7 +26,7 @@ type Making = <T extends object>(type: ClassConstructor<T>, read: Record<string,
 
 /** In a body everything is of its own kind already, but for what has a contract of its own. */
 const ownKind: Making = (type, read) =>
-  [...fieldsOf(type)].some(([field, { nested }]) => nested && read[field] !== undefined)
+  contractOf(type).nested.some((field) => read[field] !== undefined)
     ? turned(type, read)
     : Object.assign(new type(), read);
 
@@ -35,15 +35,15 @@ const turned: Making = (type, read) => plainToInstance(type, read, { exposeDefau
 function checked<T extends object>(type: ClassConstructor<T>, input: unknown, making: Making): T {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) throw refuse(400, said('fields-wanted'));
   const sent = input as Readonly<Record<string, unknown>>;
-  const known = fieldsOf(type);
-  const strangers = Object.keys(sent).filter((field) => !known.has(field));
-  if (strangers.length > 0) throw refuse(400, said('fields-refused', { fields: strangersIn(strangers) }));
-  const crowded = [...known].filter(([field, { nested }]) => nested && isCrowded(sent[field])).map(([field]) => field);
+  const { fields, nested } = contractOf(type);
+  const names = Object.keys(sent);
+  if (!names.every((field) => fields.has(field)))
+    throw refuse(400, said('fields-refused', { fields: strangersIn(names.filter((field) => !fields.has(field))) }));
+  const crowded = nested.filter((field) => isCrowded(sent[field]));
   if (crowded.length > 0) throw refuse(400, said('fields-refused', { fields: strangersIn(crowded) }));
   // Only what the contract itself says how to read is read; the rest is put in its place untouched.
   const [read, aside] = [{} as Record<string, unknown>, {} as Record<string, unknown>];
-  for (const [field, { nested }] of known)
-    if (Object.hasOwn(sent, field)) (isBig(sent[field]) && !nested ? aside : read)[field] = sent[field];
+  for (const field of names) (isBig(sent[field]) && !nested.includes(field) ? aside : read)[field] = sent[field];
   const instance = Object.assign(making(type, read), aside);
   if (!quickCheck(type)?.(instance as Readonly<Record<string, unknown>>)) assertKept(type, instance);
   return instance;
@@ -55,22 +55,23 @@ function assertKept<T extends object>(type: ClassConstructor<T>, instance: T): v
     throw refuse(400, said('fields-refused', { fields: errors.map((error) => wrongField(type, error)) }));
 }
 
-interface FieldOfContract {
-  /** It has a contract of its own, which reads it. */
-  readonly nested: boolean;
+interface Contract {
+  /** The fields it has rules for. */
+  readonly fields: ReadonlySet<string>;
+  /** Those that have a contract of their own, which reads them. */
+  readonly nested: readonly string[];
 }
 
-const contracts = new Map<unknown, ReadonlyMap<string, FieldOfContract>>();
+const contracts = new Map<unknown, Contract>();
 
-/** The fields a contract has rules for. */
-function fieldsOf(type: ClassConstructor<object>): ReadonlyMap<string, FieldOfContract> {
+function contractOf(type: ClassConstructor<object>): Contract {
   const found = contracts.get(type);
   if (found) return found;
-  const fields = new Map<string, FieldOfContract>();
-  for (const { propertyName, type: rule } of getMetadataStorage().getTargetValidationMetadatas(type, '', true, false))
-    fields.set(propertyName, { nested: rule === 'nestedValidation' || (fields.get(propertyName)?.nested ?? false) });
-  contracts.set(type, fields);
-  return fields;
+  const rules = getMetadataStorage().getTargetValidationMetadatas(type, '', true, false);
+  const nested = rules.filter((rule) => rule.type === 'nestedValidation').map(({ propertyName }) => propertyName);
+  const made = { fields: new Set(rules.map(({ propertyName }) => propertyName)), nested: [...new Set(nested)] };
+  contracts.set(type, made);
+  return made;
 }
 
 /** Has more fields than any contract: what is gone through field by field must have few. */

@@ -63,11 +63,9 @@ export class JobService {
   }
 
   /** The log a document came with is kept beside it, where it only grows. */
-  private async keep(
-    shop: ShopId,
-    { log = [], ...document }: JobDocument,
-    id: string = randomUUID(),
-  ): Promise<StoredJob> {
+  private async keep(shop: ShopId, sent: JobDocument, id: string = randomUUID()): Promise<StoredJob> {
+    const { log = [], ...rest } = sent;
+    const document = sent.log ? rest : sent;
     const stored = (await this.jobs.insert(shop, id, document, log)) ?? (await this.jobs.find(shop, id));
     // Deleted since, or of someone else.
     if (!stored) throw refuse(409, said('job-id-taken'));

@@ -1,12 +1,13 @@
-import { documentText, type JobDocument } from '@zabble/core';
+import type { JobDocument } from '@zabble/core';
+import { textSent } from '../http/parts';
 
 const texts = new WeakMap<JobDocument, string>();
 
-/** A document as it is kept and answered, written once; nobody changes it here. */
+/** A document as it is kept and answered: as it was sent, or else written once; nobody changes it here. */
 export function textOf(document: JobDocument): string {
-  const before = texts.get(document);
+  const before = textSent(document) ?? texts.get(document);
   if (before !== undefined) return before;
-  const text = documentText(document);
+  const text = JSON.stringify(document);
   texts.set(document, text);
   return text;
 }

@@ -16,10 +16,13 @@ import type {
 import { LARGEST_BODY } from '@zabble/contract';
 import type { JobDocument, LogEntryDocument } from '@zabble/core';
 import type { Express } from 'express';
-import type { Pool } from 'mysql2/promise';
+import type { Pool, RowDataPacket } from 'mysql2/promise';
 import request from 'supertest';
 import { migrate } from '../db/migrate';
+import { openPool } from '../db/pool';
 import { ownDatabase, quietApp } from '../own-server.spec-data';
+import { OWN_SHOP } from '../whose/shop';
+import { LogRepository } from './repository';
 
 const folder = (path: string): string => join(__dirname, '../..', path);
 const document = JSON.parse(readFileSync(folder('../../examples/notions-bank.json'), 'utf8')) as JobDocument;
@@ -81,6 +84,25 @@ describe('the log of a job', () => {
     expect([rest.entries.map(({ seq }) => seq), rest.more]).toEqual([[1001], false]);
     const { body } = (await request(app).get(`/api/jobs/${job}/file`).expect(200)) as { body: JobDocument };
     expect(body.log).toHaveLength(1001);
+  });
+
+  it('numbers the next entry without going through the log', async () => {
+    const job = await create();
+    await add(
+      job,
+      Array.from({ length: 400 }, () => reading()),
+    ).expect(201);
+    const url = new URL(process.env['TEST_DATABASE_URL'] ?? '');
+    url.pathname = '/zabble_log';
+    const alone = openPool(url.href, { connections: 1 });
+    const gone = async (): Promise<number> => {
+      const [[row]] = await alone.query<RowDataPacket[]>("SHOW SESSION STATUS LIKE 'Handler_read_next'");
+      return Number(row?.['Value']);
+    };
+    const before = await gone();
+    expect(await new LogRepository(alone).add(OWN_SHOP, job, [reading()])).toMatchObject([{ seq: 401 }]);
+    expect((await gone()) - before).toBeLessThan(10);
+    await alone.end();
   });
 
   it('takes what many write at once without a gap or a loss', async () => {

@@ -78,9 +78,11 @@ export async function addOne(
   }
 }
 
+/** The last number is looked up from the end: as a maximum it would be looked for in the whole log. */
 const ONE = `INSERT INTO log_entries (shop, job_id, seq, id, kind, happened_at, entry, kept_at)
-  SELECT j.shop, j.id,
-    1 + COALESCE((SELECT MAX(e.seq) FROM log_entries e WHERE e.shop = j.shop AND e.job_id = j.id), 0), ?, ?, ?, ?, ?
+  SELECT j.shop, j.id, 1 + COALESCE((
+    SELECT e.seq FROM log_entries e WHERE e.shop = j.shop AND e.job_id = j.id ORDER BY e.seq DESC LIMIT 1
+  ), 0), ?, ?, ?, ?, ?
   FROM jobs j WHERE j.shop = ? AND j.id = ? AND j.deleted_at IS NULL FOR UPDATE
   RETURNING id, seq`;
 

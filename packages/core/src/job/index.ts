@@ -6,7 +6,6 @@ export * from './own-slide';
 export * from './as-built';
 export type * from './cutting';
 export type * from './deed';
-export { documentText } from './document-text';
 export * from './joints';
 export { inLineOrder } from './lines';
 export * from './log';

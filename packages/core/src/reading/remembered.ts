@@ -57,11 +57,6 @@ export function cameAs(part: object, text: string): void {
   came.set(part, text);
 }
 
-/** A part as JSON writes it: as it was when it was read, where it was. */
-export function partText(part: object): string {
-  return came.get(part) ?? texts.get(part) ?? JSON.stringify(part);
-}
-
 /** Nothing where it can't be written: nested too deep, or no data at all. */
 function textOf(value: object): string | undefined {
   const before = came.get(value);

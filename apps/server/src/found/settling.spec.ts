@@ -1,0 +1,61 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { JobDocument } from '@zabble/core';
+import type { Pool, RowDataPacket } from 'mysql2/promise';
+import { migrate } from '../db/migrate';
+import { ownDatabase } from '../own-server.spec-data';
+import { OWN_SHOP } from '../whose/shop';
+import { SettlingRepository } from './settling-repository';
+import { summaryOf } from './summary';
+
+const example = (name: string): JobDocument =>
+  JSON.parse(readFileSync(join(__dirname, `../../../../examples/${name}.json`), 'utf8')) as JobDocument;
+const idOf = (n: number): string => `00000000-0000-4000-9000-${String(n).padStart(12, '0')}`;
+
+describe('how jobs are shown in a list', () => {
+  let pool: Pool;
+  let settling: SettlingRepository;
+  beforeAll(async () => {
+    pool = await ownDatabase('zabble_settling');
+    await migrate(pool, join(__dirname, '../../migrations'));
+    settling = new SettlingRepository(pool);
+  });
+  beforeEach(() => pool.query('DELETE FROM jobs'));
+  afterAll(() => pool.end());
+
+  const put = (n: number, document: JobDocument, { settled = 1, ago = 60 } = {}) =>
+    pool.execute(
+      `INSERT INTO jobs (shop, id, name, customer, document, revision, created_at, updated_at, settled)
+       VALUES (?, ?, ?, '', ?, 7, UTC_TIMESTAMP(3), UTC_TIMESTAMP(3) - INTERVAL ? SECOND, ?)`,
+      [OWN_SHOP, idOf(n), document.name, JSON.stringify(document), ago, settled],
+    );
+  const stand = async (n: number): Promise<RowDataPacket | undefined> => {
+    const [[row]] = await pool.execute<RowDataPacket[]>('SELECT settled, summary, summary_of FROM jobs WHERE id = ?', [
+      idOf(n),
+    ]);
+    return row;
+  };
+
+  it('is made of those that rest and whose words are found', async () => {
+    const chest = { ...example('flag-chest'), name: 'Truhe für Flaggen ½ "größer" \\ 旗' };
+    await Promise.all([put(1, chest), put(2, example('notions-bank')), put(3, chest, { settled: 0 })]);
+    await put(4, chest, { ago: 0 });
+    expect(await settling.summaries()).toBe(false);
+    for (const [n, document] of [
+      [1, chest],
+      [2, example('notions-bank')],
+    ] as const)
+      expect(await stand(n)).toMatchObject({ settled: 2, summary: JSON.stringify(summaryOf(document)), summary_of: 7 });
+    for (const n of [3, 4]) expect(await stand(n)).toMatchObject({ summary: null, summary_of: 0 });
+  });
+
+  it('is made a few at a time', async () => {
+    for (let n = 1; n <= 11; n += 1) await put(n, example('flag-chest'));
+    expect([await settling.summaries(), await settling.summaries(), await settling.summaries()]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+    expect((await stand(11))?.['settled']).toBe(2);
+  });
+});
