@@ -49,4 +49,42 @@ describe('a list of prices', () => {
       expect(told(rows)).toEqual({ prices: [['pin', 100, 1]], wrong: [2] });
     },
   );
+
+  it('has its columns in any order, and tells each row that can’t be read by its line and what is wrong there', () => {
+    const head = ['date', 'price', 'unit', 'key', 'pack', 'supplier'];
+    const rows = [
+      head,
+      ['2026-11-02', '2', 'sheet', ' ply ', '0.5', ' Holm '],
+      [' ', '', ''],
+      ['2026-11-02', '2', '', '', '1', ''],
+      ['', '2', '', 'pin', '0', ''],
+      ['', '2', '', 'pin', 'x', ''],
+      ['2026-13-02', '2', '', 'pin', '', ''],
+      ['2. 11. 2026', '2', '', 'pin', '', ''],
+      ['', '2', '', 'short'],
+    ];
+    const { prices, wrong } = readPriceRows(rows);
+    expect(prices).toMatchObject([{ key: 'ply', cents: 200, supplier: 'Holm', date: '2026-11-02' }, { key: 'short' }]);
+    expect(shown(prices[0]!.pack)).toBe(0.5);
+    expect(Object.keys(prices[1]!).sort()).toEqual(['cents', 'key', 'pack', 'unit']);
+    expect(wrong.map(({ line, said }) => [line, said.params])).toEqual([
+      [4, { column: 'key', read: '' }],
+      [5, { column: 'pack', read: '0' }],
+      [6, { column: 'pack', read: 'x' }],
+      [7, { column: 'date', read: '2026-13-02' }],
+      [8, { column: 'date', read: '2. 11. 2026' }],
+    ]);
+  });
+
+  it('wants both of the columns nothing is without', () => {
+    for (const [head, lacking] of [
+      [['key'], ['price']],
+      [['price'], ['key']],
+      [[], ['key', 'price']],
+    ] as const)
+      expect(readPriceRows([[...head], ['1']])).toMatchObject({
+        prices: [],
+        wrong: lacking.map((column) => ({ line: 1, said: { params: { column } } })),
+      });
+  });
 });

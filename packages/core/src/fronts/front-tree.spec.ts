@@ -63,5 +63,14 @@ describe('the front as cuts from edge to edge part it', () => {
     const banded = { ...face(0, 0, 10, 10), band: { ...NONE, right: nm(2) } };
     const other = { ...face(13, 0, 20, 10), band: { ...NONE, left: nm(1) } };
     expect(gapsAcross(frontTree([banded, other])!)).toEqual([6]);
+    const upper = { ...face(0, 13, 10, 20), band: { ...NONE, bottom: nm(4), top: nm(8) } };
+    const lower = { ...face(0, 0, 10, 10), band: { ...NONE, top: nm(2), bottom: nm(16) } };
+    // 3 open, 4 below the upper one and 2 above the lower.
+    expect(frontTree([lower, upper])).toMatchObject({ kind: 'split', along: 'y', gaps: [9] });
+  });
+
+  it('is none where one of its columns is parted by nothing', () => {
+    const ring = [face(0, 0, 20, 9), face(21, 0, 30, 20), face(10, 21, 30, 30), face(0, 10, 9, 30)];
+    expect(frontTree([...ring, face(10, 10, 20, 20), face(33, 0, 40, 30)])).toBeUndefined();
   });
 });

@@ -1,6 +1,6 @@
 import type { AsBuiltReading, Bank } from '../job';
 import { millimetres, nm } from '../length';
-import { levelPacking, levelsOf } from './levels';
+import { levelPacking, levelsOf, looseReadings } from './levels';
 import { governOpening } from './opening';
 
 const mm = millimetres;
@@ -44,6 +44,14 @@ describe('the levels of an opening', () => {
     const [level] = levelsOf(bank('as-built', reading('d1', 'slides', 573, 'back')), taken);
     expect(level).not.toHaveProperty('back');
     expect(level!.least).toMatchObject({ total: mm(599), terms: [{ amount: mm(573) }, { amount: mm(26) }] });
+  });
+
+  it('leave what was measured of no drawer to the bank, where it is planned as it was built', () => {
+    const loose = ['width', 'slides'].map((what) => ({ ...reading('', what as 'width', 590), drawer: undefined }));
+    const readings = [...loose, reading('d1', 'width', 580), reading('d1', 'slides', 560)] as AsBuiltReading[];
+    const { widths, between } = looseReadings(bank('as-built', ...readings), mm(30));
+    expect([widths, between].map((all) => all.map(({ total }) => total))).toEqual([[mm(590)], [mm(620)]]);
+    expect(looseReadings(bank('planned', ...readings), mm(30))).toEqual({ widths: [], between: [] });
   });
 
   it('taper between the hung slides as between walls, and are packed there', () => {

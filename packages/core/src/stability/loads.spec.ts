@@ -1,6 +1,7 @@
 import { millimetres } from '../length';
-import type { Drawer } from '../job';
-import { contentsWeight, totalLoad, usualFill } from './loads';
+import type { Part } from '../box';
+import type { Drawer, Material } from '../job';
+import { contentsWeight, partsWeight, totalLoad, usualFill } from './loads';
 
 const foot = millimetres(304.8);
 
@@ -13,6 +14,22 @@ describe('what is reckoned with where nothing is told', () => {
 
   it('is nothing in a box of no height', () => {
     expect(usualFill(foot, foot, millimetres(-3))).toBe(0);
+  });
+});
+
+describe('what parts weigh', () => {
+  const board = { id: 'm', kind: 'mdf', name: 'Board', thickness: millimetres(20) } as unknown as Material;
+  const part = (more: object): Part =>
+    ({ count: 1, thickness: millimetres(20), material: 'm', ...more }) as unknown as Part;
+  const sides = { length: { total: millimetres(500) }, width: { total: millimetres(100) } };
+
+  // 750 kg/m³ (common practice) × 0.5 m × 0.1 m × 0.02 m is 0.75 kg.
+  it('is of each as often as it is there, and nothing of what has no size yet', () => {
+    const weight = (...parts: readonly Part[]): number => partsWeight(parts, () => board);
+    expect(weight(part(sides))).toBeCloseTo(0.75, 9);
+    expect(weight(part({ ...sides, count: 2 }), part(sides))).toBeCloseTo(2.25, 9);
+    expect(weight(part({ length: sides.length }), part({ width: sides.width }))).toBe(0);
+    expect(weight()).toBe(0);
   });
 });
 

@@ -70,6 +70,19 @@ describe('the tipping ratio', () => {
     );
   });
 
+  it('is steadied by no ballast at the back where the back stands before the feet', () => {
+    for (const feet of [500, 600])
+      expect(tipping({ ...stand, frontFeet: millimetres(feet) }, [drawer('d', 20, 300, 200)])).toMatchObject({
+        ratio: 0,
+        ballast: Infinity,
+      });
+  });
+
+  it('names the first of two that are alike', () => {
+    const alike = [drawer('upper', 20, 200, 400), drawer('lower', 20, 200, 400)];
+    expect(tipping({ ...stand, interlock: true }, alike).worst).toBe('upper');
+  });
+
   it('never falls when a drawer comes out less', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 600 }), fc.integer({ min: 0, max: 100 }), (travel, less) => {
