@@ -47,9 +47,9 @@ describe('an order of work of up to ten pieces', () => {
 });
 
 describe('an order of work of three jobs and sixty pieces', () => {
-  it('is no later than a plain annealing found in ten minutes and twelve million orders, in a tenth of its tries', () => {
+  it('is no later than a plain annealing found in ten minutes and twelve million orders, in twenty thousand tries', () => {
     const problem = shopOf(seeded(SEED_OF_SHOP), { jobs: 3, tasks: 60, grain: 5 });
-    const found = bestOrder(problem, { tries: 80_000 });
+    const found = bestOrder(problem, { tries: 20_000 });
     expect(broken(problem, found)).toEqual([]);
     expect(found.missed).toBeLessThanOrEqual(PLAIN.missed);
     expect(found.late).toBeLessThanOrEqual(PLAIN.late);
