@@ -18,21 +18,23 @@ const QUIET = { debug() {}, error() {}, fatal() {}, info() {}, trace() {}, warn(
  * ones for the same seed. Not part of `npm test`: it takes hours for the whole.
  */
 await main(async () => {
-  const { sample, seed, beside, folders } = readArguments(process.argv.slice(2));
-  let short = 0;
+  const { sample, seed, beside: isQuick, folders } = readArguments(process.argv.slice(2));
+  const tried = [];
   for (const { workspace, name, folder } of folders) {
     const mutate = await sampled(sourcesOf(folder), sample, seed);
     if (mutate.length === 0) continue;
-    const { killed, survived, where } = await inTwoGoes(workspace, name, folder, mutate, beside);
-    const rate = killed + survived === 0 ? 100 : (100 * killed) / (killed + survived);
-    const enough = rate >= WANTED[workspace];
-    if (!enough) short += 1;
-    say(
-      `${workspace}/${name}: ${killed} of ${killed + survived} killed, ${rate.toFixed(1)} %${enough ? '' : ' TOO FEW'}`,
-    );
-    for (const each of where) say(`  lived: ${each}`);
+    const besideIt = hasTests(folder) ? await mutated(workspace, name, mutate, basename(folder)) : undefined;
+    tried.push({ workspace, name, folder, ...(besideIt ?? untouched(mutate)) });
+    if (!isQuick) say(`${workspace}/${name}: ${rateOf(tried.at(-1))} killed by the tests beside it`);
   }
-  if (short > 0) throw new Stop(`${short} of ${folders.length} folders are below what is wanted.`);
+  const told = isQuick ? tried : await byAll(tried);
+  const short = told.filter((each) => {
+    const enough = shareOf(each) >= WANTED[each.workspace];
+    say(`${each.workspace}/${each.name}: ${rateOf(each)} killed${enough ? '' : ' TOO FEW'}`);
+    for (const { says } of each.lived) say(`  lived: ${says}`);
+    return !enough;
+  });
+  if (short.length > 0) throw new Stop(`${short.length} of ${folders.length} folders are below what is wanted.`);
 });
 
 function readArguments(words) {
@@ -66,33 +68,51 @@ async function sampled(files, most, seed) {
   });
 }
 
+/** Where nothing could be tried (all of it is done as a module loads) nothing is short. */
+function shareOf({ killed, lived }) {
+  const all = killed.length + lived.length;
+  return all === 0 ? 100 : (100 * killed.length) / all;
+}
+
+function rateOf(each) {
+  return `${each.killed.length} of ${each.killed.length + each.lived.length}, ${shareOf(each).toFixed(1)} %,`;
+}
+
 /**
- * By the tests beside it first, which are quick; what lives is tried by all that come to it, where it isn’t asked for the
- * first alone (`isQuick`).
+ * What lives by the tests beside it, which are quick, is tried by all that come to it: that of all folders of a workspace
+ * at once, as to find out which test comes to what takes minutes.
  */
-async function inTwoGoes(workspace, name, folder, mutate, isQuick) {
-  const beside = hasTests(folder) ? await mutated(workspace, name, mutate, basename(folder)) : undefined;
-  if (isQuick || beside?.lived.length === 0) return told(beside ?? untouched(mutate));
-  if (!beside) return told((await mutated(workspace, name, mutate)) ?? untouched(mutate));
-  const again = await mutated(workspace, name, [...new Set(beside.lived.map(({ place }) => place))]);
-  const lived = new Set(beside.lived.map(keyOf));
-  // A place has more changes than those that lived.
-  const left = again.lived.filter((each) => lived.has(keyOf(each)));
-  return told({ lived: left, killed: beside.killed + lived.size - left.length });
+async function byAll(tried) {
+  const found = new Map();
+  for (const workspace of new Set(tried.map((each) => each.workspace))) {
+    const places = tried.filter((each) => each.workspace === workspace).flatMap((each) => each.lived);
+    if (places.length === 0) continue;
+    const all = [...new Set(places.map(({ place }) => place))];
+    found.set(workspace, (await mutated(workspace, workspace, all)) ?? untouched(all));
+  }
+  return tried.map((each) => {
+    const { killed = [], lived = [] } = found.get(each.workspace) ?? {};
+    const own = (those) => those.filter(({ place }) => place.startsWith(`${each.folder}/`));
+    if (each.untouched) return { ...each, killed: own(killed), lived: own(lived) };
+    // A place has more changes than those that lived.
+    const before = new Set(each.lived.map(keyOf));
+    const left = own(lived).filter((one) => before.has(keyOf(one)));
+    const still = new Set(left.map(keyOf));
+    return { ...each, lived: left, killed: [...each.killed, ...each.lived.filter((one) => !still.has(keyOf(one)))] };
+  });
 }
 
 /** What no test comes to lives. */
-const untouched = (places) => ({
-  killed: 0,
-  lived: places.map((place) => ({ says: `${place}: no test comes to it` })),
-});
+function untouched(places) {
+  return {
+    untouched: true,
+    killed: [],
+    lived: places.map((place) => ({ place, says: `${place}: no test comes to it` })),
+  };
+}
 
 function keyOf({ place, says }) {
   return `${place} ${says}`;
-}
-
-function told({ lived, killed }) {
-  return { killed, survived: lived.length, where: lived.map(({ says }) => says) };
 }
 
 function hasTests(folder) {
@@ -139,17 +159,13 @@ function configFor(workspace, name, mutate, fileName) {
 }
 
 function counted(files) {
-  let killed = 0;
-  const lived = [];
-  for (const [file, { mutants }] of Object.entries(files))
-    for (const { status, location, mutatorName, replacement } of mutants) {
-      if (status === 'Killed' || status === 'Timeout') killed += 1;
-      if (status !== 'Survived' && status !== 'NoCoverage') continue;
-      const { start, end } = location;
-      lived.push({
-        place: `${file}:${start.line}:${start.column - 1}-${end.line}:${end.column - 1}`,
-        says: `${file}:${start.line} ${mutatorName}: ${(replacement ?? '').replace(/\s+/g, ' ').slice(0, 80)}`,
-      });
-    }
-  return { killed, lived };
+  const all = Object.entries(files).flatMap(([file, { mutants }]) =>
+    mutants.map(({ status, location: { start, end }, mutatorName, replacement = '' }) => ({
+      status,
+      place: `${file}:${start.line}:${start.column - 1}-${end.line}:${end.column - 1}`,
+      says: `${file}:${start.line} ${mutatorName}: ${replacement.replace(/\s+/g, ' ').slice(0, 80)}`,
+    })),
+  );
+  const of = (...those) => all.filter(({ status }) => those.includes(status));
+  return { killed: of('Killed', 'Timeout'), lived: of('Survived', 'NoCoverage') };
 }

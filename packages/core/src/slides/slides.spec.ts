@@ -1,7 +1,10 @@
 import type { Job, OwnSlide } from '../job';
-import { inches, millimetres, ZERO } from '../length';
+import { inches, millimetres, nm, ZERO, type Length } from '../length';
 import { BUILT_IN } from './builtin';
-import { fitSlide } from './rule';
+import type { SlideFamily } from './family';
+import { missingFromSheet } from './own-sheet';
+import { fitSlide, takenBySlides, travelOf } from './rule';
+import { readShopRow } from './shop-row';
 import { lengthListOf, slideTable } from './table';
 
 const mm = millimetres;
@@ -116,5 +119,55 @@ describe('the slide that fits', () => {
       fitSlide(family('wood-runner'), runner, { depth: inches(1, 4), insetFront: ZERO }, undefined).nominal,
     ).toBeUndefined();
     expect(fitSlide(family('wood-runner'), runner, { depth, insetFront: ZERO }, inches(20)).nominal).toBe(inches(20));
+  });
+});
+
+describe('what a pair of slides takes', () => {
+  it('is twice its side, or the whole that is less inside, by the basis of its row', () => {
+    const both = { side: mm(13), insideDeduction: mm(42) };
+    const taken = (basis: string, more: object = both) => takenBySlides({ basis, ...more } as never);
+    expect([taken('outside'), taken('inside')]).toEqual([mm(26), mm(42)]);
+    expect([taken('outside', {}), taken('inside', {})]).toEqual([0, 0]);
+  });
+
+  it('runs out by its share of its length, rounded half up, and by what it runs over', () => {
+    const run = (more: object, nominal: Length) =>
+      travelOf({ ...family('side-ball-bearing'), ...more } as SlideFamily, nominal);
+    const whole = run({ extension: 1 }, mm(500));
+    expect([whole.total, whole.terms.map(({ label: { code } }) => code)]).toEqual([mm(500), ['whole-length']]);
+    const part = run({ extension: 0.75, overTravel: mm(38) }, nm(1002));
+    // 751.5 and 38 000 000 over.
+    expect(part.total).toBe(38_000_752);
+    expect(part.terms.map(({ label: { code } }) => code)).toEqual(['share-of-length', 'over-travel']);
+  });
+});
+
+describe('a row of the shop', () => {
+  it('is taken as it was written, or told what is wrong with it', () => {
+    const row = { id: 'ours', like: 'side-light', side: '13 mm' };
+    expect(readShopRow(row)).toEqual({ ok: true, row });
+    const paths = (value: unknown): readonly string[] => {
+      const reading = readShopRow(value);
+      return reading.ok ? [] : reading.errors.map(({ path }) => path);
+    };
+    expect(paths({ ...row, side: 'wide' })).toEqual(['row.side']);
+    expect(paths({ ...row, like: 'nobody’s' })).toEqual(['row.like']);
+    expect(paths({ ...row, side: 'wide', like: 'nobody’s' })).toEqual(['row.side']);
+    expect(paths('side-light')).toEqual(['row']);
+  });
+
+  it('still takes of another what is not told of its own sheet', () => {
+    const missing = (own: object, id = 'side-ball-bearing', unit: 'in' | 'mm' = 'mm') =>
+      missingFromSheet(own as OwnSlide, family(id), unit);
+    expect(missing({})).toEqual(['side', 'narrowBy', 'top', 'bottom', 'setback', 'lengths.mm.list']);
+    expect(missing({}, 'undermount-16')).toContain('insideDeduction');
+    const told = { side: mm(13), narrowBy: ZERO, top: mm(9), bottom: mm(9), setback: ZERO };
+    expect(missing(told)).toEqual(['lengths.mm.list']);
+    expect(missing({ ...told, lengths: { mm: { list: [mm(400)] } } })).toEqual([]);
+    expect(missing({ ...told, lengths: { mm: { list: [mm(400)] } } }, 'side-ball-bearing', 'in')).toEqual([
+      'lengths.in.list',
+    ]);
+    // Wood has no list of lengths to be told.
+    expect(missing({}, 'wood-runner')).not.toContain('lengths.mm.list');
   });
 });
