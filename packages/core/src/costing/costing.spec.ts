@@ -37,6 +37,25 @@ describe('what a job takes', () => {
     expect(line(three) - line(two)).toBe(1735);
   });
 
+  it('has two locks to a drawer whose slides are under it, and nothing bought where they are wood', () => {
+    const slides = (family: string) =>
+      costs(counted(sample, { path: 'cases[0].banks[0].slide.family', value: family }), none).lines.filter(({ key }) =>
+        /^(slide|lock|fixing:slide)/.test(key),
+      );
+    expect(slides('undermount-16').find(({ key }) => key === 'lock')).toMatchObject({ key: 'lock' });
+    expect(shown(slides('undermount-16').find(({ key }) => key === 'lock')!.count)).toBe(6);
+    expect(slides('side-ball-bearing').some(({ key }) => key === 'lock')).toBe(false);
+    expect(slides('wood-runner').filter(({ key }) => !key.startsWith('fixing'))).toEqual([]);
+  });
+
+  it('makes a frame of each front that has stiles', () => {
+    const frame = { stile: '40 mm', groove: '8 mm', play: '2 mm', panel: 'ply6' };
+    const framed = counted(sample, { path: 'cases[0].banks[0].front.frame', value: frame });
+    expect(work(costs(counted(), none), 'door')).toEqual([]);
+    expect(work(costs(framed, none), 'door').map(([count]) => count)).toEqual([3]);
+    expect(work(costs(framed, none), 'front').map(([count]) => count)).toEqual([3]);
+  });
+
   it('buys whole sheets by area and a fifth over while nothing is laid out', () => {
     const sheet = { path: 'materials[0].sheet', value: { length: '2440 mm', width: '1220 mm' } };
     const [line] = costs(counted(sample, sheet), none).lines;

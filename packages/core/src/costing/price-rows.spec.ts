@@ -21,6 +21,8 @@ describe('a list of prices', () => {
       ],
       wrong: [],
     });
+    expect(guessPriceColumns([' PART no ', 'UNIT_PRICE', 'Valid..from'])).toMatchObject({ date: 2 });
+    expect(guessPriceColumns(['key', 'net price', 'price'])).toEqual({ key: 0, price: 2 });
     // Another column is said to be the key.
     expect(told(rows, { key: 1, price: 3 }).prices[0]).toEqual(['a catch', 1250, 1]);
     // By our own names alone it has no key.

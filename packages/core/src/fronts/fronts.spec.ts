@@ -160,6 +160,11 @@ describe('pulls', () => {
     ]);
   });
 
+  it('none where a grip is cut out, or there is no pull', () => {
+    for (const kind of ['grip', 'none'] as const)
+      expect(bores({ kind, centres: millimetres(96) }, 500, 100)).toEqual([]);
+  });
+
   it('by school: the middle, below the top edge, a third down on low drawers', () => {
     expect(bores({ school: 'from-top', fromTop: millimetres(40) }, 500, 180)).toEqual([[250, 140]]);
     const low = { school: 'third-when-low', lowUnder: millimetres(400) } as const;

@@ -46,6 +46,22 @@ describe('the levels of an opening', () => {
     expect(level!.least).toMatchObject({ total: mm(599), terms: [{ amount: mm(573) }, { amount: mm(26) }] });
   });
 
+  it('are packed out by half of what they are over on each side, and not where they are as wide as the opening', () => {
+    const opening = { width: { total: mm(600) }, levels: [{ drawer: 'd1', hung: {} }] };
+    const level = (front: number, back: number) =>
+      levelPacking(
+        {
+          ...opening,
+          levels: [{ ...opening.levels[0], front: { total: mm(front) }, back: { total: mm(back) } }],
+        } as unknown as Parameters<typeof levelPacking>[0],
+        'd1',
+      );
+    expect(level(600, 600)).toEqual([]);
+    expect(level(599, 603)).toEqual([{ place: 'back', eachSide: nm(1_500_000), hung: false }]);
+    expect(levelPacking(opening as unknown as Parameters<typeof levelPacking>[0], 'd1')).toEqual([]);
+    expect(levelPacking(opening as unknown as Parameters<typeof levelPacking>[0], 'd2')).toBeUndefined();
+  });
+
   it('leave what was measured of no drawer to the bank, where it is planned as it was built', () => {
     const loose = ['width', 'slides'].map((what) => ({ ...reading('', what as 'width', 590), drawer: undefined }));
     const readings = [...loose, reading('d1', 'width', 580), reading('d1', 'slides', 560)] as AsBuiltReading[];
