@@ -16,7 +16,7 @@ const SUMMARIES = 10;
  * rests so many times as long as that took.
  */
 const LOOK = 3000;
-const REST = { words: 2, summaries: 8 };
+const REST = { words: 4, summaries: 8 };
 /** A job that was not saved for so long is not being worked on, in seconds. */
 const AT_REST = 3;
 /** Who looks something up waits for no more than this and what is begun, in milliseconds. */
