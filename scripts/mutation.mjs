@@ -88,15 +88,17 @@ async function byAll(tried) {
     const places = tried.filter((each) => each.workspace === workspace).flatMap((each) => each.lived);
     if (places.length === 0) continue;
     const all = [...new Set(places.map(({ place }) => place))];
-    found.set(workspace, (await mutated(workspace, workspace, all)) ?? untouched(all));
+    found.set(workspace, await mutated(workspace, workspace, all));
   }
   return tried.map((each) => {
-    const { killed = [], lived = [] } = found.get(each.workspace) ?? {};
+    const again = found.get(each.workspace);
+    // Nothing lived, or no test comes to what did.
+    if (!again) return each;
     const own = (those) => those.filter(({ place }) => place.startsWith(`${each.folder}/`));
-    if (each.untouched) return { ...each, killed: own(killed), lived: own(lived) };
+    if (each.untouched) return { ...each, killed: own(again.killed), lived: own(again.lived) };
     // A place has more changes than those that lived.
     const before = new Set(each.lived.map(keyOf));
-    const left = own(lived).filter((one) => before.has(keyOf(one)));
+    const left = own(again.lived).filter((one) => before.has(keyOf(one)));
     const still = new Set(left.map(keyOf));
     return { ...each, lived: left, killed: [...each.killed, ...each.lived.filter((one) => !still.has(keyOf(one)))] };
   });

@@ -307,7 +307,7 @@ export {
   tallyOf,
   usualBuildOutStock,
 } from './plan';
-export { cameAs, type JobError, type Patch, keepIdentity, patched, valueAt } from './reading';
+export { cameAs, type JobError, type Patch, keepIdentity, partText, patched, valueAt } from './reading';
 export {
   type Blade,
   type Found,

@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
-import { readJobDocument } from '@zabble/core';
-import { parsedKnowing, scanned, textSent } from './parts';
+import { partText, readJobDocument } from '@zabble/core';
+import { parsedKnowing, scanned } from './parts';
 
 const parsed = (text: string): unknown => {
   const sent = Buffer.from(text);
@@ -71,13 +71,14 @@ describe('a body whose parts may have come before', () => {
   });
 
   it('is kept as it was sent, where it cannot be mistaken which text that is', () => {
-    const sent = (text: string): (string | undefined)[] =>
-      Object.values(parsed(text) as object).map((each) => textSent(each as object));
+    const sent = (text: string): string[] =>
+      Object.values(parsed(text) as object).map((each) => partText(each as object));
     const document = '{ "name" : "½ \u00bd",\n "cases": [ { "banks": [ { "id": "b1" } ] } ] }';
-    expect(sent(`{"revision":1,"document":${document}}`)).toEqual([undefined, document]);
-    expect(sent(`{"document":{"a":1},"document":${document}}`)).toEqual([undefined]);
-    expect(sent(`{"2":{"a":1},"1":${document}}`)).toEqual([undefined, undefined]);
-    expect(sent(`[[${document}]]`)).toEqual([undefined]);
+    expect(sent(`{"revision":1,"document":${document}}`)).toEqual(['1', document]);
+    const anew = JSON.stringify(JSON.parse(document));
+    expect(sent(`{"document":{"a":1},"document":${document}}`)).toEqual([anew]);
+    expect(sent(`{"2":{"a":1},"1":${document}}`)).toEqual([anew, '{"a":1}']);
+    expect(sent(`[[${document}]]`)).toEqual([`[${anew}]`]);
   });
 
   it('tells how deep it is, and stops where that is too deep', () => {

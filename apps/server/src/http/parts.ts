@@ -87,13 +87,6 @@ function isOnPath(open: Uint8Array, depth: number): boolean {
   return true;
 }
 
-const texts = new WeakMap<object, string>();
-
-/** The text an object in a field of a body was sent in, where that is known. */
-export function textSent(document: object): string | undefined {
-  return texts.get(document);
-}
-
 const known = new Map<string, object>();
 let characters = 0;
 
@@ -118,7 +111,7 @@ export function parsedKnowing(sent: Buffer, { parts, documents }: Scanned): unkn
   // Of one there can be no doubt which it is.
   const [[document], [range]] = [objects, documents];
   if (document && range && objects.length === 1 && documents.length === 1)
-    texts.set(document, sent.toString('utf8', ...range));
+    cameAs(document, sent.toString('utf8', ...range));
   return root;
 }
 

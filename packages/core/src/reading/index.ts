@@ -2,7 +2,7 @@ export { keepIdentity } from './keep-identity';
 export { apart, byKind, list, needing, object, oneSetOf, type Fields } from './objects';
 export * from './patch';
 export { named, optional, reader, required, type Field, type Reader } from './reader';
-export { cameAs, remembered } from './remembered';
+export { cameAs, partText, remembered } from './remembered';
 export { readWrong, Report, type JobError } from './report';
 export { writeSchema, type Schema } from './schema';
 export { length, moment, number, oneOf, orObject, text, wordOr, yesNo } from './values';
