@@ -70,8 +70,12 @@ async function start(config: Config): Promise<void> {
   const shared = config.mode === 'shared' ? sharedOn(config, pool, logger) : {};
   const app = createApp({ ...parts, ...shared, webRoot, health, names, measured: true });
   const server = await listen(app, config);
+  server.on('request', () => looking.heard());
   if (config.mode === 'own') {
-    door.answer(app);
+    door.answer((request, response) => {
+      looking.heard();
+      app(request, response);
+    });
     if (!(await network.begin(OWN_SHOP)))
       logger.warn({ port: config.networkPort }, 'the network can’t be let in: its port is taken');
   }

@@ -3,6 +3,7 @@ import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql
 import { inTransaction } from '../db/transaction';
 import type { ShopId } from '../whose/shop';
 import { settledLines, type SettledLine, type ToSettle } from './lines';
+import { isBusy, restAfter } from './resting';
 import { summaryOf } from './summary';
 import { asText, wordsOf } from './words';
 
@@ -10,13 +11,6 @@ import { asText, wordsOf } from './words';
 const JOBS = 500;
 const ENTRIES = 200;
 const SUMMARIES = 10;
-/**
- * How often it is looked for what is not settled, in milliseconds: what came meanwhile is settled together, which costs far
- * less than each on its own. Who looks something up has it settled then. Where there is more than can be settled in one go it
- * rests so many times as long as that took.
- */
-const LOOK = 3000;
-const REST = { words: 4, summaries: 8 };
 /** A job that was not saved for so long is not being worked on, in seconds. */
 const AT_REST = 3;
 /** Who looks something up waits for no more than this and what is begun, in milliseconds. */
@@ -69,16 +63,25 @@ export class SettlingRepository {
     return more;
   }
 
-  /** Settles whatever there is, a little at a time and resting between, until it is told to end. */
-  byAndBy(told: (problem: unknown) => void): () => void {
+  /**
+   * Settles whatever there is, a little at a time and resting between, until it is told to end. `asked` counts the requests
+   * that came to the server so far.
+   */
+  byAndBy(told: (problem: unknown) => void, asked: () => number): () => void {
     let [ended, timer]: [boolean, NodeJS.Timeout | undefined] = [false, undefined];
+    let last = { at: performance.now(), asked: asked() };
     const turn = async (): Promise<void> => {
       const began = performance.now();
-      // Summaries are made where a list shows them, too: there is time.
-      const rests = await this.any()
-        .then(async (more) => (more ? REST.words : (await this.summaries()) ? REST.summaries : undefined))
-        .catch(told);
-      const rest = rests ? rests * (performance.now() - began) : LOOK;
+      const busy = isBusy(asked() - last.asked, began - last.at);
+      const more = await this.more(busy).catch((problem: unknown) => void told(problem));
+      const now = { at: performance.now(), asked: asked() };
+      const rest = restAfter({
+        took: now.at - began,
+        since: now.at - last.at,
+        asked: now.asked - last.asked,
+        more: more ?? undefined,
+      });
+      last = now;
       if (!ended) timer = setTimeout(() => void turn(), rest).unref();
     };
     timer = setTimeout(() => void turn(), 0).unref();
@@ -86,6 +89,13 @@ export class SettlingRepository {
       ended = true;
       clearTimeout(timer);
     };
+  }
+
+  /** One turn of it: what there is more of, if anything. */
+  private async more(busy: boolean): Promise<'words' | 'summaries' | undefined> {
+    if (await this.any()) return 'words';
+    // Summaries are made where a list shows them, too: there is time.
+    return !busy && (await this.summaries()) ? 'summaries' : undefined;
   }
 
   /** Settles some of what is not, of whichever shop. True where that may not be all. */

@@ -59,3 +59,43 @@ describe('how jobs are shown in a list', () => {
     expect((await stand(11))?.['settled']).toBe(2);
   });
 });
+
+describe('settling by and by', () => {
+  beforeEach(() => jest.useFakeTimers());
+  afterEach(() => jest.useRealTimers());
+
+  /** How often something is settled in ten seconds where there always is more, and so many are asked each time. */
+  const turns = async (each: number): Promise<number> => {
+    const settling = new SettlingRepository({ execute: () => Promise.resolve([[{ shop: OWN_SHOP }]]) } as never);
+    const some = jest.spyOn(settling, 'some').mockImplementation(async () => {
+      asked += each;
+      await new Promise((done) => setTimeout(done, 50));
+      return true;
+    });
+    let asked = 0;
+    const end = settling.byAndBy(
+      () => undefined,
+      () => asked,
+    );
+    await jest.advanceTimersByTimeAsync(9990);
+    end();
+    return some.mock.calls.length;
+  };
+
+  it('takes half the time while little is asked, and leaves the machine to those who ask much', async () => {
+    expect(await turns(0)).toBe(100);
+    expect(await turns(1000)).toBe(4);
+  });
+
+  it('goes on where the database failed, and says so', async () => {
+    const settling = new SettlingRepository({ execute: () => Promise.reject(new Error('away')) } as never);
+    const told: unknown[] = [];
+    const end = settling.byAndBy(
+      (problem) => told.push(problem),
+      () => 0,
+    );
+    await jest.advanceTimersByTimeAsync(6500);
+    end();
+    expect(told).toEqual([new Error('away'), new Error('away'), new Error('away')]);
+  });
+});

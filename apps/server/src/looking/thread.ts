@@ -2,7 +2,7 @@ import { said } from '@zabble/core';
 import { Piscina } from 'piscina';
 import { refuse } from '../http/refusal';
 import type { Looking, Question } from '../found/question';
-import type { Looked } from './worker';
+import type { Looked, LookingData } from './worker';
 
 /** So many questions are answered beside each other; so many more that nobody may wait for any more are let stand. */
 const AT_ONCE = 3;
@@ -15,6 +15,7 @@ const MOST_WAITING = 200;
  */
 export class LookingThread implements Looking {
   private readonly pool: Piscina<Question, Looked>;
+  private readonly asked = new Uint32Array(new SharedArrayBuffer(Uint32Array.BYTES_PER_ELEMENT));
 
   /** `worker` is the file of the thread's program. */
   constructor(worker: string, databaseUrl: string) {
@@ -25,8 +26,13 @@ export class LookingThread implements Looking {
       concurrentTasksPerWorker: AT_ONCE,
       // Its database is heard, and it settles, while it waits for a question.
       atomics: 'disabled',
-      workerData: { databaseUrl },
+      workerData: { databaseUrl, asked: this.asked } satisfies LookingData,
     });
+  }
+
+  /** Something was asked of the server, whatever it was: where much is, the thread leaves the machine to it. */
+  heard(): void {
+    Atomics.add(this.asked, 0, 1);
   }
 
   async ask(question: Question): Promise<string> {
