@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { BookingList, PriceList, Problem, StockEntry, StockList, StoredJob } from '@zabble/contract';
+import type { BookingList, Problem, StockEntry, StockList, StoredJob } from '@zabble/contract';
 import type { Express } from 'express';
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
@@ -7,7 +7,6 @@ import type { Pool } from 'mysql2/promise';
 import request from 'supertest';
 import { migrate } from '../db/migrate';
 import { ownDatabase, quietApp } from '../own-server.spec-data';
-import { simulatedSupplier } from '../prices/simulated-supplier';
 
 const PLY = {
   material: '12 mm birch plywood',
@@ -191,31 +190,5 @@ describe('booking a layout', () => {
     const answers = await Promise.all(wishes.map((wish) => book(wish)));
     expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
     expect((await list()).find(({ id }) => id === sheet.id)?.item.count).toBe(1);
-  });
-});
-
-describe('the supplier’s price list', () => {
-  it('is empty until asked for, then dated and kept', async () => {
-    const prices = async () => (await request(app).get('/api/shop/prices').expect(200)).body as PriceList;
-    expect(await prices()).toEqual({ items: [], simulated: true });
-    const { body } = await request(app).post('/api/shop/prices/refresh').expect(200);
-    const { items } = body as PriceList;
-    expect(items.length).toBeGreaterThan(4);
-    for (const { pricedOn } of items) expect(pricedOn).toBe(new Date().toISOString().slice(0, 10));
-    expect(await prices()).toEqual(body);
-  });
-
-  it('sways a little around what it stands in for', async () => {
-    const on = new Date('2026-11-23T10:00:00Z');
-    const [low, high] = await Promise.all(
-      [0, 1].map((chance) =>
-        simulatedSupplier(
-          () => chance,
-          () => on,
-        )(),
-      ),
-    );
-    expect(low![0]!.price).toBeLessThan(high![0]!.price);
-    expect(low![0]!.pricedOn).toBe('2026-11-23');
   });
 });
