@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
-import { throwawayDatabase } from '../scripts/lib/throwaway.mjs';
 import { ZabbleServer } from '../scripts/lib/zabble-server.mjs';
+import { ownDatabase } from './database';
 
 /** A Zabble of the test's own: the built application on a new database with the demo jobs. */
 export interface Zabble {
@@ -22,8 +22,8 @@ const KEPT = 'cookies,indexeddb,local_storage,cache_storage,service_workers';
 
 export const test = base.extend<object, { zabble: Zabble; device: BrowserContext }>({
   zabble: [
-    async ({}, use) => {
-      const database = await throwawayDatabase();
+    async ({}, use, { workerIndex }) => {
+      const database = await ownDatabase(`file_${workerIndex}`);
       const server = new ZabbleServer(database.url);
       const url = await server.start();
       await use({ url, server });

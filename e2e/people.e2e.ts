@@ -10,8 +10,8 @@ import { promisify } from 'node:util';
 import type { Browser, Page } from '@playwright/test';
 import { Secret, TOTP } from 'otpauth';
 import { selfSigned } from '../scripts/lib/certificate.mjs';
-import { throwawayDatabase } from '../scripts/lib/throwaway.mjs';
 import { ZabbleServer } from '../scripts/lib/zabble-server.mjs';
+import { ownDatabase } from './database';
 import { expect, goTo, kept, noWider, soundAccess, test as base } from './app';
 
 const SHARE = join(import.meta.dirname, '../apps/server/dist/share.js');
@@ -28,8 +28,8 @@ interface SharedZabble {
 /** A Zabble people sign in to, its own shop shared. */
 const test = base.extend<object, { shared: SharedZabble }>({
   shared: [
-    async ({}, use) => {
-      const database = await throwawayDatabase();
+    async ({}, use, { workerIndex }) => {
+      const database = await ownDatabase(`shared_${workerIndex}`);
       const server = new ZabbleServer(database.url, { ZABBLE_MODE: 'shared' });
       const url = await server.start();
       const { stdout } = await promisify(execFile)(process.execPath, [SHARE, 'runa@loft.example', 'Skerry Point'], {

@@ -12,6 +12,7 @@ export default defineConfig({
       testMatch: `${name}.e2e.ts`,
     })),
   outputDir: './test-results',
+  globalSetup: './database.ts',
   // Each with a server and a database of its own.
   workers: 2,
   retries: 0,

@@ -1,6 +1,8 @@
+import { execFile } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { promisify } from 'node:util';
 import { selfSigned } from './certificate.mjs';
 import { OwnMariaDb } from './mariadb.mjs';
 
@@ -30,4 +32,18 @@ export async function throwawayDatabase({ tls = false } = {}) {
     rmSync(folder, { recursive: true, force: true });
   };
   return { url, ca: certificate?.cert, end };
+}
+
+/** A new, empty database beside the one of this URL, on the same MariaDB; `name` begins with `zabble_`. */
+export async function databaseBeside(url, name) {
+  const beside = new URL(url);
+  const ask = (sql) =>
+    promisify(execFile)(
+      'mariadb',
+      ['--no-defaults', `--host=${beside.hostname}`, `--port=${beside.port}`, `--user=${beside.username}`, '-e', sql],
+      { env: { ...process.env, MYSQL_PWD: beside.password } },
+    );
+  await ask(`CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
+  beside.pathname = `/${name}`;
+  return { url: beside.href, end: () => ask(`DROP DATABASE ${name}`) };
 }
