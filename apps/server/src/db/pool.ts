@@ -51,7 +51,7 @@ export function openPool(
       stream.destroy(Object.assign(new Error('the database does not answer'), { code: 'ETIMEDOUT' })),
     );
   });
-  return nodes ? overSeveral(pool, nodes) : pool;
+  return nodes ? overSeveral(pool, nodes) : againAlone(pool);
 }
 
 const several = new WeakMap<Pool, Nodes>();
@@ -69,6 +69,15 @@ export function letGo(pool: Pool, connection: PoolConnection, problem: unknown):
   const { stream } = connection.connection as unknown as { readonly stream: object };
   nodes.failed(stream);
   connection.destroy();
+}
+
+/** A statement on its own that another transaction stood in the way of did nothing: it is done again. */
+function againAlone(pool: Pool): Pool {
+  const again = (how: 'query' | 'execute') => {
+    const once = pool[how].bind(pool) as (sql: string, values?: unknown) => Promise<unknown>;
+    return (sql: string, values?: unknown) => againWhile(() => once(sql, values), { several: false, looks: false });
+  };
+  return Object.assign(pool, { query: again('query'), execute: again('execute') });
 }
 
 const LOOKS = /^\s*SELECT\b/i;

@@ -1,4 +1,4 @@
-import type { Pool, RowDataPacket } from 'mysql2/promise';
+import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
 import { ownDatabase } from '../own-server.spec-data';
 import { inTransaction } from './transaction';
 
@@ -44,4 +44,30 @@ describe('a transaction', () => {
     await expect(failing).rejects.toThrow('no');
     expect([tries, await sum()]).toEqual([1, 4]);
   });
+});
+
+describe('a statement on its own', () => {
+  it('that a transaction stood in the way of is done again, and what it changed is changed once', async () => {
+    const before = await sum();
+    const other = await pool.getConnection();
+    await other.beginTransaction();
+    // It has done more: of two that lock one another the one that did less is undone.
+    await other.query('INSERT INTO pairs SELECT seq, 0 FROM seq_10_to_500');
+    await other.query('UPDATE pairs SET n = n + 1 WHERE id = 2');
+    const alone = pool.execute<ResultSetHeader>('UPDATE pairs SET n = n + 1 WHERE id < 10 ORDER BY id');
+    await held(1);
+    await other.query('UPDATE pairs SET n = n + 1 WHERE id = 1');
+    await other.commit();
+    other.release();
+    expect((await alone)[0].affectedRows).toBe(2);
+    expect(await sum()).toBe(before + 4);
+  });
+
+  /** Waits until somebody has locked the row. */
+  async function held(id: number): Promise<void> {
+    for (let tries = 0; tries < 200; tries += 1) {
+      const [free] = await pool.query<RowDataPacket[]>('SELECT id FROM pairs WHERE id = ? FOR UPDATE SKIP LOCKED', [id]);
+      if (free.length === 0) return;
+    }
+  }
 });
