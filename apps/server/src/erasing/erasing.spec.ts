@@ -95,3 +95,31 @@ describe('deleted jobs', () => {
     expect(body.faults).toEqual([{ fault: 'split', times: 1 }]);
   });
 });
+
+describe('erasing by and by', () => {
+  beforeEach(() => jest.useFakeTimers());
+  afterEach(() => jest.useRealTimers());
+
+  it('looks soon after the start and every six hours, shops after jobs; what fails is told, and it is looked again', async () => {
+    const erasing = new ErasingRepository({} as never);
+    const looked: string[] = [];
+    let fails = true;
+    jest.spyOn(erasing, 'due').mockImplementation(() => {
+      looked.push('jobs');
+      return fails ? Promise.reject(new Error('away')) : Promise.resolve(0);
+    });
+    jest.spyOn(erasing, 'dueShops').mockImplementation(() => Promise.resolve(looked.push('shops')));
+    const told: unknown[] = [];
+    const end = erasing.byAndBy((problem) => told.push(problem));
+    await jest.advanceTimersByTimeAsync(29_000);
+    expect(looked).toEqual([]);
+    await jest.advanceTimersByTimeAsync(2000);
+    expect([looked, told]).toEqual([['jobs'], [new Error('away')]]);
+    fails = false;
+    await jest.advanceTimersByTimeAsync(6 * 3_600_000);
+    expect([looked, told.length]).toEqual([['jobs', 'jobs', 'shops'], 1]);
+    end();
+    await jest.advanceTimersByTimeAsync(24 * 3_600_000);
+    expect(looked).toHaveLength(3);
+  });
+});

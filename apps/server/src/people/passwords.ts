@@ -93,7 +93,15 @@ export function assertGood(password: string, of: readonly string[]): void {
   const core = text.replace(AROUND, '');
   const plain = core === '' ? text : core;
   if (COMMON.has(text) || COMMON.has(plain) || new Set(text).size < 4) throw refuse(422, said('password/common'));
-  const own = of.flatMap((each) => each.toLowerCase().split(/[^\p{L}\p{N}]+/u)).filter((each) => each.length > 3);
-  if (own.some((each) => plain === each || text.replaceAll(each, '').length < SHORTEST_PASSWORD / 2))
-    throw refuse(422, said('password/own'));
+  const own = of
+    .flatMap((each) =>
+      each
+        .normalize('NFKC')
+        .toLowerCase()
+        .split(/[^\p{L}\p{N}]+/u),
+    )
+    .filter((each) => each.length > 3);
+  // All of them out of it, the longest first: what is made of first and last name alone is as easily guessed.
+  const left = own.sort((a, b) => b.length - a.length).reduce((rest, each) => rest.replaceAll(each, ''), text);
+  if (own.includes(plain) || left.length < SHORTEST_PASSWORD / 2) throw refuse(422, said('password/own'));
 }
