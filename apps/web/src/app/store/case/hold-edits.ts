@@ -42,8 +42,35 @@ function neighboursLapped(
   });
 }
 
+const OPPOSITE: Readonly<Record<Edge, Edge>> = { top: 'bottom', bottom: 'top', left: 'right', right: 'left' };
+
+/**
+ * What fronts of this case lap where they share with nobody: as one there does on the same edge, or across from it; else as
+ * the front gone by does. That one may itself lap a member by half.
+ */
+function usualLaps({ banks }: WrittenCase, { front }: CaseworkPlan, like: Laps): Laps {
+  const alone = (edge: Edge): readonly string[] =>
+    banks.flatMap(({ compartment, front: own }) => {
+      const place = front.compartments.find(({ id }) => id === compartment);
+      return place && own.mount === 'overlay' && !sharedEdges(front, place)[edge] ? [own[edge]] : [];
+    });
+  const usual = (edge: Edge): string => alone(edge)[0] ?? alone(OPPOSITE[edge])[0] ?? like[edge];
+  return { top: usual('top'), bottom: usual('bottom'), left: usual('left'), right: usual('right') };
+}
+
+/** The laps of a front in a compartment, made as another of the case or the job is. */
+function lapsLike(
+  document: JobDocument,
+  owner: WrittenCase,
+  casework: CaseworkPlan,
+  compartment: string,
+  like: Laps & { readonly gap: string },
+): Laps {
+  return lapsIn(casework, compartment, usualLaps(owner, casework, like), like.gap, document.unit);
+}
+
 /** On a member it shares a front laps half of what the gap leaves; elsewhere as it is told. Common practice. */
-export function lapsIn(casework: CaseworkPlan, id: string, usual: Laps, gap: string, unit: JobDocument['unit']): Laps {
+function lapsIn(casework: CaseworkPlan, id: string, usual: Laps, gap: string, unit: JobDocument['unit']): Laps {
   const between = lengthOf(gap);
   const place = casework.front.compartments.find((each) => each.id === id);
   const shared = place ? sharedEdges(casework.front, place) : {};
@@ -83,8 +110,7 @@ export function bankIn(
     ...made
   } = like;
   const { makeup: _makeup, ...division } = like.division;
-  const usual =
-    made.front.mount === 'overlay' ? lapsIn(casework, compartment, made.front, made.front.gap, document.unit) : {};
+  const usual = made.front.mount === 'overlay' ? lapsLike(document, owner, casework, compartment, made.front) : {};
   const bank: WrittenBank = {
     ...made,
     id: firstFree(taken, (number) => `b${number}`, owner.banks.length + 1),
@@ -133,7 +159,7 @@ export function doorOver(
   const like = bankLike(document, owner).front;
   const doors = owner.doors ?? [];
   const taken = [...doors.map(({ id }) => id), ...owner.banks.map(({ id }) => id)];
-  const laps = like.mount === 'overlay' ? lapsIn(casework, compartment, like, like.gap, document.unit) : like;
+  const laps = like.mount === 'overlay' ? lapsLike(document, owner, casework, compartment, like) : like;
   const door: DoorOf<string> = {
     ...{ id: firstFree(taken, (number) => `o${number}`, 1), over: compartment, gap: like.gap },
     mount: like.mount === 'inset' ? 'inset' : 'overlay',
@@ -157,7 +183,7 @@ export function traysIn(
   const behind: Patch = { path: `${path}.behind`, value: fronted ? undefined : door?.id };
   if (!fronted) return [{ path: `${path}.front`, value: { mount: 'none' } }, behind];
   const like = bankLike(document, owner).front;
-  const laps = like.mount === 'overlay' && place ? lapsIn(casework, place.id, like, like.gap, document.unit) : like;
+  const laps = like.mount === 'overlay' && place ? lapsLike(document, owner, casework, place.id, like) : like;
   const { dip: _dip, over: _over, setBehind: _behind, ...front } = like;
   const { top, bottom, left, right } = laps;
   return [{ path: `${path}.front`, value: { ...front, top, bottom, left, right } }, behind];
