@@ -5,7 +5,7 @@ import { ensureDependencies } from './lib/dependencies.mjs';
 import { OwnMariaDb } from './lib/mariadb.mjs';
 import { ordinaryUser } from './lib/ordinary-user.mjs';
 import { ensurePackages } from './lib/packages.mjs';
-import { DATABASE, ROOT, SERVER } from './lib/paths.mjs';
+import { DATABASE, ROOT, SERVER_ARGUMENTS } from './lib/paths.mjs';
 import { isFree } from './lib/ports.mjs';
 import { claimRunning, runningHere } from './lib/running.mjs';
 import { main, say, Stop } from './lib/say.mjs';
@@ -99,7 +99,7 @@ function asWhom() {
 function startServer(url, user) {
   const env = { ...process.env, PORT: String(port), DATABASE_URL: url, LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn' };
   // A group of its own: a Ctrl-C reaches this script, which ends the server and then the database.
-  const server = spawn(process.execPath, ['--enable-source-maps', SERVER], {
+  const server = spawn(process.execPath, SERVER_ARGUMENTS, {
     cwd: ROOT,
     env,
     ...user,

@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { ROOT, SERVER } from './paths.mjs';
+import { ROOT, SERVER_ARGUMENTS } from './paths.mjs';
 import { freePorts } from './ports.mjs';
 
 /**
@@ -25,7 +25,8 @@ export class ZabbleServer {
     const ports = { PORT: String(this.port), NETWORK_PORT: String(this.networkPort) };
     const LOG_LEVEL = process.env.LOG_LEVEL ?? 'error';
     const env = { ...process.env, LOG_LEVEL, ...this.settings, ...ports, DATABASE_URL: this.databaseUrl };
-    const child = spawn(process.execPath, [SERVER], { cwd: ROOT, env, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+    const stdio = ['ignore', 'inherit', 'inherit', 'ipc'];
+    const child = spawn(process.execPath, SERVER_ARGUMENTS, { cwd: ROOT, env, stdio });
     this.#child = child;
     await new Promise((resolve, reject) => {
       child.once('message', resolve);
