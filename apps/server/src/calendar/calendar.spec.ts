@@ -104,6 +104,18 @@ describe('the days of a shop', () => {
     expect(both.map(({ status }) => status).sort()).toEqual([200, 409, 409, 409]);
   });
 
+  it('are said in place of what stood, and not of what another has said since', async () => {
+    const put = (temperature: number, revision: number) =>
+      request(app).put('/api/calendar').send({ calendar: { temperature }, revision });
+    await pool.query('DELETE FROM shop_calendar');
+    await put(15, 0).expect(200);
+    expect(((await put(16, 1).expect(200)).body as { revision: number }).revision).toBe(2);
+    await put(17, 1).expect(409);
+    await put(17, 3).expect(409);
+    const { body } = await request(app).get('/api/calendar').expect(200);
+    expect(body).toMatchObject({ revision: 2, read: { calendar: { temperature: 16 } } });
+  });
+
   it('keep what is fixed one by one, and let go of it', async () => {
     const fix = (what: object) => request(app).put(`/api/calendar/jobs/${job.id}/fixed`).send(what);
     await fix({ task: 'hang', at: '2026-12-21T09:00' }).expect(200);
