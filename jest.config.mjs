@@ -1,3 +1,5 @@
+import { CORE } from './scripts/lib/jest-core.mjs';
+
 const typescript = {
   '^.+\\.ts$': [
     '@swc/jest',
@@ -31,6 +33,7 @@ export default {
     { ...plain('scripts', 'scripts'), testMatch: ['<rootDir>/**/*.spec.ts'] },
     {
       ...plain('server', 'apps/server'),
+      moduleNameMapper: { '^@zabble/core$': CORE },
       globalSetup: '<rootDir>/../../scripts/lib/jest-database.mjs',
       globalTeardown: '<rootDir>/../../scripts/lib/jest-database-end.mjs',
       setupFiles: ['reflect-metadata'],

@@ -1,9 +1,12 @@
 import presets from 'jest-preset-angular/presets/index.js';
+import { CORE } from '../../scripts/lib/jest-core.mjs';
 
 export default {
   ...presets.createCjsPreset({ tsconfig: '<rootDir>/tsconfig.spec.json' }),
   displayName: 'web',
   rootDir: '.',
+  moduleNameMapper: { '^@zabble/core$': CORE },
+  globalSetup: '<rootDir>/../../scripts/lib/jest-core.mjs',
   setupFilesAfterEnv: ['<rootDir>/src/test-setup.ts'],
   testMatch: ['<rootDir>/src/**/*.spec.ts'],
   transformIgnorePatterns: ['node_modules/(?!.*\\.mjs$|@zabble|@angular/common/locales|echarts|zrender)'],
