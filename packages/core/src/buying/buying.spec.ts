@@ -32,6 +32,23 @@ const told = ({ short, packs, over: more, total, store }: BuyLine) => ({
   ...{ short: shown(short), packs, over: shown(more), total, store: shown(store) },
 });
 
+describe('a label of what arrives', () => {
+  it.each<[string, number, number]>([
+    ['12-3', 12, 3],
+    ['  12 - 3  ', 12, 3],
+    ['\t12/3\n', 12, 3],
+    ['12.3', 12, 3],
+    ['123456789-1234', 123_456_789, 1234],
+    ['7-10', 7, 10],
+    ['10   -   7', 10, 7],
+  ])('%j names a line of an order', (text, number, line) => expect(readOrderLabel(text)).toEqual({ number, line }));
+
+  it.each(['', '12', '12-', '-3', '1234567890-1', '1-12345', 'x12-3', '12-3x', '12_3', '12 3', '1-2-3', '12--3'])(
+    '%j names none',
+    (text) => expect(readOrderLabel(text)).toBeUndefined(),
+  );
+});
+
 describe('a list to buy from', () => {
   it('rounds what all jobs want together up to packs', () => {
     const line = only(buyingList([forJob('a', screws(70)), forJob('b', screws(60))], buying()));

@@ -80,6 +80,13 @@ describe('heights that pass their bounds are held', () => {
 
   it('not where they are as asked', () => {
     expect(heldOf({ least: [mm(90)], most: [mm(90)] }, [90, 210, 300])).toMatchObject({ found: false });
+    const bounded = { least: [mm(80), mm(200), mm(290)], most: [mm(100), mm(220), mm(310)] };
+    for (const heights of [
+      [90, 210, 300],
+      [100, 220, 310],
+      [80, 200, 290],
+    ])
+      expect(heldOf(bounded, heights)).toEqual({ found: false, held: [undefined, undefined, undefined] });
   });
 
   it('only those whose sum is the more, where some are under and some over; both where they are as much', () => {

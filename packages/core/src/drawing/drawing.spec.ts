@@ -92,6 +92,25 @@ describe('the section of a drawer', () => {
     },
   );
 
+  it('a front stands before its bay, or in it where it is set in; a tray has none but its box’s', () => {
+    const fronts = (...patches: Patch[]) =>
+      drawSection(bank(...patches), 'd2')!.shapes.filter(
+        (shape): shape is Box => shape.kind === 'box' && shape.role === 'front',
+      );
+    const { dimensions } = bank().drawers[1]!;
+    expect(fronts()).toEqual([
+      expect.objectContaining({
+        ...{ x: -17.6, width: 17.6 },
+        y: inMillimetres(dimensions['front.bottomY']!.total),
+        height: inMillimetres(dimensions['front.height']!.total),
+      }),
+    ]);
+    expect(fronts({ path: `${BANK}.front.mount`, value: 'inset' })).toEqual([
+      expect.objectContaining({ x: 0, width: 17.6 }),
+    ]);
+    expect(fronts({ path: `${BANK}.front`, value: { mount: 'none' } })).toEqual([]);
+  });
+
   it('its sizes are the plan’s: clearances, wall, groove, notch and bore', () => {
     const [bank] = banks(demo('flag-chest'));
     const sizes = drawSection(bank!, 'd1')!.shapes.flatMap((shape) =>
@@ -252,6 +271,17 @@ describe('the stick on paper', () => {
     expect(y + height).toBeGreaterThan(500);
     const words = shapes.flatMap((shape) => (shape.kind === 'words' ? [shape.text] : []));
     expect(words).toEqual(expect.arrayContaining(['floor of the opening  0', 'top of the opening  500.0 mm']));
+    // Fronts on its left edge, boxes and slides on its right, each at its height.
+    const ticks = shapes.flatMap((shape) => (shape.kind === 'line' && shape.role === 'tick' ? [shape] : []));
+    const marks = drawStick(bank());
+    const heights = (isFront: boolean) =>
+      marks.filter(({ kind }) => kind.startsWith('front') === isFront).map((mark) => inMillimetres(mark.y));
+    const left = ticks.filter(({ x1 }) => x1 === 0).map(({ y1 }) => y1);
+    const right = ticks.filter(({ x1 }) => x1 > 0).map(({ y1 }) => y1);
+    const up = (all: readonly number[]) => [...all].sort((one, other) => one - other);
+    expect([left, right].map((each) => each.length > 2)).toEqual([true, true]);
+    expect([up(left), up(right)]).toEqual([up(heights(true)), up(heights(false))]);
+    expect(new Set(ticks.map(({ drawer }) => drawer))).toEqual(new Set(['d1', 'd2', 'd3']));
   });
 });
 

@@ -61,6 +61,7 @@ describe('the record of a job', () => {
       'photograph',
     ]);
     expect(lines[5]!.by).toBe('Ann');
+    expect(IN_ENGLISH.say(lines[1]!.where!)).toMatch(/b1 d2 .*side 1$/);
     expect(IN_ENGLISH.say(lines[5]!.where!)).toBe('Notions bench, drawer 3');
   });
 

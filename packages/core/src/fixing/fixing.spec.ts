@@ -1,11 +1,45 @@
 import fc from 'fast-check';
 import { inches, inMillimetres, millimetres, type Length } from '../length';
-import { brad, connectorScrew, FIXING_ROWS, pocketScrew, spaced, spacedOnStrip, woodScrew } from './rules';
+import { brad, connectorScrew, FIXING_ROWS, longOf, pocketScrew, spaced, spacedOnStrip, woodScrew } from './rules';
 
 const mm = millimetres;
 const inMm = (lengths: readonly Length[]): readonly number[] => lengths.map(inMillimetres);
 
 // Common practice: trade figures from memory, reckoned here by hand.
+describe('how long a fixing is', () => {
+  const long = (of: Parameters<typeof longOf>): number | undefined => {
+    const found = longOf(...of);
+    return found === undefined ? undefined : inMillimetres(found);
+  };
+
+  it('is by its own list: a connector for sheets of 15 to 19 alone, none for glue', () => {
+    expect([14.9, 15, 19, 19.1].map((first) => long(['connector-screw', mm(first), 'edge', 'mm']))).toEqual([
+      undefined,
+      50,
+      50,
+      undefined,
+    ]);
+    expect(connectorScrew(mm(18), 'in')).toBe(inches(2));
+    expect(long(['pocket-screw', mm(18), 'edge', 'mm'])).toBe(32);
+    expect(long(['screw', mm(18), 'edge', 'mm'])).toBe(40);
+    expect(long(['brad', mm(9), 'edge', 'mm'])).toBe(25);
+    for (const none of ['glue', 'dowel', 'biscuit', 'loose-tenon'] as const)
+      expect(long([none, mm(18), 'edge', 'mm'])).toBeUndefined();
+  });
+
+  it('a brad is three times the first part, goes through it, and is not out at the other side', () => {
+    // 12 by 3: 36 → 35. Into an edge no more than 25: 30 + 25 = 55 → 50. Into a face of 6 less 2: 12 + 4 = 16 → 15.
+    expect([
+      long(['brad', mm(12), 'edge', 'mm']),
+      long(['brad', mm(30), 'edge', 'mm']),
+      long(['brad', mm(12), { face: mm(6) }, 'mm']),
+    ]).toEqual([35, 50, 15]);
+    // Into a face of 3 less 2: 13, and the list has 10, which is not through the first.
+    expect(long(['brad', mm(12), { face: mm(3) }, 'mm'])).toBeUndefined();
+    expect(long(['brad', mm(10), { face: mm(5) }, 'mm'])).toBeUndefined();
+  });
+});
+
 describe('how fixings stand along a joint', () => {
   it('is from first to last evenly, no farther apart than the row allows', () => {
     // 600 long, 25 from the ends: 550 between, over 150 → 1 + 4 = 5.

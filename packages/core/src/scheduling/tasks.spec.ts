@@ -310,6 +310,21 @@ describe('what is wrong with an order of work', () => {
       params: { row: 'lacquer', least: 15, is: 11 },
     });
     expect(found({ ...read, calendar: { temperature: 15 } })).toEqual([]);
+    // Where it is not told how warm it is, nothing is; nor of what no coat is left to be put on of.
+    expect(found({ ...read, calendar: {} })).toEqual([]);
+    const coats = days(read).work.jobs.flatMap(({ tasks }) =>
+      tasks.flatMap(({ id, kind }) => (kind === 'coat' ? [id.replace('job0/', '')] : [])),
+    );
+    expect(coats.length).toBeGreaterThan(1);
+    const log = (of: readonly string[]) =>
+      of.map((task, n) => ({ id: `c${n}`, kind: 'task', task, did: 'done', at: '2026-11-30T06:00:00Z' }) as const);
+    const cold = (of: readonly string[]) =>
+      found(
+        shop([{ ...bench, finish: finish as unknown as NonNullable<JobDocument['finish']>, log: log(of) }], {
+          calendar: { temperature: 11 },
+        }),
+      ).filter(({ said }) => said.code === 'TOO_COLD');
+    expect([cold(coats).length, cold(coats.slice(0, -1)).length]).toEqual([0, 1]);
   });
 
   it('what is fixed for a day it can’t be met on is told with what holds it', () => {

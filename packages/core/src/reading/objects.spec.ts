@@ -1,0 +1,39 @@
+import { said } from '../words';
+import { object, oneSetOf } from './objects';
+import { optional, Report } from '.';
+import { text } from './values';
+
+describe('one of these sets of fields', () => {
+  const fields = { a: optional(text(9)), b: optional(text(9)), c: optional(text(9)), d: optional(text(9)) };
+  const reader = oneSetOf(object<Record<string, string>>(fields as never), [['a', 'b'], ['c']], said('line-needs'));
+  const read = (value: object): boolean => {
+    const report = new Report();
+    const taken = reader(value, 'here', report);
+    expect(report.errors.length).toBe(taken === undefined ? 1 : 0);
+    if (!taken) expect(report.errors[0]).toMatchObject({ path: 'here', said: { code: 'line-needs' } });
+    return taken !== undefined;
+  };
+
+  it('is given whole and alone; what is in none of them does not count', () => {
+    expect([{ a: '1', b: '2' }, { c: '3' }, { c: '3', d: '4' }, { b: '2', a: '1', d: '4' }].map(read)).toEqual([
+      true,
+      true,
+      true,
+      true,
+    ]);
+  });
+
+  it('is neither half of one, nor of two, nor all', () => {
+    const wrong = [{}, { d: '4' }, { a: '1' }, { b: '2' }, { a: '1', c: '3' }, { b: '2', c: '3' }];
+    expect([...wrong, { a: '1', b: '2', c: '3' }].map(read)).toEqual(Array<boolean>(7).fill(false));
+  });
+
+  it('is what the schema asks for, too', () => {
+    expect(reader.schema).toMatchObject({
+      oneOf: [
+        { required: ['a', 'b'], properties: { c: { not: {} } } },
+        { required: ['c'], properties: { a: { not: {} }, b: { not: {} } } },
+      ],
+    });
+  });
+});
