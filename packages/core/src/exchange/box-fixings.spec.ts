@@ -95,11 +95,14 @@ describe('what holds a box', () => {
       of(place).some(({ one, marks }) => one === 'drawer-front' && marks.length > 0),
     );
     expect(placed.length).toBeGreaterThan(0);
-    expect(
-      made({ path: 'front.asBox', value: true })
+    const onBox = (...patches: readonly Patch[]): boolean =>
+      made(...patches)
         .of(0)
-        .some(({ other }) => other === 'box-front'),
-    ).toBe(false);
+        .some(({ one, other }) => one === 'drawer-front' && other === 'box-front');
+    expect(onBox()).toBe(true);
+    expect(onBox({ path: 'front.asBox', value: true })).toBe(false);
+    expect(onBox({ path: 'front', value: { mount: 'none' } })).toBe(false);
+    expect(onBox({ path: 'opening.width', value: ['20 mm'] })).toBe(false);
   });
 
   it('goes through the face that is the box’s own front into its sides, at their middles', () => {

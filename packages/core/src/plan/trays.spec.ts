@@ -294,6 +294,25 @@ describe('ways of making boxes', () => {
     expect(part(housed, 'side')!.length!.total).toBe(500e6);
     expect(part(housed, 'back')!.length!.total).toBe(plain['inside.width']!.total + 12e6);
     expect(made(housed).dimensions['inside.length']!.total).toBe(plain['inside.length']!.total - 20e6);
+    // Each end's dado: how deep, as wide as the end is thick, and how far in, each with where it is written.
+    const dados = (over: object) =>
+      made(over)
+        .machining.filter(({ role, kind }) => role === 'side' && kind === 'dado')
+        .map(({ where, sizes }) => [
+          where,
+          ...['depth', 'width', 'in'].map((name) => sizes[name]!.total / 1e6),
+          JSON.stringify(sizes['depth']!.terms[0]!.from),
+        ]);
+    const thick = made(housed).parts.find(({ role }) => role === 'back')!.thickness / 1e6;
+    expect(dados(housed)).toEqual([
+      ['front end', 6, thick, 10, expect.stringContaining('box.corner.depth')],
+      ['back end', 6, thick, 10, expect.stringContaining('box.corner.depth')],
+    ]);
+    const back = { joint: 'housed', depth: '4 mm', short: '12 mm' };
+    expect(dados(box({ corner: { joint: 'housed', depth: '6 mm', short: '10 mm', back } }))).toEqual([
+      ['front end', 6, thick, 10, expect.stringContaining('box.corner.depth')],
+      ['back end', 4, thick, 12, expect.stringContaining('box.corner.back.depth')],
+    ]);
     const mitred = box({ corner: { joint: 'mitre' } });
     expect(part(mitred, 'box-front')!.length!.total).toBe(plain['box.width']!.total);
     expect(part(mitred, 'side')!.length!.total).toBe(500e6);

@@ -54,6 +54,22 @@ describe('the solid of a case', () => {
     },
   );
 
+  it('a divider stands in the panel below as deep as its joint is, and on a rail not at all', () => {
+    const divided = (over: object) => {
+      const { job, made } = read(wholeJob(over, []));
+      const [owner] = made.cases;
+      const { pieces } = solidOf(job, made, owner!);
+      const of = (name: RegExp) => pieces.filter(({ role }) => name.test(role));
+      return { divider: of(/^divider$/)[0]!, bottom: of(/^case-bottom$/)[0]! };
+    };
+    const { divider, bottom } = divided(WHOLE_CASE);
+    // A dado 1/4 in deep.
+    expect(bottom.y.to - divider.y.from).toBe(6_350_000);
+    const { build } = WHOLE_CASE;
+    const butt = divided({ ...WHOLE_CASE, build: { ...build, joint: { kind: 'butt' } } });
+    expect(butt.bottom.y.to - butt.divider.y.from).toBe(0);
+  });
+
   const choice = fc.record({
     family: fc.constantFrom(...BUILT_IN.map(({ id }) => id)),
     joint: fc.constantFrom(...JOINTS),
