@@ -4,7 +4,8 @@ import { sample } from '../job/sample.spec-data';
 import { plan, readJobDocument } from '../plan';
 import { partsOf } from './parts';
 import { IN_ENGLISH } from '../plan/plan.spec-data';
-import { bankTelling, drawerOfJob, partOfJob } from './called';
+import { bankTelling, caseTelling, drawerOfJob, ownerOfPart, partOfJob, partsServed } from './called';
+import { demo } from '../plan/plan.spec-data';
 
 const [owner] = sample.cases;
 const [bank] = owner!.banks;
@@ -26,6 +27,61 @@ const words = (document: JobDocument): string[] => {
   const whole = planOf(document).plan;
   return whole.cases.flatMap(({ banks }) => banks.map(({ path }) => bankTelling(whole, path).join(' ')));
 };
+
+describe('what a part belongs to', () => {
+  const several = planOf(named({ name: 'Port', banks: ['Left'] }, { name: 'Starboard', banks: [undefined] }));
+
+  it('is its drawer, or its case', () => {
+    const whole = planOf(demo('signal-locker'));
+    const { parts } = partsOf(whole.job, whole.plan);
+    const owner = (name: RegExp) => {
+      const said = ownerOfPart(
+        whole.plan,
+        parts.find((each) => name.test(each.name))!,
+      );
+      return said && IN_ENGLISH.say(said);
+    };
+    expect(owner(/^c1\/case-side-left/)).toBe('Locker');
+    expect(owner(/^c1\/b1\/d2\/side 1/)).toMatch(/Flags/);
+    expect(ownerOfPart({ cases: [] }, parts[0]!)).toBeUndefined();
+  });
+
+  it('a case is told where there are several, by what tells it from the others', () => {
+    expect(caseTelling(several.plan, 'c2')).toEqual(['Starboard']);
+    expect(caseTelling(several.plan, 'nowhere')).toEqual([]);
+    expect(caseTelling(planOf(sample).plan, 'c1')).toEqual([]);
+    const alike = planOf(named({ name: 'Port', banks: [undefined] }, { name: 'Port', banks: [undefined] }));
+    expect(caseTelling(alike.plan, 'c2')).toEqual(['c2']);
+  });
+
+  it('parts are told by their kind, each drawer of them once, members with how many', () => {
+    const { parts } = partsOf(several.job, several.plan);
+    const sides = parts.filter(({ use }) => use.role === 'side').map(({ use }) => use);
+    const { params } = partsServed(several.plan, [
+      ...sides,
+      { role: 'extra', path: '', place: 0, node: undefined },
+    ]) as {
+      params: { parts: { part: { code: string }; of: { bank: string[]; place: number }[] }[] };
+    };
+    expect(params.parts.map(({ part, of }) => [part.code, of.length])).toEqual([
+      ['part/side', 6],
+      ['part/extra', 0],
+    ]);
+    expect(params.parts[0]!.of.map(({ bank, place }) => [...bank, place])).toEqual(
+      ['Port', 'Starboard'].flatMap((name) => [0, 1, 2].map((place) => [name, place])),
+    );
+    const member = (role: 'case-bottom' | 'shelf', node?: string, count?: number) =>
+      ({ role, path: '', place: 0, node, ...(count === undefined ? {} : { count }) }) as never;
+    const members = partsServed(several.plan, [
+      member('case-bottom'),
+      member('case-bottom'),
+      member('shelf', 'a'),
+      member('shelf', 'b', 3),
+    ]) as unknown as { params: { parts: { part: { code: string; params: object } }[] } };
+    expect(members.params.parts.map(({ part }) => part.code)).toEqual(['part/case-bottom', 'part-named', 'part-named']);
+    expect(members.params.parts[0]!.part.params).toEqual({ count: 2 });
+  });
+});
 
 describe('what tells a bank from the others', () => {
   it('is nothing where it is the only one', () => {

@@ -24,9 +24,46 @@ describe('layouts from elsewhere', () => {
     ['another material', (text) => text.replace(/"material":"\w+"/, '"material":"gold"'), 'piece-not-in-plan'],
     ['a cut outside', (text) => text.replace(/"width":\d+/, '"width":9000000'), 'cut-outside-sheet'],
     ['no panel', (text) => text.replace('"kind":"cuts"', '"kind":"jigsaw"'), 'sheet-no-layout'],
+    [
+      'a cut neither along nor across',
+      (text) => text.replace('"direction":"rip"', '"direction":"round"'),
+      'sheet-no-layout',
+    ],
+    [
+      'a part that is not said to lie how',
+      (text) => text.replace(/"turned":(?:true|false)/, '"turned":1'),
+      'sheet-no-layout',
+    ],
+    ['a part without a name', (text) => text.replace(/"piece":"[^"]+"/, '"piece":7'), 'sheet-no-layout'],
+    ['a cut of no size', (text) => text.replace(/"size":\d+/, '"size":-1'), 'sheet-no-layout'],
+    ['children that are no list', (text) => text.replace('"children":[', '"children":7,"other":['), 'sheet-no-layout'],
+    ['a sheet of no stock', (text) => text.replace(/"stock":"[^"]+"/, '"stock":null'), 'sheet-no-layout'],
     ['no list', () => '{}', 'layouts-no-list'],
   ])('are refused with %s', (_, change, code) => {
     expect(spoilt(change)).toMatchObject({ ok: false, wrong: { code } });
+  });
+
+  it('are refused nested deeper than any saw cuts', () => {
+    const nested = (depth: number): unknown =>
+      depth === 0
+        ? { kind: 'rest' }
+        : { kind: 'cuts', direction: 'rip', children: [{ size: 1_000_000, panel: nested(depth - 1) }] };
+    const [first] = layouts;
+    const of = (depth: number) =>
+      readLayouts([{ ...first!, sheet: { ...first!.sheet, panel: nested(depth) } }], job, planned);
+    expect(of(3).ok).toBe(true);
+    expect(of(60)).toMatchObject({ ok: false, wrong: { code: 'sheet-no-layout', params: { sheet: 0 } } });
+  });
+
+  it('keep the blade they were cut with, where both of its figures are told', () => {
+    const [first] = layouts;
+    const blade = (of: object) => {
+      const read = readLayouts([{ ...first!, blade: of }], job, planned);
+      return read.ok ? read.layouts[0]!.blade : read.wrong.code;
+    };
+    expect(blade({ kerf: 2_000_000, trim: 0 })).toEqual({ kerf: 2_000_000, trim: 0 });
+    expect(blade({ kerf: 2_000_000 })).toBeUndefined();
+    expect(blade({ kerf: 'thin', trim: 0 })).toBeUndefined();
   });
 
   it('are refused where a cut lies in what is trimmed off, as much as beyond the sheet', () => {
