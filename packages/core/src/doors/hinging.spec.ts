@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { inMillimetres, millimetres, plus, tally, type Length } from '../length';
-import { carriedBy, hingePlaces, hingesWanted } from './hinging';
+import { carriedBy, cupSetting, hingePlaces, hingesWanted } from './hinging';
+import type { Door } from './written';
 import type { Hinge } from './hinge';
 
 const mm = millimetres;
@@ -95,5 +96,38 @@ describe('how many hinges a leaf wants', () => {
     expect(carried(2, 4000)).toBeLessThan(8);
     expect(carried(6, 400)).toBe(carried(5, 400));
     expect(carried(2, 400, { load_kg: 8 } as unknown as Hinge)).toBe(Infinity);
+  });
+});
+
+describe('how a cup is set', () => {
+  const bore = { tabLeast: mm(3), tabMost: mm(6), diameter: mm(35) };
+  const setting = (left: number, plates: readonly number[] | undefined, more: Partial<Hinge> = {}) => {
+    const door = { mount: 'overlay', left: mm(left), ...(plates ? { plates: plates.map(mm) } : {}) } as unknown as Door;
+    const found = cupSetting(door, { id: 'h', bore, base: mm(14), ...more } as unknown as Hinge, 'left', 'here');
+    return found && [inMillimetres(found.plate), found.tab && inMillimetres(found.tab.total)];
+  };
+
+  it('by the plate whose tab is nearest 4.5 mm of those that can be bored, the lower of two: common practice', () => {
+    // Tabs of 2, 4 and 6 mm.
+    expect(setting(16, [0, 2, 4])).toEqual([2, 4]);
+    expect(setting(16, [4, 2, 0])).toEqual([2, 4]);
+    // 3 and 6 are as far from it.
+    expect(setting(17, [3, 0])).toEqual([0, 3]);
+    expect(setting(16, [0, 4])).toEqual([4, 6]);
+    expect(setting(16, [4.1])).toEqual([4.1, undefined]);
+    expect(setting(16, [0.9])).toEqual([0.9, undefined]);
+    expect(setting(16, [1])).toEqual([1, 3]);
+  });
+
+  it('by the nearest plate without a tab where none can be bored; by none without a cup or a base', () => {
+    expect(setting(40, [0, 2, 4])).toEqual([0, undefined]);
+    expect(setting(2, [0, 2, 4])).toEqual([4, undefined]);
+    expect(setting(2, [])).toEqual([0, undefined]);
+    expect(setting(16, [2], { bore: undefined })).toBeUndefined();
+    expect(setting(16, [2], { base: undefined })).toBeUndefined();
+  });
+
+  it('by its own plate where the job tells none', () => {
+    expect(setting(16, undefined, { plate: { height: mm(3) } } as Partial<Hinge>)).toEqual([3, 5]);
   });
 });
