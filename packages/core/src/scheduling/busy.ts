@@ -18,7 +18,7 @@ export class Busy {
   /** When what is in the way of `from` to `to` ends; nothing (0) where nothing is. */
   until(from: Moment, to: Moment): Moment {
     const index = this.index(from);
-    return index < this.count && (this.from[index] as Moment) < to ? (this.to[index] as Moment) : 0;
+    return index < this.count && to > (this.from[index] as Moment) ? (this.to[index] as Moment) : 0;
   }
 
   /** What touches is one stretch. */

@@ -50,7 +50,7 @@ export class OpenTime {
     // Most work ends where it began, or on the same day.
     while (
       this.has(index) &&
-      (this.before[index] as number) + (this.to[index] as Moment) - (this.from[index] as Moment) < done
+      done > (this.before[index] as number) + (this.to[index] as Moment) - (this.from[index] as Moment)
     )
       index += 1;
     return this.has(index)
