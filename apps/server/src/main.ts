@@ -1,5 +1,6 @@
 import 'reflect-metadata';
-import type { Server } from 'node:http';
+import { once } from 'node:events';
+import { createServer, type RequestListener, type Server } from 'node:http';
 import type { Pool } from 'mysql2/promise';
 import { pino, type Logger } from 'pino';
 import { createApp, type AppParts } from './app';
@@ -69,13 +70,10 @@ async function start(config: Config): Promise<void> {
   const parts = { pool, looking, jobs, log, revisions, logger, printer, network, quotes, buying, supplier, ...days };
   const shared = config.mode === 'shared' ? sharedOn(config, pool, logger) : {};
   const app = createApp({ ...parts, ...shared, webRoot, health, names, measured: true });
-  const server = await listen(app, config);
-  server.on('request', () => looking.heard());
+  const answering = heardBy(looking, app);
+  const server = await listen(answering, config);
   if (config.mode === 'own') {
-    door.answer((request, response) => {
-      looking.heard();
-      app(request, response);
-    });
+    door.answer(answering);
     if (!(await network.begin(OWN_SHOP)))
       logger.warn({ port: config.networkPort }, 'the network can’t be let in: its port is taken');
   }
@@ -143,10 +141,19 @@ async function broughtUpToDate({ databaseUrl, migrations }: Config): Promise<{ r
   }
 }
 
-function listen(app: ReturnType<typeof createApp>, { port, host }: Config): Promise<Server> {
-  return new Promise((resolve, reject) => {
-    const server = app.listen(port, host, (problem?: Error) => (problem ? reject(problem) : resolve(server)));
-  });
+/** Whatever is asked is counted, so that what is done beside gives way where much is. */
+function heardBy(looking: LookingThread, app: RequestListener): RequestListener {
+  return (request, response) => {
+    looking.heard();
+    app(request, response);
+  };
+}
+
+async function listen(answering: RequestListener, { port, host }: Config): Promise<Server> {
+  const server = createServer(answering).listen(port, host);
+  // Rejects where it can’t: the port is taken, say.
+  await once(server, 'listening');
+  return server;
 }
 
 /** How it comes to an end: what is told at once, and how long it still answers then, in milliseconds. */

@@ -1,4 +1,5 @@
 import { said } from '../words';
+import type { Said } from '../length';
 import DxfParser from 'dxf-parser';
 import Papa from 'papaparse';
 import { bestOf, partsOf, rulesOf, sameName, sawOf, sheetParts } from '../cutting';
@@ -234,6 +235,30 @@ describe('reading a table from elsewhere', () => {
         wrong: { params: { why: { params: { why: said('price-two-ways', { whole: '1', rest: '200' }) } } } },
       });
     else expect(line).toMatchObject({ ok: true, values: { price } });
+  });
+
+  it.each<[string, number | string]>([
+    ['12,345', 'price-two-ways 12 345'],
+    ['€ 112,345', 'price-two-ways 112 345'],
+    ['1,2345', 1.2345],
+    ['1,20', 1.2],
+    ['0,5', 0.5],
+    ['1000000', 1_000_000],
+    ['1.234,567', 'price-wanted'],
+    ['1,234,567', 'price-wanted'],
+    ['1000000.01', 'price-wanted'],
+    ['-5', 'price-wanted'],
+    ['a few', 'price-wanted'],
+  ])('a price of %s is %s', (cell, expected) => {
+    const rows = [
+      ['name', 'length', 'width', 'price'],
+      ['ply', '1', '1', cell],
+    ];
+    const [line] = readLines(rows, STOCK_COLUMNS, guessMapping(rows[0]!, STOCK_COLUMNS), 'mm');
+    const why = line?.ok ? undefined : (line?.wrong.params as { why: Said } | undefined)?.why;
+    const inner = (why?.params as { why?: Said } | undefined)?.why;
+    const { whole = '', rest = '' } = (inner?.params ?? {}) as { whole?: string; rest?: string };
+    expect(line?.ok ? line.values['price'] : `${inner?.code} ${whole} ${rest}`.trim()).toBe(expected);
   });
 
   it('says what is wrong, line by line, and keeps the rest', () => {

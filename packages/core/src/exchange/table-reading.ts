@@ -100,7 +100,9 @@ const READERS: Readonly<Record<Kind, (text: string, unit: HeadingUnit) => CellRe
   money: (text) => {
     const [, whole, rest] = /^[^\d.-]*([1-9]\d{0,2}),(\d{3})$/.exec(text) ?? [];
     if (rest !== undefined) return { wrong: readWrong(text, said('price-two-ways', { whole: whole ?? '', rest })) };
-    const number = Number(text.replace(',', '.').replace(/^[^\d.-]+/, ''));
+    const plain = text.replace(',', '.').replace(/^[^\d.-]+/, '');
+    // Words alone are no price, least of all none.
+    const number = plain === '' ? Number.NaN : Number(plain);
     const fine = Number.isFinite(number) && number >= 0 && number <= 1_000_000;
     return fine ? { value: number } : { wrong: readWrong(text, said('price-wanted')) };
   },

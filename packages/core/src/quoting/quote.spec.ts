@@ -168,6 +168,20 @@ describe('a quote', () => {
     `);
   });
 
+  it('tells how many go in where it is more than one, and nothing of drawers whose contents nobody told', () => {
+    const contents = [{ name: 'palm' }, { name: 'fid', count: 1 }, { name: 'needle', count: 12 }].map((each) => ({
+      ...each,
+      height: '20 mm',
+    }));
+    const priceable = counted(demo('signal-locker'), {
+      path: 'cases[0].banks[1].drawers[0].contents',
+      value: contents,
+    });
+    const cost = costs(priceable, prices);
+    const { holds } = quoteOf({ ...priceable, cost, words: wordsIn(ENGLISH, priceable.plan) }, 'sum');
+    expect(holds).toEqual(['palm', 'fid', '12 × needle']);
+  });
+
   it('says what it is made of by what the parts are of, then slides and finish, and what goes in', () => {
     const told = (name: string) => {
       const { made, holds, job, customer } = quoteOf(of(name, {}), 'sum');
