@@ -66,7 +66,9 @@ describe('a statement on its own', () => {
   /** Waits until somebody has locked the row. */
   async function held(id: number): Promise<void> {
     for (let tries = 0; tries < 200; tries += 1) {
-      const [free] = await pool.query<RowDataPacket[]>('SELECT id FROM pairs WHERE id = ? FOR UPDATE SKIP LOCKED', [id]);
+      const [free] = await pool.query<RowDataPacket[]>('SELECT id FROM pairs WHERE id = ? FOR UPDATE SKIP LOCKED', [
+        id,
+      ]);
       if (free.length === 0) return;
     }
   }
