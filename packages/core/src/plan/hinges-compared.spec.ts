@@ -1,9 +1,9 @@
-import { plan, readJobDocument } from '../plan';
-import { demo } from '../plan/plan.spec-data';
-import { BUILT_IN_HINGES } from './builtin';
-import { compareHinges } from './compare';
-import type { Hinge } from './hinge';
-import { isContinuous } from './hinging';
+import { plan, readJobDocument } from './plan';
+import { demo } from './plan.spec-data';
+import { BUILT_IN_HINGES } from '../doors/builtin';
+import { compareHinges } from '../doors/compare';
+import type { Hinge } from '../doors/hinge';
+import { isContinuous } from '../doors/hinging';
 
 describe('hinges side by side', () => {
   const reading = readJobDocument(demo('signal-locker'));

@@ -1,4 +1,4 @@
-import { one, told } from '../plan/plan.spec-data';
+import { one, told } from './plan.spec-data';
 import type { Patch } from '../reading';
 
 const at = (path: string, value: unknown): Patch => ({ path: `BANK.${path}`, value });
