@@ -8,21 +8,19 @@ const REST = { words: 1, summaries: 8 };
 /** More requests a second than this, and the machine is theirs: one go each time it is looked is all they give way to. */
 const BUSY = 100;
 
-/** One turn of settling: how long it took and when the one before it ended, in milliseconds, and what was found. */
+/** One turn of settling. */
 export interface Turn {
+  /** How long it took, in milliseconds. */
   readonly took: number;
-  /** Since the turn before ended; this one is in it. */
-  readonly since: number;
-  /** Requests of any kind that came to the server since then. */
-  readonly asked: number;
+  /** Whether much was asked of the server since the turn before. */
+  readonly busy: boolean;
   /** What there is more of than was settled, if anything. */
   readonly more: keyof typeof REST | undefined;
 }
 
 /** How long it rests after a turn, in milliseconds. */
-export function restAfter({ took, since, asked, more }: Turn): number {
-  if (more === undefined || isBusy(asked, since)) return LOOK;
-  return Math.min(LOOK, REST[more] * took);
+export function restAfter({ took, busy, more }: Turn): number {
+  return more === undefined || busy ? LOOK : Math.min(LOOK, REST[more] * took);
 }
 
 /** Whether so many requests in so many milliseconds are many. */

@@ -69,20 +69,15 @@ export class SettlingRepository {
    */
   byAndBy(told: (problem: unknown) => void, asked: () => number): () => void {
     let [ended, timer]: [boolean, NodeJS.Timeout | undefined] = [false, undefined];
-    let last = { at: performance.now(), asked: asked() };
+    let last = { at: performance.now(), asked: asked(), busy: false };
     const turn = async (): Promise<void> => {
       const began = performance.now();
-      const busy = isBusy(asked() - last.asked, began - last.at);
-      const more = await this.more(busy).catch((problem: unknown) => void told(problem));
-      const now = { at: performance.now(), asked: asked() };
-      const rest = restAfter({
-        took: now.at - began,
-        since: now.at - last.at,
-        asked: now.asked - last.asked,
-        more: more ?? undefined,
-      });
-      last = now;
-      if (!ended) timer = setTimeout(() => void turn(), rest).unref();
+      const more = await this.more(last.busy).catch((problem: unknown) => void told(problem));
+      const [at, all] = [performance.now(), asked()];
+      const busy = isBusy(all - last.asked, at - last.at);
+      last = { at, asked: all, busy };
+      const took = at - began;
+      if (!ended) timer = setTimeout(() => void turn(), restAfter({ took, busy, more })).unref();
     };
     timer = setTimeout(() => void turn(), 0).unref();
     return () => {

@@ -59,7 +59,7 @@ export function cameAs(part: object, text: string): void {
 
 /** An object as JSON writes it: in the text it came in, where that is known. */
 export function partText(part: object): string {
-  return came.get(part) ?? texts.get(part) ?? JSON.stringify(part);
+  return came.get(part) ?? JSON.stringify(part);
 }
 
 /** Nothing where it can't be written: nested too deep, or no data at all. */
