@@ -16,16 +16,16 @@ const EXCEPT: readonly (readonly [field: RegExp, why: string])[] = [
   [/\.sheets\[\]\.(begun|done)\b/, 'written by cutting a sheet step by step: see cut.e2e'],
   [
     /^cases\[\]\.(build|layout|shelves|keepOuts|cutOuts|measured|doors)\b/,
-    'of a whole case: see every-case-field.spec',
+    'of a whole case: see every-case-field.long.spec',
   ],
   [/^cases\[\]\.gates\b/, 'passed at the cut list: see case.e2e'],
-  [/^(room|cases\[\]\.(tiltOuts|boards|lids|uprights|at))\b/, 'of whole cases: see every-case-field.spec'],
+  [/^(room|cases\[\]\.(tiltOuts|boards|lids|uprights|at))\b/, 'of whole cases: see every-case-field.long.spec'],
   [/^inTurn\b/, 'written by a button of a finding'],
-  [/^hinges\b/, 'from a door’s card: see every-case-field.spec'],
+  [/^hinges\b/, 'from a door’s card: see every-case-field.long.spec'],
   [/^cases\[\]\.banks\[\]\.compartment$/, 'as the case it stands in'],
   [
     /^cases\[\]\.banks\[\]\.(behind|pack|front\.(dip|over|setBehind|reveals)|drawers\[\]\.y$)/,
-    'of banks in compartments: see every-case-field.spec and doors.e2e',
+    'of banks in compartments: see every-case-field.long.spec and doors.e2e',
   ],
   [/\.aside\./, 'the readings of the other basis, set aside by turning it: see below'],
 ];

@@ -18,7 +18,7 @@ await main(async () => {
   say('\nLint, types …');
   await Promise.all([
     check('Lint', ['run', '-s', 'lint']),
-    check('Types', ['run', '-s', 'types', '--', '--build-follows']),
+    check('Types', ['run', '-s', 'types', '--', '--without-templates']),
   ]);
   await jest();
   await ensureBuild();
@@ -39,7 +39,7 @@ async function check(name, args) {
 async function jest() {
   say('\nJest …');
   const report = join(tmpdir(), `zabble-jest-${process.pid}.json`);
-  const { code } = await run('npx', ['jest', '--maxWorkers=2', '--json', `--outputFile=${report}`, '--silent']);
+  const { code } = await run('npx', ['jest', '--maxWorkers=2', '--ci', '--json', `--outputFile=${report}`, '--silent']);
   const result = readReport(report);
   failures.push(...jestFailures(result));
   const suites = result?.numRuntimeErrorTestSuites ?? 1;

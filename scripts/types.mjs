@@ -11,20 +11,29 @@ const known = (name) => [
 ];
 const tsc = (name, path, ...more) => ['npx', ['tsc', '-p', path, ...more, ...known(name)]];
 
-/** Every part type-checked: plain TypeScript by tsc, the web application with its templates by ngc, unless a build follows. */
+const asked = (flag) => process.argv.includes(flag);
+
+/**
+ * Every part type-checked: plain TypeScript by tsc, the web application with its templates by ngc, unless that is left to a build.
+ * With `--quick` by the parts that have the others in them, and core, which may use less than they.
+ */
 const CHECKS = [
-  ...(process.argv.includes('--build-follows')
+  ...(asked('--without-templates')
     ? []
     : [['npx', ['ngc', '-p', 'tsconfig.json', '--noEmit'], join(ROOT, 'apps/web')]]),
-  tsc('core', 'packages/core'),
-  tsc('contract', 'packages/contract'),
-  tsc('cli', 'packages/cli'),
-  tsc('server', 'apps/server'),
-  tsc('supplier', 'apps/supplier'),
   tsc('specs', 'tsconfig.spec.json'),
   tsc('web-specs', 'apps/web/tsconfig.spec.json', '--noEmit'),
-  tsc('worker', 'apps/web/tsconfig.worker.json'),
-  tsc('e2e', 'e2e'),
+  tsc('core', 'packages/core'),
+  ...(asked('--quick')
+    ? []
+    : [
+        tsc('contract', 'packages/contract'),
+        tsc('cli', 'packages/cli'),
+        tsc('server', 'apps/server'),
+        tsc('supplier', 'apps/supplier'),
+        tsc('worker', 'apps/web/tsconfig.worker.json'),
+        tsc('e2e', 'e2e'),
+      ]),
 ];
 
 await main(async () => {

@@ -1,6 +1,7 @@
 import { mkdirSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from 'esbuild';
+import bundled from './jest-bundled.cjs';
 import { ROOT } from './paths.mjs';
 
 const FOLDER = join(ROOT, 'node_modules/.cache/zabble');
@@ -10,16 +11,7 @@ export const CORE = join(FOLDER, 'core-for-tests.cjs');
 export default async function bundleCore() {
   mkdirSync(FOLDER, { recursive: true });
   const made = `${CORE}.${process.pid}`;
-  await build({
-    entryPoints: [join(ROOT, 'packages/core/src/index.ts')],
-    outfile: made,
-    bundle: true,
-    platform: 'node',
-    format: 'cjs',
-    target: 'es2022',
-    logLevel: 'error',
-    sourcemap: 'inline',
-  });
+  await build({ ...bundled.TOGETHER, entryPoints: [join(ROOT, 'packages/core/src/index.ts')], outfile: made });
   // Another run may read it meanwhile.
   renameSync(made, CORE);
 }

@@ -1,4 +1,3 @@
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -71,16 +70,6 @@ describe('plan', () => {
     expect([out, code]).toEqual(['', 2]);
     expect(err.trimEnd().split('\n')).toHaveLength(1);
   });
-
-  it('through npm, from wherever one stands', () => {
-    const ran = spawnSync('npm', ['run', '-s', 'plan', '--', demo('notions-bank')], { cwd: root, encoding: 'utf8' });
-    expect(ran.status).toBe(0);
-    expect(JSON.parse(ran.stdout)).toMatchObject({ format: 'zabble-plan' });
-    const broken = spawnSync('npm', ['run', '-s', 'plan', '--', file('x.json', '{}')], { cwd: root, encoding: 'utf8' });
-    expect(broken.status).toBe(2);
-    expect(broken.stdout).toBe('');
-    expect(broken.stderr).toContain('format: ');
-  }, 60_000);
 });
 
 describe('plan --cards', () => {

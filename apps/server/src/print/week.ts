@@ -20,7 +20,7 @@ import {
   type Seen,
   type ShopRead,
 } from '@zabble/core';
-import ical, { ICalCalendarMethod } from 'ical-generator';
+import { ICalCalendar, ICalCalendarMethod } from 'ical-generator';
 import Papa from 'papaparse';
 import type { Paper } from './paper';
 import { MARGIN, Pdf } from './pdf';
@@ -68,7 +68,7 @@ const floating = (at: Moment): Date => {
 /** iCalendar (RFC 5545): tasks at their times, what is expected and promised as whole days. */
 function weekCalendar(work: AtWork, days: Days): string {
   const title = WORDS.say(said('days/title'));
-  const calendar = ical({
+  const calendar = new ICalCalendar({
     name: title,
     method: ICalCalendarMethod.PUBLISH,
     prodId: { company: 'zabble', product: 'days', language: 'EN' },

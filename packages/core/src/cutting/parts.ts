@@ -4,6 +4,7 @@ import { plus, subtract, tally, ZERO, type Length, type Tally, ofField } from '.
 import { stripMarks, type BoxFixing } from '../fixing';
 import type { Carrier } from '../mounting';
 import type { Opening } from '../opening';
+import { once } from '../reading';
 import { boxFixings, type BankPlan, type DrawerPlan, type Plan } from '../plan';
 import type { CutMaterial, CutPart } from './cut-part';
 import { memberParts } from './member-parts';
@@ -17,7 +18,7 @@ export interface PartsOfJob {
 }
 
 /** Every piece of a plan, in the order of the work: case by case, bank by bank, from the top down. */
-export function partsOf(job: Job, plan: Plan): PartsOfJob {
+export const partsOf = once((job: Job, plan: Plan): PartsOfJob => {
   const byHand = new Map(job.cutting?.released?.map(({ part, reason }) => [part, reason]));
   const records = cutRecords(job);
   const parts: CutPart[] = [];
@@ -37,7 +38,7 @@ export function partsOf(job: Job, plan: Plan): PartsOfJob {
   for (const piece of carriersOf(job, plan)) parts.push(asDecided(piece, byHand.get(piece.name), records));
   for (const piece of extraParts(job)) parts.push(asDecided(piece, undefined, records));
   return { parts, unsized };
-}
+});
 
 interface Placed {
   readonly owner: string;

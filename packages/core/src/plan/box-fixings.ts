@@ -12,10 +12,20 @@ import { lap } from '../fronts';
 import { drawerSettings, type Job, type Material } from '../job';
 import { nm, share, subtract, ZERO, type Length } from '../length';
 import { BRACKET_PILOT } from '../pullouts';
+import { once } from '../reading';
 import type { BankPlan, DrawerPlan } from './types';
 
 /** What holds the box of a drawer, and its front on it; what has no size yet is left away. */
 export function boxFixings(job: Job, bank: BankPlan, drawer: DrawerPlan): readonly BoxFixing[] {
+  return ofBank(job, bank).get(drawer) ?? [];
+}
+
+const ofBank = once(
+  (job: Job, bank: BankPlan): ReadonlyMap<DrawerPlan, readonly BoxFixing[]> =>
+    new Map(bank.drawers.map((drawer) => [drawer, fixingsOf(job, bank, drawer)])),
+);
+
+function fixingsOf(job: Job, bank: BankPlan, drawer: DrawerPlan): readonly BoxFixing[] {
   const plain = bank.bank.drawers[drawer.place];
   if (!plain) return [];
   const stock = stockOf(job, bank, plain);

@@ -1,5 +1,6 @@
 export { keepIdentity } from './keep-identity';
 export { apart, byKind, list, needing, object, oneSetOf, type Fields } from './objects';
+export { once } from './once';
 export * from './patch';
 export { named, optional, reader, required, type Field, type Reader } from './reader';
 export { cameAs, partText, remembered } from './remembered';

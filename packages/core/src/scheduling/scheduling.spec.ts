@@ -24,7 +24,7 @@ describe('an order of work', () => {
         if (then.missed === first.missed) expect(then.late).toBeLessThanOrEqual(first.late);
         expect(first.placed.length + first.without.length).toBe(tasks);
       }),
-      { numRuns: 150 },
+      { numRuns: 60 },
     );
   });
 
@@ -89,7 +89,7 @@ describe('an order of work', () => {
         const next = { ...problem, now: problem.now + later };
         expect(broken(next, asSeen(next, seen.placed.slice(1)))).toEqual([]);
       }),
-      { numRuns: 80 },
+      { numRuns: 30 },
     );
   });
 
