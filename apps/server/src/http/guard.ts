@@ -22,7 +22,7 @@ const OWN_CONTENT = /^(?:application\/json|image\/)/i;
 export function guard(names: readonly string[] = []): RequestHandler {
   const known = new Set(names.map((name) => name.toLowerCase()));
   return (request, _response, next) => {
-    const host = request.get('host') ?? '';
+    const host = request.headers.host ?? '';
     const name = nameOf(host);
     const isKnown = isLoopbackName(name) || known.has(name) || (isThroughDoor(request) && isAddress(name));
     if (!isKnown) throw refuse(403, said('another-name', { host }));
@@ -32,12 +32,12 @@ export function guard(names: readonly string[] = []): RequestHandler {
 }
 
 function isOwn(request: Request, host: string): boolean {
-  const [origin, site] = [request.get('origin'), request.get('sec-fetch-site')];
+  const { origin, 'sec-fetch-site': site, 'content-type': kind = '' } = request.headers;
   if (origin !== undefined && hostOf(origin) !== host.toLowerCase()) return false;
   if (site !== undefined && site !== 'same-origin' && site !== 'none') return false;
   // The one form there is says for itself where it is from.
   if (request.path === LET_IN_PAGE && origin !== undefined) return true;
-  return request.get(OWN_HEADER) !== undefined || OWN_CONTENT.test(request.get('content-type') ?? '');
+  return request.headers[OWN_HEADER] !== undefined || OWN_CONTENT.test(kind);
 }
 
 function isAddress(name: string): boolean {

@@ -98,21 +98,29 @@ const MARK = randomUUID();
  * A save has most of a job as it was in the one before. Throws as `JSON.parse` does.
  */
 export function parsedKnowing(sent: Buffer, { parts, documents }: Scanned): unknown {
+  const textOf = textsOf(sent);
   const values: object[] = [];
   let [rest, done] = ['', 0];
   for (const [from, to] of parts) {
-    rest += `${sent.toString('utf8', done, from)}{"${MARK}":${values.length}}`;
-    values.push(partOf(sent.toString('utf8', from, to)));
+    rest += `${textOf(done, from)}"${MARK}${values.length}"`;
+    values.push(partOf(textOf(from, to)));
     done = to;
   }
-  const root: unknown = JSON.parse(rest + sent.toString('utf8', done));
+  const root: unknown = JSON.parse(rest + textOf(done, sent.length));
   const objects = objectsIn(root);
   if (values.length > 0) for (const document of objects) putBack(document, values);
   // Of one there can be no doubt which it is.
   const [[document], [range]] = [objects, documents];
-  if (document && range && objects.length === 1 && documents.length === 1)
-    cameAs(document, sent.toString('utf8', ...range));
+  if (document && range && objects.length === 1 && documents.length === 1) cameAs(document, textOf(...range));
   return root;
+}
+
+/** The text of what was sent, from one byte to another: where each letter is a byte it is one text, read once. */
+function textsOf(sent: Buffer): (from: number, to: number) => string {
+  const whole = sent.toString('utf8');
+  return whole.length === sent.length
+    ? (from, to) => whole.slice(from, to)
+    : (from, to) => sent.toString('utf8', from, to);
 }
 
 function partOf(text: string): object {
@@ -149,7 +157,7 @@ function putBack(document: object, values: readonly object[]): void {
 }
 
 function standsFor(mark: unknown, values: readonly object[]): object | undefined {
-  return isObject(mark) ? values[(mark as Readonly<Record<string, number>>)[MARK] ?? -1] : undefined;
+  return typeof mark === 'string' && mark.startsWith(MARK) ? values[Number(mark.slice(MARK.length))] : undefined;
 }
 
 const isObject = (value: unknown): value is object =>

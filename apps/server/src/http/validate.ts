@@ -22,15 +22,24 @@ export function validatedQuery<T extends object>(type: ClassConstructor<T>, quer
   return checked(type, { ...query }, turned);
 }
 
-type Making = <T extends object>(type: ClassConstructor<T>, read: Record<string, unknown>) => T;
+/** What was sent, in its contract; `nested` are the fields that have a contract of their own. */
+type Making = <T extends object>(
+  type: ClassConstructor<T>,
+  sent: Readonly<Record<string, unknown>>,
+  nested: readonly string[],
+) => T;
 
 /** In a body everything is of its own kind already, but for what has a contract of its own. */
-const ownKind: Making = (type, read) =>
-  contractOf(type).nested.some((field) => read[field] !== undefined)
-    ? turned(type, read)
-    : Object.assign(new type(), read);
+const ownKind: Making = (type, sent, nested) =>
+  nested.some((field) => sent[field] !== undefined) ? turned(type, sent, nested) : Object.assign(new type(), sent);
 
-const turned: Making = (type, read) => plainToInstance(type, read, { exposeDefaultValues: true });
+/** Only what the contract itself says how to read is read; the rest is put in its place untouched. */
+const turned: Making = (type, sent, nested) => {
+  const [read, aside] = [{} as Record<string, unknown>, {} as Record<string, unknown>];
+  for (const [field, value] of Object.entries(sent))
+    (isBig(value) && !nested.includes(field) ? aside : read)[field] = value;
+  return Object.assign(plainToInstance(type, read, { exposeDefaultValues: true }), aside);
+};
 
 function checked<T extends object>(type: ClassConstructor<T>, input: unknown, making: Making): T {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) throw refuse(400, said('fields-wanted'));
@@ -41,10 +50,7 @@ function checked<T extends object>(type: ClassConstructor<T>, input: unknown, ma
     throw refuse(400, said('fields-refused', { fields: strangersIn(names.filter((field) => !fields.has(field))) }));
   const crowded = nested.filter((field) => isCrowded(sent[field]));
   if (crowded.length > 0) throw refuse(400, said('fields-refused', { fields: strangersIn(crowded) }));
-  // Only what the contract itself says how to read is read; the rest is put in its place untouched.
-  const [read, aside] = [{} as Record<string, unknown>, {} as Record<string, unknown>];
-  for (const field of names) (isBig(sent[field]) && !nested.includes(field) ? aside : read)[field] = sent[field];
-  const instance = Object.assign(making(type, read), aside);
+  const instance = making(type, sent, nested);
   if (!quickCheck(type)?.(instance as Readonly<Record<string, unknown>>)) assertKept(type, instance);
   return instance;
 }

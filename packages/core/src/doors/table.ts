@@ -16,9 +16,10 @@ export function usualHinge(mount: 'overlay' | 'inset', framed: boolean): string 
 }
 
 /** Every hinge a job can name: the built-in rows and its own. */
-export function hingeTable(job: Pick<WrittenJob, 'hinges'>): ReadonlyMap<string, Hinge> {
+export function hingeTable({ hinges = [] }: Pick<WrittenJob, 'hinges'>): ReadonlyMap<string, Hinge> {
+  if (hinges.length === 0) return builtIn;
   const table = new Map(builtIn);
-  for (const own of job.hinges ?? []) {
+  for (const own of hinges) {
     const like = builtIn.get(own.like);
     if (like) table.set(own.id, ownRow(own, like));
   }

@@ -4,12 +4,13 @@ import { said } from '../words';
 import { BUILT_IN } from './builtin';
 import type { LengthList, SlideFamily } from './family';
 
-const builtIn = new Map(BUILT_IN.map((row) => [row.id, row]));
+const builtIn: ReadonlyMap<string, SlideFamily> = new Map(BUILT_IN.map((row) => [row.id, row]));
 
 /** Every family a job can name: the built-in rows and its own. */
-export function slideTable(job: WrittenJob): ReadonlyMap<string, SlideFamily> {
+export function slideTable({ slides = [] }: WrittenJob): ReadonlyMap<string, SlideFamily> {
+  if (slides.length === 0) return builtIn;
   const table = new Map(builtIn);
-  for (const own of job.slides ?? []) {
+  for (const own of slides) {
     const like = builtIn.get(own.like);
     if (like) table.set(own.id, ownRow(own, like));
   }
