@@ -16,9 +16,14 @@ await main(async () => {
   const started = Date.now();
   const changed = await changedFiles();
   const of = (pattern) => (changed ?? ['.']).filter((name) => changed === undefined || pattern.test(name));
-  const pages = changed === undefined ? [] : of(PAGES);
+  const pages = (changed ?? []).filter((name) => PAGES.test(name));
+  // Types of what is as it was committed were looked at then, and templates.
+  const without = [
+    ...(of(CODE).length > 0 ? [] : ['--quick']),
+    ...(changed === undefined || pages.length > 0 ? [] : ['--without-templates']),
+  ];
   const checks = [
-    ['Types', ['npm', ['run', '-s', 'types', '--', '--quick', ...(pages.length > 0 ? [] : ['--without-templates'])]]],
+    ['Types', ['npm', ['run', '-s', 'types', '--', ...without]]],
     ['Rooms', ['npx', ['depcruise', '--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']]],
     ...given('Lint', of(CODE), (files) => ['npx', ['eslint', '--max-warnings', '0', '--no-warn-ignored', ...files]]),
     ...given('Formatting', of(/./), (files) => ['npx', ['prettier', '--check', '--log-level', 'warn', '-u', ...files]]),

@@ -15,7 +15,7 @@ const asked = (flag) => process.argv.includes(flag);
 
 /**
  * Every part type-checked: plain TypeScript by tsc, the web application with its templates by ngc, unless that is left to a build.
- * With `--quick` by the parts that have the others in them, and core, which may use less than they.
+ * With `--quick` only core, which may use less than others, and all that tests ask for.
  */
 const CHECKS = [
   ...(asked('--without-templates')
