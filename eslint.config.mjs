@@ -58,7 +58,7 @@ const IN_NO_LANGUAGE = [
 ];
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', '**/.angular/**', '.zabble/**'] },
+  { ignores: ['**/dist/**', '**/node_modules/**', '**/.angular/**', '**/.together/**', '.zabble/**'] },
   {
     files: ['**/*.ts'],
     extends: [...tseslint.configs.strict, ...tseslint.configs.stylistic],

@@ -1,6 +1,9 @@
 import web from './apps/web/jest.config.mjs';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { CORE } from './scripts/lib/jest-core.mjs';
+import { specsOf, together } from './scripts/lib/jest-together.mjs';
+import { ROOT } from './scripts/lib/paths.mjs';
 import { plainWebSpecs } from './scripts/lib/plain-web-specs.mjs';
 
 const BUNDLED = fileURLToPath(new URL('scripts/lib/jest-bundled.cjs', import.meta.url));
@@ -28,30 +31,39 @@ const plain = (name, folder) => ({
 });
 
 const plainWeb = await plainWebSpecs();
+const pages = specsOf(join(ROOT, 'apps/web')).filter((name) => !plainWeb.includes(name));
+const named = (specs) => specs.map((name) => `<rootDir>/${name}`);
+/** Tests of a workspace that is put together, in so many files where all are run. */
+const bundled = (files, project, specs = specsOf(join(ROOT, project.rootDir))) =>
+  together({ ...project, rootDir: join(ROOT, project.rootDir), testMatch: named(specs) }, specs, files);
 
 export default {
   // How long something takes is the benchmark’s to say: here only what never ends is a failure.
   testTimeout: 60_000,
+  testSequencer: '<rootDir>/scripts/lib/jest-order.cjs',
   projects: [
-    { ...plain('core', 'packages/core'), globalSetup: '<rootDir>/../../scripts/lib/jest-bundles.mjs' },
+    bundled(6, { ...plain('core', 'packages/core'), globalSetup: '<rootDir>/../../scripts/lib/jest-bundles.mjs' }),
     plain('contract', 'packages/contract'),
     plain('cli', 'packages/cli'),
     plain('supplier', 'apps/supplier'),
     { ...plain('scripts', 'scripts'), testMatch: ['<rootDir>/**/*.spec.ts'], transform: typescript },
-    {
+    bundled(6, {
       ...plain('server', 'apps/server'),
       moduleNameMapper: { '^@zabble/core$': CORE },
       globalSetup: '<rootDir>/../../scripts/lib/jest-database.mjs',
       globalTeardown: '<rootDir>/../../scripts/lib/jest-database-end.mjs',
       setupFiles: ['reflect-metadata'],
-    },
-    {
-      ...plain('web plain', 'apps/web'),
-      testMatch: plainWeb.map((name) => `<rootDir>/${name}`),
-      moduleNameMapper: { '^@zabble/core$': CORE },
-      globalSetup: '<rootDir>/../../scripts/lib/jest-core.mjs',
-      setupFiles: ['<rootDir>/src/plain-setup.ts'],
-    },
-    { ...web, rootDir: 'apps/web', testMatch: [...web.testMatch, ...plainWeb.map((name) => `!<rootDir>/${name}`)] },
+    }),
+    bundled(
+      2,
+      {
+        ...plain('web plain', 'apps/web'),
+        moduleNameMapper: { '^@zabble/core$': CORE },
+        globalSetup: '<rootDir>/../../scripts/lib/jest-plain-web.mjs',
+        setupFiles: ['<rootDir>/src/plain-setup.ts'],
+      },
+      plainWeb,
+    ),
+    bundled(6, { ...web, rootDir: 'apps/web' }, pages),
   ],
 };

@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type CDPSession, type Locator, type Page } from '@playwright/test';
 import { ZabbleServer } from '../scripts/lib/zabble-server.mjs';
 import { ownDatabase } from './database';
 
@@ -20,7 +19,7 @@ const CONTEXT = {
 /** What of a device a story finds bare. */
 const KEPT = 'cookies,indexeddb,local_storage,cache_storage,service_workers';
 
-export const test = base.extend<object, { zabble: Zabble; device: BrowserContext }>({
+export const test = base.extend<object, { zabble: Zabble; device: BrowserContext; keeper: CDPSession }>({
   zabble: [
     async ({}, use, { workerIndex }) => {
       const database = await ownDatabase(`file_${workerIndex}`);
@@ -42,7 +41,14 @@ export const test = base.extend<object, { zabble: Zabble; device: BrowserContext
     },
     { scope: 'worker' },
   ],
-  page: async ({ browser, device, zabble, serviceWorkers }, use) => {
+  // Of a page that stays: what a story left on the device is taken away without another.
+  keeper: [
+    async ({ device }, use) => {
+      await use(await device.newCDPSession(await device.newPage()));
+    },
+    { scope: 'worker' },
+  ],
+  page: async ({ browser, device, keeper, zabble, serviceWorkers }, use) => {
     if (serviceWorkers === 'allow') {
       const own = await browser.newContext();
       await use(await own.newPage());
@@ -52,27 +58,44 @@ export const test = base.extend<object, { zabble: Zabble; device: BrowserContext
     const page = await device.newPage();
     await use(page);
     await page.close();
-    const bare = await device.newPage();
-    const told = await device.newCDPSession(bare);
-    await told.send('Storage.clearDataForOrigin', { origin: zabble.url, storageTypes: KEPT });
-    await bare.close();
+    await keeper.send('Storage.clearDataForOrigin', { origin: zabble.url, storageTypes: KEPT });
   },
 });
 
 export { expect } from '@playwright/test';
+export { soundAccess } from './access';
 
-/** Opens a job of the list by its name. */
-export async function openJob(page: Page, name: string): Promise<void> {
-  await page.goto('/jobs');
-  await page.getByRole('link', { name, exact: true }).click();
-  await page.getByRole('heading', { name: 'Width', exact: true }).waitFor();
+/** Opens a job by its address at a step; by its link in the list it is opened in stories of the list. */
+export async function openJob(page: Page, name: string, step = 'Measure'): Promise<void> {
+  await page.goto(`/jobs/${await idOf(page, name)}/${step.toLowerCase()}`);
+  await at(page, step);
+  if (step === 'Measure') await page.getByRole('heading', { name: 'Width', exact: true }).waitFor();
+}
+
+/** Of a job by its name, as soon as it is found. */
+async function idOf(page: Page, name: string): Promise<string> {
+  let id: string | undefined;
+  await expect(async () => {
+    const { items } = (await (await page.request.get('/api/jobs')).json()) as JobsFound;
+    id = items.find((each) => each.name === name)?.id;
+    expect(id, `a job named ${name}`).toBeDefined();
+  }).toPass();
+  return id ?? '';
+}
+
+interface JobsFound {
+  readonly items: readonly { readonly id: string; readonly name: string }[];
 }
 
 /** Goes to a step of the work by its tab. */
 export async function goTo(page: Page, step: string): Promise<void> {
   const steps = page.getByRole('navigation', { name: 'Steps of the work' });
   await steps.getByRole('link', { name: new RegExp(`^${step}`) }).click();
-  await page.locator(`z-${step.toLowerCase()}-step`).waitFor();
+  await at(page, step);
+}
+
+function at(page: Page, step: string): Promise<void> {
+  return page.locator(`z-${step.toLowerCase()}-step`).waitFor();
 }
 
 /** Opens the line of findings of the step. */
@@ -101,31 +124,6 @@ export async function kept(page: Page): Promise<void> {
     for (let frame = 0; frame < 2; frame += 1) await new Promise((done) => requestAnimationFrame(done));
   });
   await page.getByTestId('save-mark').getByText('On the server').waitFor();
-}
-
-/** No serious fault of access on what is shown; in the other theme, whose difference is its colours, none of colours. */
-export async function soundAccess(page: Page, where: string): Promise<void> {
-  // Everything shown is of one page: it is looked at there, without another page for the sum of it.
-  // However much is on it, and however slow the machine: a look at a page takes as long as it takes.
-  base.setTimeout(base.info().timeout + 20_000);
-  const axe = (): AxeBuilder => new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
-  await noneSerious(axe(), where);
-  await otherTheme(page);
-  await noneSerious(axe().withRules(['color-contrast']), `${where}, the other theme`);
-  await otherTheme(page);
-}
-
-async function noneSerious(axe: AxeBuilder, where: string): Promise<void> {
-  const { violations } = await axe.analyze();
-  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-  expect(serious.map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
-}
-
-function otherTheme(page: Page): Promise<void> {
-  return page.evaluate(() => {
-    const { dataset } = document.documentElement;
-    dataset['theme'] = dataset['theme'] === 'dim' ? 'light' : 'dim';
-  });
 }
 
 /** Nothing is wider than the screen, at any of these widths. */

@@ -132,8 +132,7 @@ test('a job of two banks: each has its own face, and the cut list holds both', a
 });
 
 test('another unit: the same lengths, written in it', async ({ page }) => {
-  await openJob(page, 'Rope bench');
-  await goTo(page, 'Case');
+  await openJob(page, 'Rope bench', 'Case');
   await page.getByText('Millimetres', { exact: true }).click();
   await goTo(page, 'Measure');
   await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 457.0');

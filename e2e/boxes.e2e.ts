@@ -3,8 +3,7 @@ import { expect, figure, kept, openJob, test } from './app';
 test.describe.configure({ mode: 'serial' });
 
 test('each bottom says what it is and what it wins or costs in clear height; one is taken', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await page.getByRole('link', { name: /^Boxes/ }).click();
+  await openJob(page, 'Flag chest', 'Boxes');
   const ways = page.locator('z-bottom-ways label');
   await expect(ways).toHaveCount(4);
   await expect(ways.filter({ hasText: 'Applied below' })).toContainText('clear');
@@ -17,8 +16,7 @@ test('each bottom says what it is and what it wins or costs in clear height; one
 });
 
 test('a muntin, the slide up the box, set-back and the order of hanging', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Boxes/ }).click();
+  await openJob(page, 'Notions bank', 'Boxes');
   await page.getByRole('button', { name: 'Add a muntin' }).click();
   await expect(page.getByLabel('Muntin wide')).toHaveValue('2');
   await page.getByRole('button', { name: 'Without one' }).click();
@@ -41,8 +39,7 @@ test('a muntin, the slide up the box, set-back and the order of hanging', async 
 });
 
 test('one box differs from the others, and goes back', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Boxes/ }).click();
+  await openJob(page, 'Notions bank', 'Boxes');
   const heights = async () => Promise.all([5, 6].map((number) => figure(page, `Height of box ${number}`)));
   const before = await heights();
   await page.getByRole('button', { name: /^Height of box 6/ }).focus();

@@ -78,8 +78,7 @@ test('what arrives, by its label or by a press, opens the slides’ gate of the 
   await first.getByRole('button', { name: 'All of it arrived' }).click();
   await expect(first).toContainText('all of it is here');
   await expect(page.getByText(/The hinges of Signal locker are in hand/)).toBeVisible();
-  await openJob(page, 'Flag chest');
-  await page.getByRole('link', { name: /^Cut/ }).click();
+  await openJob(page, 'Flag chest', 'Cut');
   await expect(page.getByText(/can be cut now/).first()).toBeVisible();
   await expect(gate).toHaveCount(0);
 });

@@ -4,8 +4,7 @@ import { expect, kept, noWider, openJob, soundAccess, test } from './app';
 
 /** The Cut step of the Notions bank, its first layout found. */
 async function atTheSaw(page: Page): Promise<void> {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Cut/ }).click();
+  await openJob(page, 'Notions bank', 'Cut');
   await expect(page.getByRole('group', { name: /^Sheet 1 with its parts/ })).toBeVisible();
 }
 
@@ -84,8 +83,7 @@ test('a held part is released by hand, with a reason that is kept', async ({ pag
 });
 
 test('a sheet is cut step by step, booked, and its off-cut leans in the rack', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Cut/ }).click();
+  await openJob(page, 'Notions bank', 'Cut');
   await view(page, 'Sheets');
   const sheets = page.getByRole('region', { name: '12 mm birch plywood' });
   await expect(sheets).toContainText('proven: no fewer can do');
@@ -114,8 +112,7 @@ test('a sheet is cut step by step, booked, and its off-cut leans in the rack', a
 });
 
 test('the rack: bad entries are said, a list comes in line by line, prices are asked for', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await page.getByRole('link', { name: /^Cut/ }).click();
+  await openJob(page, 'Flag chest', 'Cut');
   await view(page, 'Rack');
   const form = page.getByRole('form', { name: 'Put into the rack' });
   const put = form.getByRole('button', { name: 'Put in' });
@@ -168,8 +165,7 @@ test('the rack: bad entries are said, a list comes in line by line, prices are a
 });
 
 test('boards of solid wood are listed with what to buy', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await page.getByRole('link', { name: /^Cut/ }).click();
+  await openJob(page, 'Flag chest', 'Cut');
   await view(page, 'Boards');
   const cherry = page.getByRole('region', { name: 'Black cherry, 20 mm' });
   // The low front of one board, the three higher ones glued up of two each.
@@ -179,8 +175,7 @@ test('boards of solid wood are listed with what to buy', async ({ page }) => {
 });
 
 test('files go out for elsewhere, and a list of parts comes in', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Cut/ }).click();
+  await openJob(page, 'Notions bank', 'Cut');
   await view(page, 'Sheets');
   await page.getByRole('button', { name: 'All, to buy by' }).click();
   await expect(page.getByRole('group', { name: /^Sheet 1 with its parts/ })).toBeVisible();
@@ -212,8 +207,7 @@ test('files go out for elsewhere, and a list of parts comes in', async ({ page }
 });
 
 test('every view is free of serious faults of access and no wider than the screen', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Cut/ }).click();
+  await openJob(page, 'Notions bank', 'Cut');
   for (const name of ['At the saw', 'Sheets', 'Boards', 'Rack', 'Files']) {
     await view(page, name);
     await soundAccess(page, name);

@@ -1,11 +1,10 @@
 import type { Page } from '@playwright/test';
-import { expect, figure, figureButton, goTo, kept, openFindings, openJob, test } from './app';
+import { expect, figure, figureButton, kept, openFindings, openJob, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
 
 test('a joint is dragged and snaps: only the two fronts beside it change, in one step of undo', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Notions bank', 'Divide');
   const before = await heights(page);
   const joint = page.getByRole('slider', { name: 'Joint below drawer 3' });
   const box = (await joint.boundingBox())!;
@@ -29,8 +28,7 @@ test('a joint is dragged and snaps: only the two fronts beside it change, in one
 });
 
 test('a joint is nudged by keys, an increment at a time', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Notions bank', 'Divide');
   const before = await heights(page);
   const joint = page.getByRole('slider', { name: 'Joint below drawer 2' });
   await joint.focus();
@@ -47,8 +45,7 @@ test('a joint is nudged by keys, an increment at a time', async ({ page }) => {
 });
 
 test('what was done can be undone after a reload, and done again', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Notions bank', 'Divide');
   const before = await heights(page);
   await page.getByText('Equal', { exact: true }).click();
   await page.getByRole('button', { name: 'Lock drawer 1' }).click();
@@ -65,8 +62,7 @@ test('what was done can be undone after a reload, and done again', async ({ page
 });
 
 test('a drawer’s wishes: tied, at least, at most; what can’t be had is refused with the amount', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Notions bank', 'Divide');
   await page.getByRole('button', { name: 'Drawer 2, Thread cones' }).click();
   const card = page.getByRole('region', { name: 'Drawer 2' });
   await card.getByLabel('At least').fill('5');
@@ -84,8 +80,7 @@ test('a drawer’s wishes: tied, at least, at most; what can’t be had is refus
 });
 
 test('what goes in decides how low a front may be, and says when it does not fit', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Notions bank', 'Divide');
   await page.getByRole('button', { name: 'Drawer 5, Webbing' }).click();
   const card = page.getByRole('region', { name: 'What goes into drawer 5' });
   await card.getByRole('button', { name: '+ Put something in' }).click();
@@ -117,8 +112,7 @@ test('what goes in decides how low a front may be, and says when it does not fit
 });
 
 test('other ways to divide stand side by side, and one is taken', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Flag chest', 'Divide');
   await page.getByRole('button', { name: 'Other ways to divide it' }).click();
   const equal = page.getByRole('button', { name: /^equal/i }).last();
   await equal.click();
@@ -129,8 +123,7 @@ test('other ways to divide stand side by side, and one is taken', async ({ page 
 });
 
 test('drawers change places, and one more is put below', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Flag chest', 'Divide');
   const names = () =>
     page.getByLabel(/^Name of drawer/).evaluateAll((fields) => fields.map((each) => (each as HTMLInputElement).value));
   await page.getByRole('button', { name: 'Drawer 2, Code flags' }).click();
@@ -151,8 +144,7 @@ test('drawers change places, and one more is put below', async ({ page }) => {
 });
 
 test('a bank beside, a divider between, a line carried across', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await goTo(page, 'Case');
+  await openJob(page, 'Notions bank', 'Case');
   await page.getByRole('button', { name: /^Another bank in/ }).click();
   await page.getByLabel('Divider between banks').fill('3/4');
   await page.getByLabel('Divider between banks').press('Enter');
@@ -197,8 +189,7 @@ async function heights(page: Page): Promise<number[]> {
 }
 
 test('step and ratio are turned by hand: the drawing follows, one turn is one step of undo', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Flag chest', 'Divide');
   await page.getByText('Ratio', { exact: true }).click();
   const turn = page.getByRole('slider', { name: 'Turn it' });
   await turn.focus();
@@ -212,8 +203,7 @@ test('step and ratio are turned by hand: the drawing follows, one turn is one st
 });
 
 test('a step gone to by its key in mid-drag: what stands beside the drawing goes on following it', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Notions bank', 'Divide');
   const joint = page.getByRole('slider', { name: 'Joint below drawer 2' });
   const { x, y, width, height } = (await joint.boundingBox())!;
   await page.mouse.move(x + width / 4, y + height / 2);

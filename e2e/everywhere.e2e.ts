@@ -214,8 +214,7 @@ test('letters typed on while the list of actions opens do nothing to the bench',
     await new Promise((resolve) => setTimeout(resolve, 300));
     await route.continue();
   });
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Notions bank', 'Divide');
   await expect(page.getByRole('slider', { name: 'Joint below drawer 5' })).toBeVisible();
   await page.keyboard.press('a');
   await page.keyboard.type('dk');

@@ -2,8 +2,7 @@ import { readFile } from 'node:fs/promises';
 import { expect, kept, openJob, test } from './app';
 
 test('card, stick and templates go to the case on paper, and the stick to a machine', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Fit/ }).click();
+  await openJob(page, 'Notions bank', 'Fit');
   await page.getByRole('tab', { name: 'On paper' }).click();
   const fetched = async (name: string): Promise<Buffer> => {
     const [download] = await Promise.all([
@@ -31,8 +30,7 @@ test('of planned sizes every page is called a forecast', async ({ page }) => {
 });
 
 test('hung one step at a time: what is done is kept, the fronts are released at the end', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Fit/ }).click();
+  await openJob(page, 'Notions bank', 'Fit');
   const hanging = page.getByRole('region', { name: 'The hanging, step by step' });
   await expect(hanging).toContainText('Step 1 of 37');
   await expect(hanging.getByRole('heading', { name: 'Build the sides out' })).toBeVisible();

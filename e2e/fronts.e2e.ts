@@ -3,8 +3,7 @@ import { expect, figure, kept, openFindings, openJob, test } from './app';
 test.describe.configure({ mode: 'serial' });
 
 test('overlay to inset: widths follow, a tight gap is told and widened by a button', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await page.getByRole('link', { name: /^Fronts/ }).click();
+  await openJob(page, 'Flag chest', 'Fronts');
   expect(await figure(page, 'Front width')).toBe('860.0');
   await page.getByText('Overlay', { exact: true }).click();
   // Gaps are no laps: the usual ones stand in their place, and it is said.
@@ -24,8 +23,7 @@ test('overlay to inset: widths follow, a tight gap is told and widened by a butt
 });
 
 test('the season of fitting decides what a solid front may still grow', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await page.getByRole('link', { name: /^Fronts/ }).click();
+  await openJob(page, 'Flag chest', 'Fronts');
   const season = page.getByRole('region', { name: 'Season of fitting' });
   const before = Number((await figure(page, 'Growth of front 4')).replace('≈ ', ''));
   await season.getByLabel('Fitted at, % damp').fill('30');
@@ -44,8 +42,7 @@ test('the season of fitting decides what a solid front may still grow', async ({
 });
 
 test('pulls by school, with their bores, on the face', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await page.getByRole('link', { name: /^Fronts/ }).click();
+  await openJob(page, 'Flag chest', 'Fronts');
   const pulls = page.getByRole('region', { name: 'Pulls' });
   await pulls.getByRole('button', { name: 'From the top edge' }).click();
   await expect(pulls.getByLabel('Below the top edge')).toHaveValue('40');
@@ -62,8 +59,7 @@ test('pulls by school, with their bores, on the face', async ({ page }) => {
 });
 
 test('banded, framed, from one panel: the cut list follows', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Fronts/ }).click();
+  await openJob(page, 'Notions bank', 'Fronts');
   const made = page.getByRole('region', { name: 'How fronts are made' });
   await made.getByRole('button', { name: 'Edges banded' }).click();
   await expect(page.getByRole('columnheader', { name: 'Cut before banding' })).toBeVisible();
@@ -89,8 +85,7 @@ test('banded, framed, from one panel: the cut list follows', async ({ page }) =>
 });
 
 test('slides side by side for this bank: one is taken, and a row is written from its sheet', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Slides/ }).click();
+  await openJob(page, 'Notions bank', 'Slides');
   const table = page.getByRole('group', { name: 'Slides side by side' });
   await expect(table.getByRole('row')).toHaveCount(12);
   await expect(table.getByRole('row', { name: /^Centre-mount/ })).toContainText(/wants the bottom/);
@@ -110,8 +105,7 @@ test('slides side by side for this bank: one is taken, and a row is written from
 });
 
 test('fronts of two banks from one panel across the case', async ({ page }) => {
-  await openJob(page, 'Rope bench');
-  await page.getByRole('link', { name: /^Fronts/ }).click();
+  await openJob(page, 'Rope bench', 'Fronts');
   const panel = page.getByRole('region', { name: 'One panel' });
   await panel.getByRole('button', { name: 'From one panel, across the case' }).click();
   await expect(panel.getByRole('img', { name: 'The panel across the case with its cuts' })).toBeVisible();

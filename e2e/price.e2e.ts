@@ -34,8 +34,7 @@ test('a rough survey becomes a price, and the price follows the job and the book
 test('what has no price is said, and opened to what it is made of; a price that can’t be read changes nothing', async ({
   page,
 }) => {
-  await openJob(page, 'Flag chest');
-  await goTo(page, 'Price');
+  await openJob(page, 'Flag chest', 'Price');
   const glue = page.locator('[data-price-of="glue"]');
   // The book is there.
   await expect(glue).toHaveValue('41.00 / 5');
@@ -71,8 +70,7 @@ test('another way of making it stands beside with its price, is taken over, and 
 });
 
 test('what can’t be had is replaced everywhere in one act, with its reason kept in the record', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await goTo(page, 'Price');
+  await openJob(page, 'Flag chest', 'Price');
   await page.getByRole('tab', { name: 'Use another', exact: true }).click();
   await page.getByLabel('Instead of').selectOption({ label: '15 mm birch plywood (material)' });
   await page.getByRole('combobox', { name: 'Use', exact: true }).selectOption({ label: '9 mm birch plywood' });
@@ -96,8 +94,7 @@ test('what can’t be had is replaced everywhere in one act, with its reason kep
 });
 
 test('after the work: quoted, planned and come about side by side, and the shop learns from it', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await goTo(page, 'Fit');
+  await openJob(page, 'Flag chest', 'Fit');
   await page.getByRole('tab', { name: 'Record', exact: true }).click();
   await page.getByRole('button', { name: 'Time', exact: true }).click();
   await page.getByLabel('Minutes').fill('90');
@@ -124,8 +121,7 @@ test('after the work: quoted, planned and come about side by side, and the shop 
 });
 
 test('prices come in as a list and go out as one; a row that can’t be read is told by its line', async ({ page }) => {
-  await openJob(page, 'Flag chest');
-  await goTo(page, 'Price');
+  await openJob(page, 'Flag chest', 'Price');
   await page.getByRole('tab', { name: 'Price book', exact: true }).click();
   const bring = page.locator('input[type=file][accept*=csv]');
   const list = (text: string) => ({ name: 'yard.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
@@ -145,8 +141,7 @@ test('prices come in as a list and go out as one; a row that can’t be read is 
 });
 
 test('every view of the price is free of serious faults of access and no wider than the screen', async ({ page }) => {
-  await openJob(page, 'Rope bench');
-  await goTo(page, 'Price');
+  await openJob(page, 'Rope bench', 'Price');
   for (const view of ['What it takes', 'Work', 'In bars', 'Decided', 'Otherwise', 'Use another', 'Price book']) {
     await page.getByRole('tab', { name: view, exact: true }).click();
     await noWider(page, view, [1280, 768, 390]);

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, goTo, noWider, openJob, soundAccess, test } from './app';
+import { expect, noWider, openJob, soundAccess, test } from './app';
 
 /** The page of the paper that is shown as dots that are not white. */
 const inked = (page: Page, label: string): Promise<number> =>
@@ -20,8 +20,7 @@ const saved = async (page: Page, press: string): Promise<{ readonly name: string
 };
 
 test('every paper is shown before it is printed, on the paper and in the ink that is chosen', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await goTo(page, 'Boxes');
+  await openJob(page, 'Notions bank', 'Boxes');
   await page.getByRole('link', { name: 'Print', exact: true }).click();
   const papers = page.getByRole('list', { name: 'Papers' });
   for (const [paper, file] of [

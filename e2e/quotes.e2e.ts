@@ -5,8 +5,7 @@ test('a rough survey is quoted, accepted; a second survey, narrower, tells what 
   page,
   browser,
 }) => {
-  await openJob(page, 'Flag chest');
-  await goTo(page, 'Price');
+  await openJob(page, 'Flag chest', 'Price');
   await page.getByRole('tab', { name: 'Quotes', exact: true }).click();
   await expect(page.getByText('Nothing was quoted yet.')).toBeVisible();
   await page.getByLabel('Not included, a line each').fill('Painting the wall');
@@ -60,8 +59,7 @@ test('a rough survey is quoted, accepted; a second survey, narrower, tells what 
 });
 
 test('what can’t be quoted is said, and the quotes are free of serious faults of access', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await goTo(page, 'Price');
+  await openJob(page, 'Notions bank', 'Price');
   await page.getByRole('tab', { name: 'Quotes', exact: true }).click();
   await page.getByLabel('It holds so many days').fill('soon');
   await page.getByRole('button', { name: 'Make a quote of it' }).click();

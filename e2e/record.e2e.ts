@@ -150,8 +150,7 @@ test('two browsers on one case see each other’s steps within two seconds', asy
   await page.request.post(`${zabble.url}/api/jobs`, { data: { document } });
   const other = await (await browser.newContext({ baseURL: zabble.url })).newPage();
   for (const each of [page, other]) {
-    await openJob(each, 'Two at one case');
-    await each.getByRole('link', { name: /^Fit/ }).click();
+    await openJob(each, 'Two at one case', 'Fit');
     await expect(each.getByText(/^Step 1 of/)).toBeVisible();
   }
   await page.getByRole('button', { name: 'Done, next' }).click();
@@ -322,8 +321,7 @@ test('every view of Fit and the record is free of serious faults of access, ligh
     await soundAccess(page, view);
     await noWider(page, view, [768, 390]);
   };
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Fit/ }).click();
+  await openJob(page, 'Notions bank', 'Fit');
   for (const view of views) await looked(view);
   await page.goto('/record');
   for (const view of ['What to do otherwise next time', 'Look it up']) await looked(view);

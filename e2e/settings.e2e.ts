@@ -1,4 +1,4 @@
-import { expect, goTo, kept, noWider, openJob, soundAccess, test } from './app';
+import { expect, kept, noWider, openJob, soundAccess, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -25,8 +25,7 @@ test('what the shop says of its prices holds for its jobs, and is there again', 
   await expect(margin.getByRole('textbox')).toHaveValue('25');
   await page.getByRole('tab', { name: 'Minutes', exact: true }).click();
   await expect(page.getByLabel('Minutes of cutting to size')).toHaveValue('4');
-  await openJob(page, 'Flag chest');
-  await goTo(page, 'Price');
+  await openJob(page, 'Flag chest', 'Price');
   await expect(page.getByText(/margin, 25 % of the price/i).first()).toBeVisible();
   await kept(page);
 });

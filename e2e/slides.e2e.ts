@@ -3,8 +3,7 @@ import { expect, figure, kept, openJob, test } from './app';
 test.describe.configure({ mode: 'serial' });
 
 test('families side by side for this bank, the chart when it is asked for, one taken', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Slides/ }).click();
+  await openJob(page, 'Notions bank', 'Slides');
   const table = page.getByRole('group', { name: 'Slides side by side' });
   await expect(table.getByRole('columnheader')).toContainText([
     'Slide',
@@ -21,8 +20,7 @@ test('families side by side for this bank, the chart when it is asked for, one t
 });
 
 test('one drawer on another slide: its box follows, the others stay', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Slides/ }).click();
+  await openJob(page, 'Notions bank', 'Slides');
   const before = await figure(page, 'Inside width of drawer 1');
   await page.getByLabel('Slide of drawer 6').selectOption('Side-mount, heavy');
   await expect(page.getByRole('row', { name: /Cordage/ })).toContainText('of 264.6 lb');
@@ -34,8 +32,7 @@ test('one drawer on another slide: its box follows, the others stay', async ({ p
 });
 
 test('a row from its sheet is kept in the shop’s list and serves another job', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Slides/ }).click();
+  await openJob(page, 'Notions bank', 'Slides');
   const shop = page.getByRole('region', { name: 'The shop’s slides' });
   await expect(shop).toContainText('Nothing is kept yet');
   await page.getByRole('button', { name: 'Write a row from its sheet' }).click();
@@ -50,8 +47,7 @@ test('a row from its sheet is kept in the shop’s list and serves another job',
   await shop.getByRole('button', { name: 'Keep Loft ball bearing for other jobs' }).click();
   await expect(shop.getByRole('listitem')).toContainText('Loft ball bearing');
   await kept(page);
-  await openJob(page, 'Flag chest');
-  await page.getByRole('link', { name: /^Slides/ }).click();
+  await openJob(page, 'Flag chest', 'Slides');
   await shop.getByRole('button', { name: 'Use Loft ball bearing' }).click();
   await expect(page.getByLabel('Slide', { exact: true }).locator('option:checked')).toHaveText('Loft ball bearing');
   await expect(sheet.getByLabel('Each side')).toHaveValue('13.2');

@@ -30,8 +30,7 @@ test('one width reading changes the governing width, every front, box and part a
 });
 
 test('a box width shows its tally, and each term leads to where it came from', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Boxes/ }).click();
+  await openJob(page, 'Notions bank', 'Boxes');
   await figureButton(page, 'Width of box 3').click();
   const reckoning = page.getByTestId('reckoning');
   await expect(reckoning).toHaveText(/opening\s*23\s*7\/8\s*−\s*2 × 1\/2\s*slide\s*=\s*22\s*7\/8\s*in/);
@@ -46,8 +45,7 @@ test('a box width shows its tally, and each term leads to where it came from', a
 });
 
 test('a seventh drawer, step, increment and a locked top: heights add up to the opening exactly', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Notions bank', 'Divide');
   await page.getByRole('button', { name: '+ Add a drawer' }).click();
   await page.getByRole('textbox', { name: 'Step', exact: true }).fill('1/2 in');
   await page.getByRole('textbox', { name: 'Increment', exact: true }).fill('1/16');
@@ -78,8 +76,7 @@ test('what can’t be read stays as typed with one sentence, and the last good p
 });
 
 test('undo and redo lead back and on, by name', async ({ page }) => {
-  await openJob(page, 'Notions bank');
-  await page.getByRole('link', { name: /^Divide/ }).click();
+  await openJob(page, 'Notions bank', 'Divide');
   await page.getByText('Equal', { exact: true }).click();
   const undo = page.getByRole('button', { name: /^Undo/ });
   await expect(undo).toHaveText('Undo: heights grow: equal');

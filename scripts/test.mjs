@@ -39,7 +39,8 @@ async function check(name, args) {
 async function jest() {
   say('\nJest …');
   const report = join(tmpdir(), `zabble-jest-${process.pid}.json`);
-  const { code } = await run('npx', ['jest', '--maxWorkers=2', '--ci', '--json', `--outputFile=${report}`, '--silent']);
+  const args = ['jest', '--maxWorkers=2', '--ci', '--json', `--outputFile=${report}`, '--silent'];
+  const { code } = await run('npx', args, { env: { ZABBLE_TESTS: 'together' } });
   const result = readReport(report);
   failures.push(...jestFailures(result));
   const suites = result?.numRuntimeErrorTestSuites ?? 1;

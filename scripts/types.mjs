@@ -15,7 +15,7 @@ const asked = (flag) => process.argv.includes(flag);
 
 /**
  * Every part type-checked: plain TypeScript by tsc, the web application with its templates by ngc, unless that is left to a build.
- * With `--quick` only core, which may use less than others, and all that tests ask for.
+ * With `--quick` all as it may be used by tests, and core, which may use less; with `--stories` those beside.
  */
 const CHECKS = [
   ...(asked('--without-templates')
@@ -32,8 +32,8 @@ const CHECKS = [
         tsc('server', 'apps/server'),
         tsc('supplier', 'apps/supplier'),
         tsc('worker', 'apps/web/tsconfig.worker.json'),
-        tsc('e2e', 'e2e'),
       ]),
+  ...(asked('--quick') && !asked('--stories') ? [] : [tsc('e2e', 'e2e')]),
 ];
 
 await main(async () => {

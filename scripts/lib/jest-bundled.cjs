@@ -35,7 +35,7 @@ module.exports = {
   TOGETHER,
 
   process(source, file, { config }) {
-    const made = join(bundlesOf(config.rootDir), relative(config.rootDir, file).replace(/\.ts$/, '.js'));
+    const made = bundleOf(config.rootDir, file);
     if (existsSync(made)) return { code: readFileSync(made, 'utf8') };
     const { outputFiles } = buildSync({
       ...TOGETHER,
@@ -54,7 +54,13 @@ module.exports = {
   },
 
   bundlesOf,
+  bundleOf,
 };
+
+/** Where a test file of a workspace is found put together, if it was. */
+function bundleOf(root, file) {
+  return join(bundlesOf(root), relative(root, file).replace(/\.ts$/, '.js'));
+}
 
 /** Where all test files of a workspace are put together at once, as its sources are now. */
 function bundlesOf(root) {

@@ -9,6 +9,7 @@ const EVERY = 10;
 /**
  * What is told of a job stays what it is, to the nanometre and to the letter, until somebody means to change it: then what is
  * other is looked at, and `npm run jest -- told -u` writes it down anew. Digests name what else is told.
+ * @alone found by its name
  */
 describe.each(Object.entries(TOLD_JOBS))('%s', (name, job) => {
   it('is told as it was', () => {

@@ -10,6 +10,7 @@ import { shown, type JobDocument } from '@zabble/core';
 import { jobFeature } from '../store/job/job.reducer';
 import { Who } from '../device/who';
 import { ShopCostingState } from '../shop/costing';
+// @alone with another language
 import { INVENTED } from '../words/invented.spec-data';
 import { LANGUAGE } from '../words/speech';
 import { chosen } from './bought.spec-data';
