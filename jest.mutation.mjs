@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url';
 import whole from './jest.config.mjs';
 import web from './apps/web/jest.config.mjs';
 
@@ -6,14 +7,16 @@ import web from './apps/web/jest.config.mjs';
  * of the folder that is, where it is named.
  */
 const workspace = process.env.ZABBLE_MUTATION;
+const beside = process.env.ZABBLE_MUTATION_BESIDE;
 const project = workspace === 'web' ? web : whole.projects.find(({ displayName }) => displayName === workspace);
 
 export default {
   ...project,
   testTimeout: whole.testTimeout,
   rootDir: workspace === 'core' ? 'packages/core' : `apps/${workspace}`,
-  ...(process.env.ZABBLE_MUTATION_BESIDE
-    ? { testMatch: [`**/${process.env.ZABBLE_MUTATION_BESIDE}/**/*.spec.ts`] }
-    : {}),
+  ...(beside ? { testMatch: [`**/${beside}/**/*.spec.ts`] } : {}),
+  ...(workspace === 'web'
+    ? {}
+    : { testEnvironment: fileURLToPath(new URL('scripts/lib/jest-first-failure.cjs', import.meta.url)) }),
   testPathIgnorePatterns: ['/node_modules/', '\\.long\\.spec\\.ts$'],
 };

@@ -15,25 +15,23 @@ const QUIET = { debug() {}, error() {}, fatal() {}, info() {}, trace() {}, warn(
 
 /**
  * Changes the code in small ways and sees whether a test notices: in every folder asked for a sample of changes, the same
- * ones for the same seed. Not part of `npm test`: it takes hours for the whole.
+ * ones for the same seed. All tests of a workspace that come to a change are tried, but the long ones; with `--beside` those of
+ * the folder, which is quick. Not part of `npm test`: it takes hours for the whole.
  */
 await main(async () => {
-  const { sample, seed, beside: isQuick, folders } = readArguments(process.argv.slice(2));
-  const tried = [];
-  for (const { workspace, name, folder } of folders) {
-    const mutate = await sampled(sourcesOf(folder), sample, seed);
-    if (mutate.length === 0) continue;
-    const besideIt = hasTests(folder) ? await mutated(workspace, name, mutate, basename(folder)) : undefined;
-    tried.push({ workspace, name, folder, ...(besideIt ?? untouched(mutate)) });
-    if (!isQuick) say(`${workspace}/${name}: ${rateOf(tried.at(-1))} killed by the tests beside it`);
-  }
-  const told = isQuick ? tried : await byAll(tried);
+  const { sample, seed, beside, folders } = readArguments(process.argv.slice(2));
+  const places = new Map();
+  for (const each of folders) places.set(each, await sampled(sourcesOf(each.folder), sample, seed));
+  const chosen = folders.filter((each) => places.get(each).length > 0);
+  const told = beside ? await byTestsBeside(chosen, places) : await byAllTests(chosen, places);
   const short = told.filter((each) => {
     const enough = shareOf(each) >= WANTED[each.workspace];
     say(`${each.workspace}/${each.name}: ${rateOf(each)} killed${enough ? '' : ' TOO FEW'}`);
     for (const { says } of each.lived) say(`  lived: ${says}`);
     return !enough;
   });
+  for (const workspace of new Set(told.map((each) => each.workspace)))
+    say(`${workspace}: ${rateOf(inAll(told.filter((each) => each.workspace === workspace)))} killed`);
   if (short.length > 0) throw new Stop(`${short.length} of ${folders.length} folders are below what is wanted.`);
 });
 
@@ -78,43 +76,44 @@ function rateOf(each) {
   return `${each.killed.length} of ${each.killed.length + each.lived.length}, ${shareOf(each).toFixed(1)} %,`;
 }
 
-/**
- * What lives by the tests beside it, which are quick, is tried by all that come to it: that of all folders of a workspace
- * at once, as to find out which test comes to what takes minutes.
- */
-async function byAll(tried) {
-  const found = new Map();
-  for (const workspace of new Set(tried.map((each) => each.workspace))) {
-    const places = tried.filter((each) => each.workspace === workspace).flatMap((each) => each.lived);
-    if (places.length === 0) continue;
-    const all = [...new Set(places.map(({ place }) => place))];
-    found.set(workspace, await mutated(workspace, workspace, all));
+/** Folder by folder, by the tests that stand in it. */
+async function byTestsBeside(folders, places) {
+  const tried = [];
+  for (const each of folders) {
+    const { workspace, name, folder } = each;
+    const mutate = places.get(each);
+    const found = hasTests(folder) ? await mutated(workspace, name, mutate, basename(folder)) : undefined;
+    tried.push({ workspace, name, ...(found ?? untouched(mutate)) });
   }
-  return tried.map((each) => {
-    const again = found.get(each.workspace);
-    // Nothing lived, or no test comes to what did.
-    if (!again) return each;
-    const own = (those) => those.filter(({ place }) => place.startsWith(`${each.folder}/`));
-    if (each.untouched) return { ...each, killed: own(again.killed), lived: own(again.lived) };
-    // A place has more changes than those that lived.
-    const before = new Set(each.lived.map(keyOf));
-    const left = own(again.lived).filter((one) => before.has(keyOf(one)));
-    const still = new Set(left.map(keyOf));
-    return { ...each, lived: left, killed: [...each.killed, ...each.lived.filter((one) => !still.has(keyOf(one)))] };
-  });
+  return tried;
+}
+
+/** All folders of a workspace at once: to find out which test comes to what takes minutes. */
+async function byAllTests(folders, places) {
+  const tried = [];
+  for (const workspace of new Set(folders.map((each) => each.workspace))) {
+    const own = folders.filter((each) => each.workspace === workspace);
+    const found = await mutated(
+      workspace,
+      workspace,
+      own.flatMap((each) => places.get(each)),
+    );
+    for (const each of own) {
+      const inIt = (those) => those.filter(({ place }) => place.startsWith(`${each.folder}/`));
+      const known = found && { killed: inIt(found.killed), lived: inIt(found.lived) };
+      tried.push({ workspace, name: each.name, ...(known ?? untouched(places.get(each))) });
+    }
+  }
+  return tried;
+}
+
+function inAll(those) {
+  return { killed: those.flatMap(({ killed }) => killed), lived: those.flatMap(({ lived }) => lived) };
 }
 
 /** What no test comes to lives. */
 function untouched(places) {
-  return {
-    untouched: true,
-    killed: [],
-    lived: places.map((place) => ({ place, says: `${place}: no test comes to it` })),
-  };
-}
-
-function keyOf({ place, says }) {
-  return `${place} ${says}`;
+  return { killed: [], lived: places.map((place) => ({ place, says: `${place}: no test comes to it` })) };
 }
 
 function hasTests(folder) {
@@ -131,7 +130,7 @@ async function mutated(workspace, name, mutate, beside) {
   try {
     const { code, text } = await run('npx', ['stryker', 'run', config], {
       quiet: !process.env.ZABBLE_MUTATION_LOG,
-      env: { ZABBLE_MUTATION: workspace, ZABBLE_MUTATION_BESIDE: beside ?? '' },
+      env: { ZABBLE_MUTATION: workspace, ZABBLE_MUTATION_BESIDE: beside ?? '', ZABBLE_TESTS: beside ? '' : 'in-one' },
     });
     if (code !== 0 && text.includes('No tests were executed')) return undefined;
     if (code !== 0) throw new Stop(`${workspace}/${name} could not be tried:\n${text.trim().slice(-3000)}`);
@@ -149,12 +148,14 @@ function configFor(workspace, name, mutate, fileName) {
     coverageAnalysis: 'perTest',
     // What is done once as a module loads would want every test for every change: left out, and said.
     ignoreStatic: true,
+    // What never ends is noticed, what is only slow beside others is not.
+    timeoutMS: 30_000,
     mutate,
     concurrency: workspace === 'server' ? 1 : Math.max(1, availableParallelism()),
     reporters: ['json'],
     jsonReporter: { fileName },
     tempDirName: join(tmpdir(), `zabble-mutation-${process.pid}`),
-    ignorePatterns: ['.angular', '.zabble', 'dist', 'test-results', 'docs/screenshots'],
+    ignorePatterns: ['.angular', '.zabble', '.together', 'dist', 'test-results', 'docs/screenshots'],
     warnings: false,
     logLevel: 'info',
   };

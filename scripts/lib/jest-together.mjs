@@ -1,4 +1,5 @@
-import { mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 /** Where files stand that bring several test files together, from the folder of a project. */
@@ -9,23 +10,25 @@ const LONG = /\.long\.spec\.ts$/;
 
 /**
  * A project whose test files run several to a file, so that what they load is loaded once: each stands in a `describe` of its
- * own, named by its path. Only where all are run (`ZABBLE_TESTS=together`): to look at one, one asks for one. `specs` are paths
- * from the root of the project; those that are long, and those marked `@alone`, stay files of their own.
+ * own, named by its path. Only where all are run (`ZABBLE_TESTS=together`, or `in-one` for a single file): to look at one, one
+ * asks for one. `specs` are paths from the root of the project; those that are long, and those marked `@alone`, stay files of
+ * their own.
  */
 export function together(project, specs, files) {
-  if (process.env.ZABBLE_TESTS !== 'together') return project;
+  const asked = process.env.ZABBLE_TESTS;
+  if (asked !== 'together' && asked !== 'in-one') return project;
   const { rootDir, displayName } = project;
   const folder = join(rootDir, TOGETHER, displayName.replaceAll(' ', '-'));
   const own = specs.filter((name) => LONG.test(name) || readFileSync(join(rootDir, name), 'utf8').includes(ALONE));
   const groups = dealt(
     specs.filter((name) => !own.includes(name)),
     (name) => statSync(join(rootDir, name)).size,
-    files,
+    asked === 'in-one' ? 1 : files,
   );
-  rmSync(folder, { recursive: true, force: true });
   mkdirSync(folder, { recursive: true });
-  groups.forEach((names, index) => writeFileSync(join(folder, `${index + 1}.spec.ts`), textOf(names)));
-  const made = groups.map((_, index) => join(folder, `${index + 1}.spec.ts`));
+  const made = groups.map((names) => written(folder, textOf(names)));
+  for (const name of readdirSync(folder))
+    if (!made.includes(join(folder, name))) rmSync(join(folder, name), { force: true });
   return { ...project, testMatch: [...made, ...own.map((name) => join(rootDir, name))] };
 }
 
@@ -46,6 +49,13 @@ export function dealt(things, sizeOf, heaps) {
     smallest.size += sizeOf(name);
   }
   return dealtTo.map(({ names }) => names);
+}
+
+/** By a name that is another as soon as the text is; written only where it is not there: who runs beside may be reading it. */
+function written(folder, text) {
+  const file = join(folder, `${createHash('sha256').update(text).digest('hex').slice(0, 12)}.spec.ts`);
+  if (!existsSync(file)) writeFileSync(file, text);
+  return file;
 }
 
 function textOf(names) {
