@@ -1,6 +1,6 @@
 import { expect, test as base, type BrowserContext, type CDPSession, type Locator, type Page } from '@playwright/test';
 import { ZabbleServer } from '../scripts/lib/zabble-server.mjs';
-import { ownDatabase } from './database';
+import { begunDatabase } from './database';
 
 /** A Zabble of the test's own: the built application on a new database with the demo jobs. */
 export interface Zabble {
@@ -22,7 +22,7 @@ const KEPT = 'cookies,indexeddb,local_storage,cache_storage,service_workers';
 export const test = base.extend<object, { zabble: Zabble; device: BrowserContext; keeper: CDPSession }>({
   zabble: [
     async ({}, use, { workerIndex }) => {
-      const database = await ownDatabase(`file_${workerIndex}`);
+      const database = await begunDatabase(`file_${workerIndex}`);
       const server = new ZabbleServer(database.url);
       const url = await server.start();
       await use({ url, server });

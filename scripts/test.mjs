@@ -39,7 +39,8 @@ async function check(name, args) {
 async function jest() {
   say('\nJest …');
   const report = join(tmpdir(), `zabble-jest-${process.pid}.json`);
-  const args = ['jest', '--maxWorkers=2', '--ci', '--json', `--outputFile=${report}`, '--silent'];
+  // One more than there are cores: tests of the server wait for the database half of their time.
+  const args = ['jest', '--maxWorkers=3', '--ci', '--json', `--outputFile=${report}`, '--silent'];
   const { code } = await run('npx', args, { env: { ZABBLE_TESTS: 'together' } });
   const result = readReport(report);
   failures.push(...jestFailures(result));

@@ -208,7 +208,7 @@ describe('a least and a most', () => {
           expect(height).toBeLessThanOrEqual(length(drawers[at]!.most) ?? Infinity);
         });
       }),
-      { numRuns: 2000 },
+      { numRuns: 1200 },
     );
     expect(made).toBeGreaterThan(400);
   });
@@ -327,7 +327,7 @@ describe('the exact division', () => {
             expect(height % increment).toBe(0);
         });
       }),
-      { numRuns: 2500 },
+      { numRuns: 1500 },
     );
   });
 });
