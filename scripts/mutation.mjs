@@ -152,7 +152,7 @@ function configFor(workspace, name, mutate, fileName) {
     timeoutMS: 30_000,
     mutate,
     concurrency: workspace === 'server' ? 1 : Math.max(1, availableParallelism()),
-    reporters: ['json'],
+    reporters: ['json', 'progress-append-only'],
     jsonReporter: { fileName },
     tempDirName: join(tmpdir(), `zabble-mutation-${process.pid}`),
     ignorePatterns: ['.angular', '.zabble', '.together', 'dist', 'test-results', 'docs/screenshots'],
