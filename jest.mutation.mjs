@@ -1,6 +1,7 @@
 import { fileURLToPath } from 'node:url';
 import whole from './jest.config.mjs';
 import web from './apps/web/jest.config.mjs';
+import { specsOf, together } from './scripts/lib/jest-together.mjs';
 
 /**
  * The tests a run of `npm run mutation` goes by: those of the workspace that is changed, without the long ones; or only those
@@ -8,7 +9,11 @@ import web from './apps/web/jest.config.mjs';
  */
 const workspace = process.env.ZABBLE_MUTATION;
 const beside = process.env.ZABBLE_MUTATION_BESIDE;
-const project = workspace === 'web' ? web : whole.projects.find(({ displayName }) => displayName === workspace);
+const WEB = fileURLToPath(new URL('apps/web', import.meta.url));
+const project =
+  workspace === 'web'
+    ? together({ ...web, rootDir: WEB }, specsOf(WEB), 1)
+    : whole.projects.find(({ displayName }) => displayName === workspace);
 
 export default {
   ...project,
