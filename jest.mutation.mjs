@@ -1,6 +1,8 @@
+import { existsSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import whole from './jest.config.mjs';
 import web from './apps/web/jest.config.mjs';
+import bundleCore, { CORE } from './scripts/lib/jest-core.mjs';
 import { specsOf, together } from './scripts/lib/jest-together.mjs';
 
 /**
@@ -14,6 +16,9 @@ const project =
   workspace === 'web'
     ? together({ ...web, rootDir: WEB }, specsOf(WEB), 1)
     : whole.projects.find(({ displayName }) => displayName === workspace);
+
+// Which test comes to what is found out before anything is set up.
+if (!existsSync(CORE)) await bundleCore();
 
 export default {
   ...project,
