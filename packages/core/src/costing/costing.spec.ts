@@ -48,6 +48,22 @@ describe('what a job takes', () => {
     expect(slides('wood-runner').filter(({ key }) => !key.startsWith('fixing'))).toEqual([]);
   });
 
+  it('fixes what is bought to pull by, whether it has one bore or two, and nothing where a grip is cut', () => {
+    const pulls = (width: string, pull: object | undefined) => {
+      const front = { path: 'cases[0].banks[0].front.pull', value: pull };
+      const opening = { path: 'cases[0].banks[0].opening.width', value: [width] };
+      return work(costs(counted(sample, opening, front), none), 'pull').map(([each]) => each);
+    };
+    const bored = { school: 'centre', purchase: '10 mm' };
+    expect(pulls('400 mm', undefined)).toEqual([]);
+    for (const pull of [bored, { ...bored, centres: '96 mm' }, { ...bored, kind: 'bought' }]) {
+      expect(pulls('400 mm', pull)).toEqual([3]);
+      // Common practice: two on a wide front.
+      expect(pulls('800 mm', pull)).toEqual([6]);
+    }
+    expect(pulls('400 mm', { ...bored, kind: 'none' })).toEqual([]);
+  });
+
   it('makes a frame of each front that has stiles', () => {
     const frame = { stile: '40 mm', groove: '8 mm', play: '2 mm', panel: 'ply6' };
     const framed = counted(sample, { path: 'cases[0].banks[0].front.frame', value: frame });

@@ -143,6 +143,15 @@ describe('when a part may be cut', () => {
     ]);
     const thick = cutParts(runner).filter(({ use }) => use.role === 'runner');
     expect(thick.every(({ material }) => inMillimetres(material.thickness) === 19.05)).toBe(true);
+    // What no material of the job is, is planed for what it carries; what presses on a runner from above is of its wood.
+    const planed = (...patches: Patch[]) =>
+      new Set(
+        cutParts(...patches).flatMap(({ use, material }) =>
+          material.planedFor ? [`${use.role} ${material.planedFor}`] : [],
+        ),
+      );
+    expect(planed(runner)).toEqual(new Set(['runner runner', 'kicker runner']));
+    expect(planed({ path: `${BANK}.slide`, value: { family: 'side-hung' } })).toEqual(new Set(['batten batten']));
   });
 
   it('is released by hand, with the reason kept', () => {

@@ -52,6 +52,12 @@ describe('the bench card of a case', () => {
     for (const line of text.split('\n')) expect(line.length).toBeLessThanOrEqual(100);
   });
 
+  it('holds a top of solid wood in slots, one of sheet without', () => {
+    const topped = (material: string) => cardText({ build: { ...WHOLE_CASE.build, worktop: { material } } });
+    expect(topped('ash19')).toMatch(/worktop to stretcher [^:]*: \d+ wood screws .*, in\s+slots/);
+    expect(topped('ply18')).not.toMatch(/slots/);
+  });
+
   it('lets cut what the survey releases, its dados by the blade', () => {
     const deed = { at: '2026-11-28T10:00:00.000Z', by: 'Mo' };
     const text = cardText({ gates: { survey: deed } });

@@ -1,4 +1,5 @@
 import { HOLDINGS } from '../job/types';
+import { inMillimetres } from '../length';
 import { one } from '../plan/plan.spec-data';
 import { frontSteps, type FrontStep } from './front-steps';
 
@@ -62,5 +63,23 @@ describe('holding a front while it is fixed', () => {
       const names = ofTop(school).map(({ name }) => name);
       expect(new Set(names).size).toBe(names.length);
     }
+  });
+});
+
+describe('what fronts are spaced by', () => {
+  const spacers = (mount: object, rail: string): readonly number[] => {
+    const front = Object.entries(mount).map(([name, value]) => ({
+      path: `BANK.front.${name}`,
+      value: value as unknown,
+    }));
+    const steps = frontSteps(one(...front, { path: 'BANK.rail', value: rail }));
+    return steps.filter(({ kind }) => kind === 'reveal').map(({ gap }) => inMillimetres(gap!));
+  };
+  const round = { mount: 'inset', top: '2 mm', bottom: '2 mm', left: '2 mm', right: '2 mm' };
+
+  it('is the gap between two, or what is left of it beside a rail that stands in it', () => {
+    expect(spacers({ ...round, gap: '3 mm' }, '0 mm')).toEqual([3]);
+    expect(spacers({ ...round, gap: '24 mm' }, '20 mm')).toEqual([2]);
+    expect(spacers({ gap: '24 mm' }, '20 mm')).toEqual([24]);
   });
 });

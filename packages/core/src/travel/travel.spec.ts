@@ -100,6 +100,24 @@ describe('a leaf', () => {
     expect(reached(leaf, [box(0, [566, 571, 20, 25])]).travel).toBeCloseTo((Math.atan(1 / 571) * 180) / Math.PI, 6);
   });
 
+  it('is stopped by the first in the file of those that stop it at once, however they are reckoned', () => {
+    // Three to four: its outer face meets the near corner of each at the same angle, less so many nanometres.
+    const met = (times: number, sooner: number, name: string): Solid => {
+      const [x, z] = [4 * times, 19 + 3 * times - sooner / MM];
+      return box(0, [x - 50, x, z, z + 50], name);
+    };
+    const first = met(60, 0, 'first');
+    expect(reached(leafAt(0), [first]).travel).toBeCloseTo((Math.atan(3 / 4) * 180) / Math.PI, 6);
+    expect(reached(leafAt(0), [first, met(119, 0, 'second')]).stoppedBy).toBe('first');
+    expect(reached(leafAt(0), [first, met(119, 3, 'second')]).stoppedBy).toBe('second');
+    // What comes straight out goes by whole nanometres: one is enough.
+    const far = (by: number, name: string): Solid => box(0, [0, 50, 219 + by, 300], name);
+    expect(reached(drawer(0), [far(1e-6, 'first'), far(0, 'second')])).toEqual({
+      travel: 200 * MM,
+      stoppedBy: 'second',
+    });
+  });
+
   it.each([
     ['left', 0],
     ['left', 90],

@@ -67,6 +67,21 @@ describe('who is signed in', () => {
     expect([session.person()?.name, session.mayEnter(), went]).toEqual(['Runa', true, []]);
   });
 
+  const { shop: _shop, ...OF_NO_SHOP } = RUNA.person ?? {};
+  it.each([
+    ['belongs to a shop', RUNA.person, true],
+    ['belongs to none', OF_NO_SHOP, false],
+    ['belongs to one that is deleted', { ...RUNA.person, deletedFor: 3 }, false],
+    ['belongs to one that was deleted today', { ...RUNA.person, deletedFor: 0 }, false],
+    ['nobody is', undefined, false],
+  ])('who signed in and %s: whether that one may enter', async (_, person, may) => {
+    const session = TestBed.inject(Session);
+    const loaded = session.load();
+    answer({ mode: 'shared', ...(person ? { person } : {}) } as SessionState);
+    await loaded;
+    expect(session.mayEnter()).toBe(may);
+  });
+
   it.each([
     ['somebody else', { ...RUNA, person: { ...RUNA.person, id: 'p2' } } as SessionState, ['again']],
     ['nobody', { mode: 'shared' } as const, ['again']],

@@ -234,6 +234,13 @@ describe('keeping edits', () => {
     expect(state().sync).toBe('kept');
   });
 
+  it('a reload meanwhile: what was kept here is given up where the server has the same', async () => {
+    await drafts.write('j', { document: named('same'), revision: 3 });
+    await open(named('same'), 4);
+    expect(state()).toMatchObject({ document: { name: 'same' }, revision: 4, sync: 'kept' });
+    expect(await drafts.read('j')).toBeUndefined();
+  });
+
   it('a reload while the server is away: opened from here, and sent when it answers', async () => {
     await drafts.write('j', { document: named('mine'), revision: 4 });
     store.dispatch(JobActions.open({ id: 'j' }));
