@@ -11,19 +11,28 @@ const USAGE =
   'mutation wants: npm run mutation -- [--sample 300] [--seed 1] [--beside] [core/ROOM | server/FOLDER | web/store …]';
 /** What must be killed, in per cent, by the workspace. */
 const WANTED = { core: 90, server: 80, web: 80 };
+/** Each run of their tests begins a database: those of the folder are quick enough. */
+const BESIDE = new Set(['server']);
 const QUIET = { debug() {}, error() {}, fatal() {}, info() {}, trace() {}, warn() {}, isDebugEnabled: () => false };
 
 /**
  * Changes the code in small ways and sees whether a test notices: in every folder asked for a sample of changes, the same
- * ones for the same seed. All tests of a workspace that come to a change are tried, but the long ones; with `--beside` those of
- * the folder, which is quick. Not part of `npm test`: it takes hours for the whole.
+ * ones for the same seed. All tests of a workspace that come to a change are tried, but the long ones; of the server, and with
+ * `--beside`, those of the folder, which is quick. Not part of `npm test`: it takes hours for the whole.
  */
 await main(async () => {
   const { sample, seed, beside, folders } = readArguments(process.argv.slice(2));
   const places = new Map();
   for (const each of folders) places.set(each, await sampled(sourcesOf(each.folder), sample, seed));
   const chosen = folders.filter((each) => places.get(each).length > 0);
-  const told = beside ? await byTestsBeside(chosen, places) : await byAllTests(chosen, places);
+  const isBeside = ({ workspace }) => beside || BESIDE.has(workspace);
+  const told = [
+    ...(await byTestsBeside(chosen.filter(isBeside), places)),
+    ...(await byAllTests(
+      chosen.filter((each) => !isBeside(each)),
+      places,
+    )),
+  ];
   const short = told.filter((each) => {
     const enough = shareOf(each) >= WANTED[each.workspace];
     say(`${each.workspace}/${each.name}: ${rateOf(each)} killed${enough ? '' : ' TOO FEW'}`);
