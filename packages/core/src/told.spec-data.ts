@@ -86,7 +86,7 @@ interface Read {
 }
 
 /** What each room tells of a job, as screen and paper have it, each worked out as it is asked for. */
-export type Told = Readonly<Record<'plan' | 'findings' | 'cut' | (typeof REST)[number], () => unknown>>;
+export type Told = Readonly<Record<'plan' | 'sums' | 'findings' | 'cut' | (typeof REST)[number], () => unknown>>;
 export const REST = ['price', 'cards', 'bench', 'drawn', 'solid', 'boxes'] as const;
 
 /** Nothing where the job can't be read. */
@@ -98,6 +98,8 @@ export function toldOf(document: object): Told | undefined {
   const all = { job, planned, words: wordsIn(ENGLISH, planned) };
   return {
     plan: () => planDocument(planned, all.words),
+    // Every amount with what it is the sum of, and where that was written.
+    sums: () => planned.cases,
     findings: () => planned.cases.map(({ findings, banks }) => [findings, ...banks.map((bank) => bank.findings)]),
     cut: () => cutOf(all),
     price: () => pricedOf(all),

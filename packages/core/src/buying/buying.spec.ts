@@ -10,6 +10,7 @@ import { orderRows, orderText, readOrderLabel, type OrderedList } from './order'
 import { bySupplier } from './suppliers';
 import { wantedOf, type Wanted } from './wanted';
 import { sample } from '../job/sample.spec-data';
+import { demo } from '../plan/plan.spec-data';
 import { ENGLISH, wordsIn } from '../words';
 
 const SCREWS = 'fixing:slide-screw:12.7';
@@ -212,6 +213,32 @@ describe('gates that open by what is in hand', () => {
     const again = counted(document);
     expect(gatesOf(again.job, again.plan, new Set(keys))).toEqual([]);
     if (keys.length > 1) expect(gatesOf(job, plan, new Set(keys.slice(1)))).toEqual([]);
+  });
+
+  it('open once all hinges of a case are, of each case by itself, and not again', () => {
+    const locker = demo('signal-locker');
+    const [one] = locker.cases;
+    const other = { ...one!, id: 'c2', name: 'Other locker' };
+    const both = (...gates: readonly (object | undefined)[]) =>
+      counted({
+        ...locker,
+        cases: [one!, other].map((each, at) => ({ ...each, ...(gates[at] ? { gates: gates[at] } : {}) })),
+      } as typeof locker);
+    const hinges = new Set(
+      costs(both(), priced([])).lines.flatMap(({ key }) => (key.startsWith('hinge:') ? [key] : [])),
+    );
+    expect(hinges.size).toBeGreaterThan(0);
+    const opened = (...gates: readonly (object | undefined)[]) => {
+      const { job: read, plan: planned } = both(...gates);
+      return gatesOf(read, planned, hinges).filter(({ gate }) => gate === 'hinges');
+    };
+    const [first, second] = [one!.id, 'c2'].map((id) => ({ gate: 'hinges', case: id }));
+    expect(opened()).toEqual([first, second]);
+    expect(opened({ hinges: deed })).toEqual([second]);
+    expect(opened(undefined, { hinges: deed })).toEqual([first]);
+    expect(opened({ hinges: deed }, { hinges: deed })).toEqual([]);
+    const { job: read, plan: planned } = both();
+    expect(gatesOf(read, planned, new Set()).filter(({ gate }) => gate === 'hinges')).toEqual([]);
   });
 });
 

@@ -9,6 +9,12 @@ import type { Cost } from '../costing';
 import { pieces } from '../costing/amount';
 
 describe('an amount shared out', () => {
+  it('gives what can’t be shared to the first of those that are due alike', () => {
+    expect(sharedOut(10, [1, 1, 1])).toEqual([4, 3, 3]);
+    expect(sharedOut(11, [1, 1, 1])).toEqual([4, 4, 3]);
+    expect(sharedOut(10, [1, 2, 1])).toEqual([3, 5, 2]);
+  });
+
   it('is all of it, to the cent, by weights', () => {
     const weights = fc.array(fc.nat(10_000_000), { minLength: 1, maxLength: 40 });
     fc.assert(

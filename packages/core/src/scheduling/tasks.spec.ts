@@ -31,6 +31,49 @@ const begins = (read: ShopRead, name: string, now = NOW): string => {
 
 const EXAMPLES = ['splicing-bench', 'flag-chest', 'notions-bank', 'rope-bench', 'signal-locker'];
 
+describe('what work took', () => {
+  const { work, order } = days(shop([document('notions-bank')]));
+  const of = (isDone: (index: number) => boolean, spent: readonly (readonly [OperationId, number])[]) => {
+    const jobs = work.jobs.map((job) => ({
+      ...job,
+      stands: new Map(
+        job.tasks.map(({ id }, index) => {
+          const done = isDone(index) ? { done: NOW.now } : {};
+          return [id, { ...done, told: true, left: 0, worked: 0, running: false }] as const;
+        }),
+      ),
+      spent: spent.map(([operation, minutes]) => ({ operation, minutes })),
+    }));
+    return daysOf({ ...work, jobs }, order).taken;
+  };
+  const planned = (id: OperationId): number =>
+    work.jobs
+      .flatMap(({ tasks }) => tasks.flatMap(({ parts }) => parts))
+      .reduce((all, each) => (each.operation === id ? all + each.minutes : all), 0);
+
+  it('is put beside what was planned of each kind of work, by what was written down of it', () => {
+    const found = of(
+      () => true,
+      [
+        ['cut', 30],
+        ['hang', 10],
+        ['cut', 15.5],
+      ],
+    );
+    expect(found).toMatchObject([
+      { operation: 'cut', planned: Math.round(planned('cut')), taken: 45.5, entries: 2 },
+      { operation: 'hang', planned: Math.round(planned('hang')), taken: 10, entries: 1 },
+    ]);
+    expect(found[0]?.planned).toBeGreaterThan(0);
+    expect(found[0]?.planned).not.toBe(found[1]?.planned);
+  });
+
+  it('teaches nothing where none of it is done, or nothing was written down', () => {
+    expect(of(() => false, [['cut', 30]])).toEqual([]);
+    expect(of(() => true, [])).toEqual([]);
+  });
+});
+
 describe('the tasks of a job', () => {
   it.each(EXAMPLES)('take as long as its price counts: %s', (name) => {
     const reading = readJobDocument(document(name));
