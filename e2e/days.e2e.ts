@@ -58,7 +58,8 @@ async function takes(page: Page, days: string): Promise<void> {
   const field = page.locator('z-supplier-row').filter({ hasText: 'Usual days' }).first().getByLabel('Usual days');
   await field.fill(days);
   await field.press('Enter');
-  await expect.poll(async () => (await page.request.get('/api/shop/suppliers')).text()).toContain(`"leadDays":${days}`);
+  const told = async () => (await page.request.get('/api/shop/suppliers', { maxRetries: 3 })).text();
+  await expect.poll(told).toContain(`"leadDays":${days}`);
 }
 
 /** A second person, or not. */

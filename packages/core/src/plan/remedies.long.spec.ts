@@ -220,7 +220,7 @@ describe('every remedy of random jobs', () => {
               throw new Error(`${finding.code}, ${says}: it says the same: ${told(same)}`);
           }
       }),
-      { numRuns: 80 },
+      { numRuns: 140 },
     );
     expect([...tried.values()].reduce((sum, each) => sum + each, 0)).toBeGreaterThan(1200);
     expect(tried.size).toBeGreaterThan(25);
