@@ -22,9 +22,8 @@ async function noneSerious(page: Page, where: string, rules?: string[]): Promise
     const { axe: looking } = window as unknown as { axe: typeof axe };
     const { violations } = await looking.run(document, {
       resultTypes: ['violations'],
-      // All that is shown is one page of ours: nothing is in a frame, and styles are read where they stand.
+      // All that is shown is one page of ours: nothing is in a frame.
       iframes: false,
-      preload: false,
       selectors: false,
       ...(only ? { runOnly: only } : {}),
     });

@@ -15,8 +15,7 @@ const asked = (flag) => process.argv.includes(flag);
 
 /**
  * Every part type-checked: plain TypeScript by tsc, the web application with its templates by ngc, unless that is left to a build.
- * All of packages and server as tests may use it; core, and what runs beside a page, once more by itself, as they may use less.
- * With `--quick` stories and workers are left out; with `--stories` only workers.
+ * With `--quick` all as tests may use it, and core, which may use less; with `--stories` those besides.
  */
 const CHECKS = [
   ...(asked('--without-templates')
@@ -25,7 +24,15 @@ const CHECKS = [
   tsc('specs', 'tsconfig.spec.json'),
   tsc('web-specs', 'apps/web/tsconfig.spec.json', '--noEmit'),
   tsc('core', 'packages/core'),
-  ...(asked('--quick') ? [] : [tsc('worker', 'apps/web/tsconfig.worker.json')]),
+  ...(asked('--quick')
+    ? []
+    : [
+        tsc('contract', 'packages/contract'),
+        tsc('cli', 'packages/cli'),
+        tsc('server', 'apps/server'),
+        tsc('supplier', 'apps/supplier'),
+        tsc('worker', 'apps/web/tsconfig.worker.json'),
+      ]),
   ...(asked('--quick') && !asked('--stories') ? [] : [tsc('e2e', 'e2e')]),
 ];
 

@@ -62,7 +62,7 @@ describe('every plan', () => {
           expect(terms.reduce((sum, { amount }) => sum + amount, 0)).toBe(total),
         );
       }),
-      { numRuns: 150 },
+      { numRuns: 250 },
     );
   });
 });

@@ -54,7 +54,7 @@ describe('planner', () => {
           [document, before] = [next, job];
         }
       }),
-      { numRuns: 12 },
+      { numRuns: 20 },
     );
   });
 

@@ -369,7 +369,7 @@ describe('whatever is asked for', () => {
         for (const finding of bank.findings) expect(told(finding)).not.toMatch(/undefined|NaN|Infinity|\[object/);
         expect(one(...patches)).toEqual(bank);
       }),
-      { numRuns: 90 },
+      { numRuns: 150 },
     );
   });
 });
