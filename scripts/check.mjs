@@ -6,12 +6,11 @@ import { main, say } from './lib/say.mjs';
 const QUICK = ['core', 'contract', 'cli', 'web plain'];
 const CODE = /\.(?:ts|mjs|cjs|js)$/;
 const PAGES = /^apps\/web\/src\/.*\.ts$/;
-const STORIES = /^e2e\//;
 const SCRIPTS = /^scripts\//;
 
 /**
  * The quick part of the tests, while one works: types, without templates, which a build looks at; who imports whom, lint,
- * formatting, scripts, stories and pages where they were changed since the last commit; of all the rest every suite that needs no
+ * formatting, scripts and pages where they were changed since the last commit; of all the rest every suite that needs no
  * database and no page and is not long (`*.long.spec.ts`). `npm test` is the whole.
  */
 await main(async () => {
@@ -21,12 +20,14 @@ await main(async () => {
   const of = (pattern) => changed?.filter((name) => pattern.test(name)) ?? ['.'];
   const where = (pattern, ...what) => (of(pattern).length > 0 ? what : []);
   const pages = changed === undefined ? [] : of(PAGES);
-  const types = ['--quick', '--without-templates', ...where(STORIES, '--stories')];
   const checks = [
-    ['Types', ['npm', ['run', '-s', 'types', '--', ...types]]],
+    ['Types', ['npm', ['run', '-s', 'types', '--', '--without-templates']]],
     ...where(CODE, ['Rooms', ['npx', ['depcruise', '--config', '.dependency-cruiser.cjs', 'packages', 'apps', 'e2e']]]),
     ...given('Lint', of(CODE), (files) => ['npx', ['eslint', '--max-warnings', '0', '--no-warn-ignored', ...files]]),
-    ...given('Formatting', of(/./), (files) => ['npx', ['prettier', '--check', '--log-level', 'warn', '-u', ...files]]),
+    ...given('Formatting', of(/./), (files) => [
+      'npx',
+      ['oxfmt', '--check', '--no-error-on-unmatched-pattern', ...files],
+    ]),
     ...given('Pages', pages, (files) => ['npx', jest(['web'], '--findRelatedTests', '--passWithNoTests', ...files)]),
   ];
   let failed = 0;

@@ -1,12 +1,13 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { format, resolveConfig } from 'prettier';
+import { format } from 'oxfmt';
 import { ROOT } from './paths.mjs';
 import { run } from './run.mjs';
 import { say, Stop } from './say.mjs';
 
 const SCHEMA = join(ROOT, 'docs/job-file.schema.json');
 const TEXT = join(ROOT, 'docs/job-file.md');
+const HOW = JSON.parse(readFileSync(join(ROOT, '.oxfmtrc.json'), 'utf8'));
 const FIELDS = /(<!-- fields: written by the build -->)[\s\S]*?(<!-- end of fields -->)/;
 
 /** Writes what the documentation takes from the code: the schema of the job file and the table of its fields. */
@@ -27,8 +28,8 @@ async function printed(...args) {
 }
 
 async function write(file, text) {
-  const options = await resolveConfig(file);
-  const whole = await format(text, { ...options, filepath: file });
+  const { code: whole, errors } = await format(file, text, HOW);
+  if (errors.length > 0) throw new Stop(`The documentation could not be written: ${errors[0].message}`);
   if (whole === readFileSync(file, 'utf8')) return;
   writeFileSync(file, whole);
   say(`Written: ${file.slice(ROOT.length + 1)}`);

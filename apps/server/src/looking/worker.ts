@@ -15,7 +15,8 @@ export interface LookingData {
 
 /** What comes back: the answer, or why there is none, with what an error loses between threads. */
 export type Looked =
-  { readonly text: string } | { readonly failed: { readonly message: string; readonly code: string | undefined } };
+  | { readonly text: string }
+  | { readonly failed: { readonly message: string; readonly code: string | undefined } };
 
 const { databaseUrl, asked } = workerData as LookingData;
 const answers = new Answers(openPool(databaseUrl, { connections: CONNECTIONS }));

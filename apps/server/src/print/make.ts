@@ -40,7 +40,8 @@ export interface PrintOrder {
 
 /** A file ready to be handed over, or why there is none. */
 export type Printed =
-  { readonly name: string; readonly type: string; readonly data: Uint8Array } | { readonly refused: Problem };
+  | { readonly name: string; readonly type: string; readonly data: Uint8Array }
+  | { readonly refused: Problem };
 
 /** Reads, plans and prints: all the work of it, so that it can be done beside the server. Throws what nobody foresaw. */
 export async function makePrint(order: PrintOrder, onPage: () => void): Promise<Printed> {

@@ -6,7 +6,9 @@ const OFTEN = 150;
 
 /** What a process that prints says: how many pages are made, what was printed, or what nobody foresaw. */
 export type FromPrinting =
-  { readonly pages: number } | { readonly printed: Printed } | { readonly failed: { readonly message: string } };
+  | { readonly pages: number }
+  | { readonly printed: Printed }
+  | { readonly failed: { readonly message: string } };
 
 const tell = (what: FromPrinting): unknown => process.send?.(what);
 

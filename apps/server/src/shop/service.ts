@@ -9,7 +9,8 @@ interface Named {
   readonly name?: string;
 }
 type RowReading<T> =
-  { readonly ok: true; readonly row: T } | { readonly ok: false; readonly errors: readonly JobError[] };
+  | { readonly ok: true; readonly row: T }
+  | { readonly ok: false; readonly errors: readonly JobError[] };
 
 /** One of the lists a shop keeps across jobs: rows that can be read, one to a name. */
 export class ShopRowService<T extends Named> {

@@ -16,7 +16,8 @@ export interface MaterialLayout {
 }
 
 export type LayoutsReading =
-  { readonly ok: true; readonly layouts: readonly MaterialLayout[] } | { readonly ok: false; readonly wrong: Said };
+  | { readonly ok: true; readonly layouts: readonly MaterialLayout[] }
+  | { readonly ok: false; readonly wrong: Said };
 
 const DEEPEST = 40;
 const MOST = 2000;

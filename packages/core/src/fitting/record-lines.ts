@@ -7,7 +7,17 @@ import { said, type CalledBank, type StepCode } from '../words';
 /** One line of the record of a job. */
 export interface Recorded extends Deed {
   readonly kind:
-    'reading' | 'step' | 'fault' | 'note' | 'photo' | 'time' | 'task' | 'gate' | 'released' | 'cut' | 'wrong';
+    | 'reading'
+    | 'step'
+    | 'fault'
+    | 'note'
+    | 'photo'
+    | 'time'
+    | 'task'
+    | 'gate'
+    | 'released'
+    | 'cut'
+    | 'wrong';
   readonly said: Said;
   /** Where in the job; nothing for the whole of it. */
   readonly where?: Said;

@@ -1,5 +1,6 @@
 export type NumberReading =
-  { readonly ok: true; readonly value: number | undefined } | { readonly ok: false; readonly says: string };
+  | { readonly ok: true; readonly value: number | undefined }
+  | { readonly ok: false; readonly says: string };
 
 /**
  * A plain number as it is written, `1.25` or `1,25`; nothing where nothing is. A comma before three digits may part

@@ -140,7 +140,8 @@ const GAP_WHERE = {
 
 /** What is packed out somewhere: by a reading, or at the level of a drawer. */
 export type PackedAt = { readonly eachSide: Length } & (
-  { readonly at: ReadAt & { readonly index: number } } | { readonly level: number; readonly end: 'front' | 'back' }
+  | { readonly at: ReadAt & { readonly index: number } }
+  | { readonly level: number; readonly end: 'front' | 'back' }
 );
 
 interface ReadBy {

@@ -67,7 +67,6 @@ const LOW = 15;
               >{{ read.mm }} mm, battery {{ read.battery }} %{read.battery < low, select,
                 true {: low, charge it}
                 other {}
-
               }.</span
             >
           }
