@@ -1,69 +1,56 @@
-import { expect, test as base, type BrowserContext, type CDPSession, type Locator, type Page } from '@playwright/test';
-import { ZabbleServer } from '../scripts/lib/zabble-server.mjs';
-import { begunDatabase } from './database';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import { Device } from './device';
+import { Place, type Zabble } from './place';
 
-/** A Zabble of the test's own: the built application on a new database with the demo jobs. */
-export interface Zabble {
-  readonly url: string;
-  readonly server: ZabbleServer;
+interface OfWorker {
+  /** Whose a device is: of all stories, or of a file that changes what a page can’t change back. */
+  readonly deviceOf: string;
+  readonly place: Place;
+  readonly device: Device;
 }
 
-const CONTEXT = {
-  viewport: { width: 1280, height: 800 },
-  colorScheme: 'light',
-  locale: 'en-GB',
-  reducedMotion: 'reduce',
-  serviceWorkers: 'block',
-} as const;
+interface OfStory {
+  /** Whether a story is on a device of its own: one that changes what the page of another would be. */
+  readonly apart: boolean;
+  readonly zabble: Zabble;
+}
 
-/** What of a device a story finds bare. */
-const KEPT = 'cookies,indexeddb,local_storage,cache_storage,service_workers';
-
-export const test = base.extend<object, { zabble: Zabble; device: BrowserContext; keeper: CDPSession }>({
-  zabble: [
+export const test = base.extend<OfStory, OfWorker>({
+  deviceOf: ['all', { option: true, scope: 'worker' }],
+  place: [
     async ({}, use, { workerIndex }) => {
-      const database = await begunDatabase(`file_${workerIndex}`);
-      const server = new ZabbleServer(database.url);
-      const url = await server.start();
-      await use({ url, server });
-      await server.stop();
-      await database.end();
+      const place = await Place.called(`worker_${workerIndex}`);
+      await use(place);
+      await place.end();
     },
     { scope: 'worker', timeout: 60_000 },
   ],
-  baseURL: async ({ zabble }, use) => use(zabble.url),
-  // One for all stories of a file, so the application is fetched and compiled once.
   device: [
-    async ({ browser, zabble }, use) => {
-      const context = await browser.newContext({ ...CONTEXT, baseURL: zabble.url });
-      await use(context);
-      await context.close();
+    async ({ browser, place, deviceOf: _ }, use) => {
+      const device = await Device.of(browser, place.url);
+      await use(device);
+      await device.end();
     },
     { scope: 'worker' },
   ],
-  // Of a page that stays: what a story left on the device is taken away without another.
-  keeper: [
-    async ({ device }, use) => {
-      await use(await device.newCDPSession(await device.newPage()));
-    },
-    { scope: 'worker' },
-  ],
-  page: async ({ browser, device, keeper, zabble, serviceWorkers }, use) => {
-    if (serviceWorkers === 'allow') {
+  apart: [false, { option: true }],
+  zabble: [async ({ place }, use, { file }) => use(await place.of(file)), { timeout: 60_000 }],
+  baseURL: async ({ zabble }, use) => use(zabble.url),
+  page: async ({ browser, device, zabble: _, apart, serviceWorkers }, use) => {
+    if (apart || serviceWorkers === 'allow') {
       const own = await browser.newContext();
       await use(await own.newPage());
       await own.close();
       return;
     }
-    const page = await device.newPage();
-    await use(page);
-    await page.close();
-    await keeper.send('Storage.clearDataForOrigin', { origin: zabble.url, storageTypes: KEPT });
+    await use(await device.page());
+    await device.bare();
   },
 });
 
 export { expect } from '@playwright/test';
 export { soundAccess } from './access';
+export type { Zabble } from './place';
 
 /** Opens a job by its address at a step; by its link in the list it is opened in stories of the list. */
 export async function openJob(page: Page, name: string, step = 'Measure'): Promise<void> {

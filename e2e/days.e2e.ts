@@ -7,6 +7,8 @@ test.describe.configure({ mode: 'serial' });
 /** A Monday morning when the shop opens. */
 const MONDAY = new Date('2026-11-30T08:00:00');
 
+// A clock that was set can't be let go.
+test.use({ deviceOf: 'days' });
 test.beforeEach(async ({ page }) => {
   await page.clock.setFixedTime(MONDAY);
 });

@@ -209,16 +209,20 @@ async function drop(page: Page, files: readonly (readonly [string, string])[]): 
   await place.dispatchEvent('drop', { dataTransfer: data });
 }
 
-test('letters typed on while the list of actions opens do nothing to the bench', async ({ page }) => {
-  await page.route(/chunk-.*\.js/, async (route) => {
-    await new Promise((resolve) => setTimeout(resolve, 300));
-    await route.continue();
+test.describe('where parts of the application come late', () => {
+  test.use({ apart: true });
+
+  test('letters typed on while the list of actions opens do nothing to the bench', async ({ page }) => {
+    await page.route(/chunk-.*\.js/, async (route) => {
+      await new Promise((resolve) => setTimeout(resolve, 300));
+      await route.continue();
+    });
+    await openJob(page, 'Notions bank', 'Divide');
+    await expect(page.getByRole('slider', { name: 'Joint below drawer 5' })).toBeVisible();
+    await page.keyboard.press('a');
+    await page.keyboard.type('dk');
+    await page.getByRole('combobox', { name: 'What do you want to do?' }).press('Escape');
+    await expect(page.getByRole('slider', { name: /^Joint below drawer/ })).toHaveCount(5);
+    await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
   });
-  await openJob(page, 'Notions bank', 'Divide');
-  await expect(page.getByRole('slider', { name: 'Joint below drawer 5' })).toBeVisible();
-  await page.keyboard.press('a');
-  await page.keyboard.type('dk');
-  await page.getByRole('combobox', { name: 'What do you want to do?' }).press('Escape');
-  await expect(page.getByRole('slider', { name: /^Joint below drawer/ })).toHaveCount(5);
-  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
 });

@@ -180,6 +180,7 @@ test('a page older than the job: it plans what it knows, keeps what it does not,
 });
 
 test.describe('without what the browser keeps of the application', () => {
+  test.use({ apart: true });
   test('a part of the application that does not come is told, wherever it is asked for', async ({ page }) => {
     const told = page.getByRole('alert').filter({ hasText: 'A part of Zabble could not be fetched' });
     await openJob(page, 'Flag chest');
@@ -204,6 +205,8 @@ test.describe('without what the browser keeps of the application', () => {
 });
 
 test.describe('where the browser keeps nothing', () => {
+  test.use({ apart: true });
+
   test('work goes on, and it is said that it is kept nowhere until the server has it', async ({ page, zabble }) => {
     await page.addInitScript(() => {
       const refuse = (): never => {

@@ -1,20 +1,13 @@
-import { readdirSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
 import { browserProgram } from '../scripts/lib/browser.mjs';
 
 export default defineConfig({
   testDir: '.',
-  // A project each: every file starts from a new database with the demo jobs.
-  projects: readdirSync(import.meta.dirname)
-    .flatMap((file) => /^(.*)\.e2e\.ts$/.exec(file)?.[1] ?? [])
-    .map((name) => ({
-      name,
-      testMatch: `${name}.e2e.ts`,
-    })),
+  testMatch: '*.e2e.ts',
   outputDir: './test-results',
   globalSetup: './database.ts',
-  // Each with a server and a database of its own.
-  workers: 2,
+  // Each with a server and a browser of its own; every file begins on a new database with the demo jobs.
+  workers: 3,
   retries: 0,
   timeout: 60_000,
   expect: { timeout: 12_000 },

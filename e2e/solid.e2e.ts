@@ -81,18 +81,22 @@ test('the solid view is free of serious faults of access and no wider than the s
   await noWider(page, 'the solid view', [768, 390]);
 });
 
-test('without WebGL the front serves, and it is said so', async ({ page }) => {
-  await page.addInitScript(() => {
-    const before = HTMLCanvasElement.prototype.getContext;
-    HTMLCanvasElement.prototype.getContext = function (this: HTMLCanvasElement, ...asked: [string]) {
-      return asked[0].startsWith('webgl') ? null : (before as (...all: unknown[]) => unknown).apply(this, asked);
-    } as never;
+test.describe('where no solids are drawn', () => {
+  test.use({ apart: true });
+
+  test('without WebGL the front serves, and it is said so', async ({ page }) => {
+    await page.addInitScript(() => {
+      const before = HTMLCanvasElement.prototype.getContext;
+      HTMLCanvasElement.prototype.getContext = function (this: HTMLCanvasElement, ...asked: [string]) {
+        return asked[0].startsWith('webgl') ? null : (before as (...all: unknown[]) => unknown).apply(this, asked);
+      } as never;
+    });
+    await page.goto('/jobs');
+    await page.getByRole('link', { name: 'Splicing bench', exact: true }).click();
+    await goTo(page, 'Case');
+    await page.getByRole('button', { name: 'Solid', exact: true }).click();
+    await expect(page.getByText('This browser draws no solids')).toBeVisible();
+    await page.getByRole('button', { name: 'Show the front' }).click();
+    await expect(page.locator('z-case-board')).toBeVisible();
   });
-  await page.goto('/jobs');
-  await page.getByRole('link', { name: 'Splicing bench', exact: true }).click();
-  await goTo(page, 'Case');
-  await page.getByRole('button', { name: 'Solid', exact: true }).click();
-  await expect(page.getByText('This browser draws no solids')).toBeVisible();
-  await page.getByRole('button', { name: 'Show the front' }).click();
-  await expect(page.locator('z-case-board')).toBeVisible();
 });

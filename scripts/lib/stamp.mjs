@@ -3,7 +3,7 @@ import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSy
 import { join } from 'node:path';
 import { ROOT, STATE } from './paths.mjs';
 
-const SKIPPED = new Set(['node_modules', 'dist', '.angular', 'test-results']);
+const SKIPPED = new Set(['node_modules', 'dist', '.angular', '.together', 'test-results']);
 
 /** A hash over the contents of files and folders of the project. */
 export function hashOf(paths) {

@@ -8,6 +8,8 @@ import { freePorts } from './ports.mjs';
  */
 export class ZabbleServer {
   #child;
+  /** Where it listens; one that is free, until it is told or was started. */
+  port = 0;
   /** Where it lets the network in, when it is told to. */
   networkPort = 0;
 
@@ -20,7 +22,7 @@ export class ZabbleServer {
   async start() {
     // Both at once: asked for one after the other they may be the same.
     const [port, networkPort] = await freePorts(2);
-    this.port ??= port;
+    this.port ||= port;
     this.networkPort ||= networkPort;
     const ports = { PORT: String(this.port), NETWORK_PORT: String(this.networkPort) };
     const LOG_LEVEL = process.env.LOG_LEVEL ?? 'error';

@@ -37,14 +37,17 @@ export interface WeekOrder {
 
 const WORDS = wordsIn(ENGLISH, { unit: 'mm', step: millimetres(1) });
 
-/** A file of the order of work as it was seen; where nobody saw one, as it is found by the whole search. */
+/** So many orders are looked for at most where nobody saw one: who follows a calendar waits some seconds, not a minute. */
+const SOON = { rows: 1, most: 100_000 };
+
+/** A file of the order of work as it was seen; where nobody saw one, the best that is soon found. */
 export async function weekFile(
   name: WeekFile,
   { read, now, paper, seen }: WeekOrder,
   { fonts, onPage }: { readonly fonts: string; readonly onPage: () => void },
 ) {
   const work = atWork(read, now);
-  const days = daysOf(work, seen ? asSeen(work.problem, seen) : bestOrder(work.problem, { rows: 1 }));
+  const days = daysOf(work, seen ? asSeen(work.problem, seen) : bestOrder(work.problem, SOON));
   if (name === 'week.csv') {
     const rows = dayRows(days, named(work), WORDS).map((row) => [...row]);
     return { name, type: 'text/csv; charset=utf-8', data: Buffer.from(Papa.unparse(rows, CSV)) };

@@ -36,6 +36,8 @@ export interface Looking {
   readonly tries?: number;
   /** Where it isn’t: how often, while something is late, as much again is tried at most. */
   readonly rows?: number;
+  /** Where it isn’t: never more than so many. */
+  readonly most?: number;
   /** An order that was seen: it is begun with as well, so that what comes of it is no worse. */
   readonly seen?: readonly Seen[];
 }
@@ -46,7 +48,7 @@ export interface Looking {
  */
 export function* better(
   problem: Problem,
-  { rows, tries = triesFor(problem.work.length, rows), seen }: Looking = {},
+  { rows, most = Infinity, tries = Math.min(most, triesFor(problem.work.length, rows)), seen }: Looking = {},
 ): Generator<Bettered, Schedule> {
   const model = modelOf(problem);
   const search = new Search(model, tries, seen && builtAsSeen(problem, seen));

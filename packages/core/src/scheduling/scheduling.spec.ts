@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { asSeen } from './as-seen';
-import { bestOrder, schedule } from './better';
+import { bestOrder, better, schedule } from './better';
 import { boundOf } from './bound';
 import { seeded } from './chance';
 import { broken, shopOf, shopSeed } from './keeps.spec-data';
@@ -39,6 +39,15 @@ describe('an order of work', () => {
     const { missed, late } = bestOrder(problem, { tries: 16_000 });
     expect(missed).toBe(320);
     expect(late).toBeLessThan(36_520);
+  });
+
+  it('is looked for no longer than is waited for, however much is late', () => {
+    const problem = shopOf(seeded(15 * 104_729), { jobs: 3, tasks: 60, grain: 5 });
+    const told = [...better(problem, { rows: 1, most: 700 })];
+    expect(told.map(({ of }) => of)).toEqual(told.map(() => 700));
+    expect(told.length).toBeGreaterThan(1);
+    expect(Math.max(...told.map(({ tried }) => tried))).toBeLessThanOrEqual(700);
+    expect(told.at(-1)?.schedule.late).toBeGreaterThan(0);
   });
 
   it('leaves nothing out where a piece of one job waits for a piece of another', () => {
