@@ -8,6 +8,8 @@ import { plainWebSpecs } from './scripts/lib/plain-web-specs.mjs';
 
 const BUNDLED = fileURLToPath(new URL('scripts/lib/jest-bundled.cjs', import.meta.url));
 
+const QUICK = fileURLToPath(new URL('scripts/lib/jest-expect.cjs', import.meta.url));
+
 const typescript = {
   '^.+\\.ts$': [
     '@swc/jest',
@@ -28,6 +30,7 @@ const plain = (name, folder) => ({
   testMatch: ['<rootDir>/src/**/*.spec.ts'],
   transform: { '(?:\\.spec|plain-setup)\\.ts$': BUNDLED, ...typescript },
   transformIgnorePatterns: ['/node_modules/(?!@zabble)'],
+  setupFilesAfterEnv: [QUICK],
 });
 
 const plainWeb = await plainWebSpecs();

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
 import { Instrumenter } from '@stryker-mutator/instrumenter';
-import { foldersOf, sampleOf, sourcesOf } from './lib/mutants.mjs';
+import { foldersOf, isTold, sampleOf, sourcesOf } from './lib/mutants.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { run } from './lib/run.mjs';
 import { main, say, Stop } from './lib/say.mjs';
@@ -68,7 +68,9 @@ async function sampled(files, most, seed) {
   const read = files.map((name) => ({ name, content: readFileSync(join(ROOT, name), 'utf8'), mutate: true }));
   const none = { ignorers: [], excludedMutations: [], plugins: null };
   const { mutants } = await new Instrumenter(QUIET).instrument(read, none);
-  return sampleOf(mutants, most, seed).map(({ fileName, location: { start, end } }) => {
+  const contents = new Map(read.map(({ name, content }) => [name, content]));
+  const telling = mutants.filter((each) => isTold(each, contents.get(each.fileName)));
+  return sampleOf(telling, most, seed).map(({ fileName, location: { start, end } }) => {
     // Lines count from one here and from nought there.
     const at = ({ line, column }) => `${line + 1}:${column}`;
     return `${fileName}:${at(start)}-${at(end)}`;

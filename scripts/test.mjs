@@ -5,7 +5,7 @@ import { ensureBuild } from './lib/build.mjs';
 import { ensureDependencies } from './lib/dependencies.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { run } from './lib/run.mjs';
-import { main, say } from './lib/say.mjs';
+import { main, say, Stop } from './lib/say.mjs';
 import { jestFailures, playwrightFailures } from './lib/why-failed.mjs';
 
 const totals = { passed: 0, failed: 0 };
@@ -14,15 +14,19 @@ const failures = [];
 await main(async () => {
   await ensurePackages('mariadb-server', 'galera-4', 'rsync', 'openssl', 'chromium-headless-shell', 'poppler-utils');
   await ensureDependencies();
-  // Templates are checked by the build, which always follows.
-  say('\nLint, types …');
-  await Promise.all([
-    check('Lint', ['run', '-s', 'lint']),
-    check('Types', ['run', '-s', 'types', '--', '--without-templates']),
+  say('\nLint, types, build …');
+  // Templates are checked by the build.
+  const [built] = await Promise.all([
+    build(),
+    check('Lint', ['run', '-s', 'lint:code']),
+    inTurn([
+      () => check('Types', ['run', '-s', 'types', '--', '--without-templates']),
+      () => check('Formatting', ['run', '-s', 'lint:format']),
+      () => check('Rooms', ['run', '-s', 'lint:rooms']),
+    ]),
   ]);
   await jest();
-  await ensureBuild();
-  await playwright();
+  if (built) await playwright();
   // Told again where a run is looked at first: at its end.
   for (const [name, reason] of failures) say(`\n✗ ${name}\n${reason}`);
   process.stdout.write(`\ntests: ${totals.passed} passed, ${totals.failed} failed\n`);
@@ -34,6 +38,24 @@ async function check(name, args) {
   const { code, text } = await run('npm', args, { quiet: true });
   say(code === 0 ? `${name}: nothing to say` : `${text}\n${name}: FAILED`);
   if (code !== 0) totals.failed += 1;
+}
+
+async function inTurn(all) {
+  for (const each of all) await each();
+}
+
+/** Whether there is something stories can be told of. */
+async function build() {
+  try {
+    await ensureBuild();
+    say('Build: made');
+    return true;
+  } catch (problem) {
+    if (!(problem instanceof Stop)) throw problem;
+    say(`${problem.message}\nBuild: FAILED`);
+    totals.failed += 1;
+    return false;
+  }
 }
 
 async function jest() {

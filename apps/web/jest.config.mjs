@@ -7,7 +7,7 @@ export default {
   rootDir: '.',
   moduleNameMapper: { '^@zabble/core$': CORE },
   globalSetup: '<rootDir>/../../scripts/lib/jest-core.mjs',
-  setupFilesAfterEnv: ['<rootDir>/src/test-setup.ts'],
+  setupFilesAfterEnv: ['<rootDir>/../../scripts/lib/jest-expect.cjs', '<rootDir>/src/test-setup.ts'],
   testMatch: ['<rootDir>/src/**/*.spec.ts'],
   transformIgnorePatterns: ['node_modules/(?!.*\\.mjs$|@zabble|@angular/common/locales|echarts|zrender)'],
 };

@@ -42,6 +42,20 @@ export function sampleOf(mutants, most, seed) {
   return chosen;
 }
 
+/**
+ * Whether nobody could tell a change: a field that is left out where it is undefined (`...(it === undefined ? {} : { it })`,
+ * `...(it ? { it } : {})`) is there as undefined instead. `content` is the file's.
+ */
+export function isTold({ replacement, location: { start, end } }, content) {
+  const lines = content.split('\n');
+  const before = lines[start.line].slice(0, start.column);
+  const [was, after] = [lines[start.line].slice(start.column, end.column), lines[end.line].slice(end.column)];
+  if (start.line !== end.line || !before.endsWith('...(')) return true;
+  const [, absent] = /^([\w.]+) === undefined$/.exec(was) ?? [];
+  if (absent !== undefined) return replacement !== 'false' || !after.startsWith(' ? {} : { ');
+  return replacement !== 'true' || !/^\w+$/.test(was) || !after.startsWith(` ? { ${was} } : {}`);
+}
+
 function liesWithin(one, other) {
   const { start, end } = other.location;
   return one.fileName === other.fileName && !before(one.location.start, start) && !before(end, one.location.end);

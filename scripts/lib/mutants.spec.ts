@@ -36,6 +36,22 @@ describe('a sample of changes', () => {
     }
   });
 
+  it('leaves out what nobody could tell: a field that is undefined instead of left out', () => {
+    const told = (line: string, was: string, replacement: string): unknown => {
+      const column = line.indexOf(was);
+      const location = { start: { line: 1, column }, end: { line: 1, column: column + was.length } };
+      return answer(`m.isTold(${JSON.stringify({ replacement, location })}, ${JSON.stringify(`\n${line}\n`)})`);
+    };
+    const [absent, there] = ['  ...(step === undefined ? {} : { step }),', '  ...(thread ? { thread } : {}),'];
+    expect(told(absent, 'step === undefined', 'false')).toBe(false);
+    expect(told(absent, 'step === undefined', 'true')).toBe(true);
+    expect(told(there, 'thread', 'true')).toBe(false);
+    expect(told(there, 'thread', 'false')).toBe(true);
+    // What it is made of is asked only where it is there.
+    expect(told('  ...(cup ? { line: lineOf(cup) } : {}),', 'cup', 'true')).toBe(true);
+    expect(told('  return step === undefined ? {} : { step };', 'step === undefined', 'false')).toBe(true);
+  });
+
   it('is taken from folders of the code, without tests and faces', () => {
     const folders = answer(`m.foldersOf(['core', 'web'])`) as {
       workspace: string;

@@ -149,8 +149,9 @@ describe('the log of a job', () => {
   });
 
   it('goes out and in again however long it is', async () => {
-    const note = 'planed the long edge until it let go of the runner, and waxed it'.repeat(3);
-    const long = Array.from({ length: 12_000 }, (_, n) => ({
+    // More entries than are written at once, more text than a request may have.
+    const note = 'planed the long edge until it let go of the runner, and waxed it'.repeat(14);
+    const long = Array.from({ length: 2500 }, (_, n) => ({
       id: `n${n}`,
       kind: 'note',
       at: '2026-11-20T09:00:00Z',

@@ -111,6 +111,7 @@ describe('parts as drawings', () => {
   it('are SVG at full size, with nothing in a name that could be more than a name', () => {
     const svg = svgOf(drawPart(parts[0]!, '<script>"&', IN_ENGLISH), 'a < b');
     expect(svg).toContain(`width="${inMillimetres(parts[0]!.length.total) + 20}mm"`);
+    expect(svg.startsWith('<?xml version="1.0" encoding="UTF-8"?>\n<svg ')).toBe(true);
     expect(svg).not.toContain('<script>');
     expect(new Set(svg.match(/data-part="[^"]*"/g)).size).toBe(1);
   });
@@ -280,6 +281,18 @@ describe('reading a table from elsewhere', () => {
     ]);
     const [none] = readLines([['a'], ['1']], STOCK_COLUMNS, {}, 'mm');
     expect(none).toMatchObject({ ok: false, line: 2, wrong: { code: 'no-column' } });
+  });
+
+  it('a line that ends early has nothing in what is left of its columns', () => {
+    const rows = [
+      ['material', 'length', 'width', 'name'],
+      ['ply', '10', '5'],
+      ['ply', '10'],
+    ];
+    const [short, shorter] = readLines(rows, PART_COLUMNS, { material: 0, length: 1, width: 2, name: 3 }, 'in');
+    expect(short).toMatchObject({ ok: true, line: 2 });
+    expect(short && 'values' in short ? short.values['name'] : short).toBeUndefined();
+    expect(shorter).toMatchObject({ ok: false, line: 3, wrong: { code: 'cell-empty' } });
   });
 
   it('refuses a part of a material the job has not', () => {

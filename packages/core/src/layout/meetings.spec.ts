@@ -46,4 +46,19 @@ describe('compartments that meet', () => {
       ['left', 'top'],
     ]);
   });
+
+  it('are none where only their corners touch: above one another, not aside', () => {
+    // Two rows, each in two columns as wide, nothing between them: what parts the rows runs over both.
+    const rows: Node = {
+      id: 'f',
+      down: [
+        { id: 'u', size: mm(300), across: [{ id: 'a', size: mm(482) }, { id: 'b' }] },
+        { id: 'w', across: [{ id: 'c', size: mm(482) }, { id: 'd' }] },
+      ],
+    };
+    const pairs = meetings(frontOf(rows, { ...ground, divider: mm(0) }, 'layout')).map(
+      ({ first, second }) => `${first.id} ${second.id}`,
+    );
+    expect(pairs.sort()).toEqual(['a b', 'a c', 'b d', 'c d']);
+  });
 });

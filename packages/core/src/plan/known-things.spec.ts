@@ -15,7 +15,12 @@ describe('things with a known size', () => {
       ]);
       const read = readJobDocument(document);
       expect(read.ok ? read.job.cases[0]!.banks[0]!.drawers[0]!.contents : read.errors).toMatchObject([
-        { name: thing.id, height: thing.height },
+        {
+          ...{ name: thing.id, height: thing.height },
+          ...(thing.files ? { files: thing.files } : {}),
+          ...(thing.count === undefined ? {} : { count: thing.count, weight_kg: thing.weight_kg }),
+          ...(thing.footprint ? { footprint: thing.footprint } : {}),
+        },
       ]);
     }
   });

@@ -1,6 +1,6 @@
 import { said } from '../words';
-import { object, oneSetOf } from './objects';
-import { optional, Report } from '.';
+import { byKind, object, oneSetOf } from './objects';
+import { optional, Report, required } from '.';
 import { text } from './values';
 
 describe('one of these sets of fields', () => {
@@ -35,5 +35,26 @@ describe('one of these sets of fields', () => {
         { required: ['c'], properties: { a: { not: {} }, b: { not: {} } } },
       ],
     });
+  });
+});
+
+describe('one of several objects, told apart by their kind', () => {
+  const reader = byKind<{ kind: 'a'; size: string }>({
+    a: object<{ kind: 'a'; size: string }>({ kind: required(text(9)), size: required(text(9)) } as never),
+  });
+  const wrong = (value: unknown): readonly unknown[] => {
+    const report = new Report();
+    expect(reader(value, 'here', report)).toBeUndefined();
+    return report.errors.map(({ path, said: told }) => [path, /object-wanted|one-of/.exec(JSON.stringify(told))?.[0]]);
+  };
+
+  it('is read by the one its kind names', () => {
+    expect(reader({ kind: 'a', size: '1' }, 'here', new Report())).toEqual({ kind: 'a', size: '1' });
+  });
+
+  it('is an object, of a kind there is', () => {
+    for (const value of [null, 'a', 3, ['a']]) expect(wrong(value)).toEqual([['here', 'object-wanted']]);
+    for (const value of [{}, { kind: 'b' }, { kind: 'toString' }])
+      expect(wrong(value)).toEqual([['here.kind', 'one-of']]);
   });
 });

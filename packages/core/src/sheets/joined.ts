@@ -100,7 +100,6 @@ class Bench {
       const looked = alike.slice(skip, skip + MOST_ALIKE);
       for (const [index, first] of looked.entries())
         for (const second of looked.slice(index + 1)) {
-          if (first.block === second.block) continue;
           const rank = this.rankOf(first, second, direction, alike.length) * Math.pow(-Math.log(1 - chance()), daring);
           if (rank < least) [best, least] = [[first, second, direction], rank];
         }

@@ -223,6 +223,19 @@ describe('the solid of a case', () => {
       }
   });
 
+  it('strips that carry slides at the back end where the opening does', () => {
+    const bank = wholeBank('b1', 'lower', 3, {
+      ...{ slide: { family: 'undermount-16', lengths: 'in' }, mounting: { behind: 'strips' } },
+    });
+    const { job, made } = read(wholeJob(WHOLE_CASE, [bank]));
+    const [owner] = made.cases;
+    const strips = solidOf(job, made, owner!).pieces.filter(({ name }) => name.includes('strip'));
+    const depth = owner!.casework!.openings[0]!.depth.total;
+    const thickness = owner!.banks[0]!.carriers[0]!.thickness;
+    expect(strips.map(({ name }) => name)).toEqual(['c1/b1/d1/strip rear left', 'c1/b1/d1/strip rear right']);
+    expect(strips.map(({ z }) => [z.from, z.to])).toEqual(strips.map(() => [depth - thickness, depth]));
+  });
+
   it('turns a leaf to where its way in the room has it, and lays a tilt-out out by its angle', () => {
     const { job, made } = read(everything('mitre', 'overlay'));
     const solid = solidOf(job, made, made.cases[0]!);

@@ -41,6 +41,24 @@ describe('alternatives', () => {
       expect(measure.score).toBeCloseTo(measure.departure + measure.spare / 4 + 3 * (measure.settings - 1), 9);
   });
 
+  it('what is spare is clear height over what is stored and a quarter inch, in the mean square', () => {
+    const stored = read(sample, { path: `${BANK}.drawers[2].contents`, value: [{ name: 'roll', height: '50 mm' }] });
+    const found = alternatives(stored, BANK);
+    for (const { measure, patches } of found) {
+      const taken = plan(
+        read(
+          patched(sample, [
+            { path: `${BANK}.drawers[2].contents`, value: [{ name: 'roll', height: '50 mm' }] },
+            ...patches,
+          ]),
+        ),
+      );
+      const clear = taken.cases[0]!.banks[0]!.drawers[2]!.dimensions['inside.clearHeight']!.total;
+      expect(measure.spare).toBeCloseTo(Math.abs(clear / 1e6 - 50 - 25.4 / 4), 6);
+    }
+    expect(found.some(({ measure }) => measure.spare > 10)).toBe(true);
+  });
+
   it('keep the wishes: locks, bounds and what is stored', () => {
     const wishes = [
       { path: `${BANK}.drawers[0].height`, value: '120 mm' },
