@@ -131,7 +131,7 @@ test('prices come in as a list and go out as one; a row that can’t be read is 
   await page.getByRole('button', { name: 'Leave it' }).click();
   await bring.setInputFiles(list('price,key,unit,pack\n7.25,wax:test,l,1\n'));
   await page.getByRole('button', { name: 'Take the 1 understood' }).click();
-  await expect(page.getByText('1 prices of yard.csv are in the book.')).toBeVisible();
+  await expect(page.getByText('1 price of yard.csv is in the book.')).toBeVisible();
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'As a list' }).click();
   const text = readFileSync(await (await saved).path(), 'utf8');

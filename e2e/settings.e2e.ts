@@ -44,7 +44,7 @@ test('somebody else’s list is read by saying which column is what; what can’
   await expect(page.getByRole('button', { name: 'Take the 1 understood' })).toBeVisible();
   await page.getByLabel('Key *').selectOption('Article No.');
   await page.getByRole('button', { name: 'Take the 1 understood' }).click();
-  await expect(page.getByText('1 prices of list.csv are in the book.')).toBeVisible();
+  await expect(page.getByText('1 price of list.csv is in the book.')).toBeVisible();
   await expect(page.getByRole('row').filter({ hasText: /^catch/ })).toContainText('13.50');
 });
 

@@ -108,8 +108,8 @@ export class OrdersView {
         const line = order.lines.find((each) => each.key === key);
         return line ? [{ key, unit: line.unit, pack: line.pack, cents, supplier, date }] : [];
       }),
+      () => this.state.done.set($localize`Its prices are in the book: order again from the list.`),
     );
-    this.state.done.set($localize`Its prices are in the book: order again from the list.`);
   }
 
   protected csv(order: Order): void {

@@ -44,8 +44,12 @@ export class ShopCostingState {
     return { prices: this.book(), usual, minutes, finishes, waste, credit };
   });
 
-  keep(prices: readonly BookPrice[]): void {
-    this.ask(this.api.keep(prices), (kept) => this.kept.set(kept));
+  /** `then`: once they are in the book. */
+  keep(prices: readonly BookPrice[], then?: () => void): void {
+    this.ask(this.api.keep(prices), (kept) => {
+      this.kept.set(kept);
+      then?.();
+    });
   }
 
   drop(key: string): void {

@@ -6,6 +6,7 @@ import { CentsPipe } from './cents';
 import { FileDrop } from '../ui/file-drop';
 import { Says } from '../ui/says';
 import type { BookPrice } from '@zabble/contract';
+import { Speech } from '../words/speech';
 import { ShopCostingState } from './costing';
 import { PriceColumns, type PriceTable } from './price-columns';
 
@@ -85,6 +86,7 @@ const LARGEST = 2_000_000;
 })
 export class PriceBookView {
   protected readonly state = inject(ShopCostingState);
+  private readonly speech = inject(Speech);
   protected readonly columns = PRICE_COLUMNS.join(', ');
   protected readonly says = signal('');
   protected readonly done = signal('');
@@ -115,10 +117,18 @@ export class PriceBookView {
 
   protected put(prices: readonly BookPrice[]): void {
     const name = this.table()?.name ?? '';
-    this.table.set(undefined);
-    if (prices.length === 0) return;
-    this.state.keep(prices);
-    this.done.set($localize`${prices.length} prices of ${name} are in the book.`);
+    if (prices.length === 0) return this.table.set(undefined);
+    this.state.keep(prices, () => {
+      this.table.set(undefined);
+      this.done.set(this.taken(prices.length, name));
+    });
+  }
+
+  private taken(count: number, name: string): string {
+    return this.speech.words().form(count, {
+      one: $localize`${count} price of ${name} is in the book.`,
+      other: $localize`${count} prices of ${name} are in the book.`,
+    });
   }
 
   protected out(): void {
