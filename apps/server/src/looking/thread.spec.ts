@@ -46,7 +46,7 @@ describe('looking things up in a thread', () => {
   afterAll(async () => {
     await thread.end();
     await pool.end();
-    process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
+    rmSync(folder, { recursive: true, force: true });
   });
 
   it('answers, and says what the database says', async () => {

@@ -63,8 +63,7 @@ beforeAll(async () => {
 });
 afterAll(async () => {
   await Promise.all(printers.map((each) => each.end()));
-  // One that was just being begun may still ask for its program.
-  process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
+  rmSync(folder, { recursive: true, force: true });
 });
 
 describe('printing beside the server', () => {
