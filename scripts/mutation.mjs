@@ -172,13 +172,22 @@ function configFor(workspace, name, mutate, fileName) {
   };
 }
 
+/** Lines count from one here and from nought there, columns likewise. */
+function fromNought({ replacement, location: { start, end } }) {
+  const at = ({ line, column }) => ({ line: line - 1, column: column - 1 });
+  return { replacement, location: { start: at(start), end: at(end) } };
+}
+
 function counted(files) {
-  const all = Object.entries(files).flatMap(([file, { mutants }]) =>
-    mutants.map(({ status, location: { start, end }, mutatorName, replacement = '' }) => ({
-      status,
-      place: `${file}:${start.line}:${start.column - 1}-${end.line}:${end.column - 1}`,
-      says: `${file}:${start.line} ${mutatorName}: ${replacement.replace(/\s+/g, ' ').slice(0, 80)}`,
-    })),
+  const all = Object.entries(files).flatMap(([file, { mutants, source }]) =>
+    // What came along within a place.
+    mutants
+      .filter((each) => isTold(fromNought(each), source))
+      .map(({ status, location: { start, end }, mutatorName, replacement = '' }) => ({
+        status,
+        place: `${file}:${start.line}:${start.column - 1}-${end.line}:${end.column - 1}`,
+        says: `${file}:${start.line} ${mutatorName}: ${replacement.replace(/\s+/g, ' ').slice(0, 80)}`,
+      })),
   );
   const of = (...those) => all.filter(({ status }) => those.includes(status));
   return { killed: of('Killed', 'Timeout'), lived: of('Survived', 'NoCoverage') };

@@ -147,6 +147,17 @@ describe('what a job wants', () => {
     expect(wanted.some(({ key }) => key.startsWith('fixing:slide-screw'))).toBe(true);
   });
 
+  it('asks the rack for what it holds, sheets and wood, and for nothing else', () => {
+    const inSheets = counted(sample, { path: 'materials[0].sheet', value: { length: '2440 mm', width: '1220 mm' } });
+    const all = costs(inSheets, priced([]));
+    const held = (key: string): boolean =>
+      ['sheets', 'wood'].includes(all.lines.find((line) => line.key === key)?.kind ?? '') &&
+      key.startsWith('material:');
+    const asked = wantedOf(inSheets.job, 'j1', all).map(({ key, rack }) => [key, rack !== undefined] as const);
+    expect(asked).toEqual(asked.map(([key]) => [key, held(key)]));
+    expect(new Set(asked.map(([, is]) => is))).toEqual(new Set([true, false]));
+  });
+
   it('takes whole sheets from the rack, those that are large enough; of boards as much as they hold', () => {
     const inSheets = counted(sample, { path: 'materials[0].sheet', value: { length: '2440 mm', width: '1220 mm' } });
     const wanted = wantedOf(inSheets.job, 'j1', costs(inSheets, priced([])));

@@ -1,5 +1,5 @@
 import { said } from '../words';
-import { byKind, object, oneSetOf } from './objects';
+import { byKind, needing, object, oneSetOf } from './objects';
 import { optional, Report, required } from '.';
 import { text } from './values';
 
@@ -56,5 +56,25 @@ describe('one of several objects, told apart by their kind', () => {
     for (const value of [null, 'a', 3, ['a']]) expect(wrong(value)).toEqual([['here', 'object-wanted']]);
     for (const value of [{}, { kind: 'b' }, { kind: 'toString' }])
       expect(wrong(value)).toEqual([['here.kind', 'one-of']]);
+  });
+});
+
+describe('an object one word of which asks for others', () => {
+  const fields = { kind: required(text(9)), size: optional(text(9)), name: optional(text(9)) };
+  const reader = needing(object<Record<string, string>>(fields as never), 'kind', { long: ['size', 'name'] }, () =>
+    said('line-needs'),
+  );
+  const read = (value: unknown): readonly unknown[] => {
+    const report = new Report();
+    const taken = reader(value, 'here', report);
+    return [taken !== undefined, ...report.errors.map(({ path }) => path)];
+  };
+
+  it('has what its word asks for; what is missing is told by its place, each', () => {
+    expect(read({ kind: 'long', size: '1', name: 'a' })).toEqual([true]);
+    expect(read({ kind: 'short' })).toEqual([true]);
+    expect(read({ kind: 'long', name: 'a' })).toEqual([false, 'here.size']);
+    expect(read({ kind: 'long' })).toEqual([false, 'here.size', 'here.name']);
+    expect(read(7)).toEqual([false, 'here']);
   });
 });
