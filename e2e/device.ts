@@ -1,10 +1,12 @@
 import type { Browser, BrowserContext, CDPSession, Page } from '@playwright/test';
 
+/** How every page is looked at; where nothing moves nothing is waited for that only moves. */
 export const BARE = {
   viewport: { width: 1280, height: 800 },
   colorScheme: 'light',
   locale: 'en-GB',
   reducedMotion: 'reduce',
+  // To keep the application on the device takes seconds, in every page anew: only where a story needs it.
   serviceWorkers: 'block',
 } as const;
 
@@ -18,18 +20,19 @@ const NOWHERE = '/mark.svg';
  * so that it opens in half the time another page takes.
  */
 export class Device {
+  private shown: Page | undefined;
+
   private constructor(
     private readonly context: BrowserContext,
     private readonly url: string,
-    private readonly keeper: CDPSession,
     private readonly kept: Page,
-    private shown: Page | undefined,
+    private readonly keeper: CDPSession,
   ) {}
 
   static async of(browser: Browser, url: string): Promise<Device> {
     const context = await browser.newContext({ ...BARE, baseURL: url });
     const kept = await context.newPage();
-    return new Device(context, url, await context.newCDPSession(kept), kept, undefined);
+    return new Device(context, url, kept, await context.newCDPSession(kept));
   }
 
   /** For a story: on it nothing is open, asked for or kept. */

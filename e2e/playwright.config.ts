@@ -1,5 +1,8 @@
 import { defineConfig } from '@playwright/test';
 import { browserProgram } from '../scripts/lib/browser.mjs';
+import { BARE } from './device';
+
+const { reducedMotion, ...use } = BARE;
 
 export default defineConfig({
   testDir: '.',
@@ -13,13 +16,8 @@ export default defineConfig({
   expect: { timeout: 12_000 },
   forbidOnly: true,
   use: {
-    viewport: { width: 1280, height: 800 },
-    colorScheme: 'light',
-    locale: 'en-GB',
-    // Nothing is waited for that only moves.
-    contextOptions: { reducedMotion: 'reduce' },
-    // To keep the application on the device takes seconds, in every page anew: only where a story needs it.
-    serviceWorkers: 'block',
+    ...use,
+    contextOptions: { reducedMotion },
     launchOptions: {
       executablePath: browserProgram(),
       args: [

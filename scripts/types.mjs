@@ -9,6 +9,7 @@ const known = (name) => [
   '--tsBuildInfoFile',
   join(ROOT, 'node_modules', '.cache', 'types', `${name}.tsbuildinfo`),
 ];
+
 /**
  * Looked at by the compiler that is a program of its own, which takes a sixth of the time; Angular builds on the other. On one
  * thread: others have work beside, and it does some of its own twice.

@@ -43,8 +43,8 @@ export function sampleOf(mutants, most, seed) {
 }
 
 /**
- * Whether nobody could tell a change: a field that is left out where it is undefined (`...(it === undefined ? {} : { it })`,
- * `...(it ? { it } : {})`) is there as undefined instead. `content` is the file's.
+ * Whether a change could be told at all. Nobody can where a field that is left out if it is undefined (as in
+ * `...(it === undefined ? {} : { it })` and `...(it ? { it } : {})`) is there as undefined instead. `content` is the file's.
  */
 export function isTold({ replacement, location: { start, end } }, content) {
   const lines = content.split('\n');

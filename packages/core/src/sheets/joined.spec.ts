@@ -35,8 +35,11 @@ describe('pieces of sheets that were cut up without waste', () => {
     expect(joined([piece('a', 990, 200), piece('b', 990, 387)])).toEqual(['rip(a b)']);
     expect(joined([piece('a', 400, 590), piece('b', 587, 590)])).toEqual(['cross(a b)']);
     expect(joined([piece('a', 200, 990, true), piece('b', 990, 387)])).toEqual(['rip(a! b)']);
-    // A square is not turned, and is no pair with itself; what may not be turned is joined as it lies.
-    expect(joined([piece('a', 590, 590, true), piece('b', 397, 590)])).toEqual(['cross(a b)']);
+    // A square is not turned, so it is no pair with itself: two halves of a sheet twice as long as wide.
+    const squares = [piece('a', 590, 590, true), piece('b', 590, 590, true)];
+    const stock = [{ id: 'ply', length: mm(1193), width: mm(600) }];
+    expect(joinUp({ ...task(squares), stock }, half)?.map(told)).toEqual(['cross(a b)']);
+    // What may not be turned is joined as it lies.
     expect(joined([piece('a', 200, 990), piece('b', 990, 387)])).toBeUndefined();
     // Without the kerf they would be too large together.
     expect(joined([piece('a', 990, 200), piece('b', 990, 390)])).toBeUndefined();
