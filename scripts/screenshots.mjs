@@ -134,6 +134,8 @@ async function picture(
   if (drawn) await page.waitForTimeout(2500);
   await page.waitForTimeout(300);
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
+  // Left as people leave it: a page that is only closed is told to the next picture as somebody who is here too.
+  await page.goto(`${url}/jobs`);
   await context.close();
   say(`docs/screenshots/${name}.png`);
 }
