@@ -53,7 +53,7 @@ export async function weekFile(
     return { name, type: 'text/csv; charset=utf-8', data: Buffer.from(Papa.unparse(rows, CSV)) };
   }
   if (name === 'week.ics')
-    return { name, type: 'text/calendar; charset=utf-8', data: Buffer.from(weekCalendar(work, days)) };
+    return { name, type: 'text/calendar; charset=utf-8', data: Buffer.from(weekCalendar(work, days, stampOf(now))) };
   return { name, type: 'application/pdf', data: await weekPdf(work, days, { fonts, onPage, paper }) };
 }
 
@@ -62,14 +62,14 @@ const named =
   (id: string): string =>
     hours.people.find((person) => person.id === id)?.name ?? '';
 
-/** As the clock on the wall tells it, wherever it is read: times of no zone. */
-const floating = (at: Moment): Date => {
-  const [year = 0, month = 1, day = 1, hour = 0, minute = 0] = writeMoment(at).split(/[-T:]/u).map(Number);
-  return new Date(year, month - 1, day, hour, minute);
-};
+/** As the clock on the wall tells it, wherever it is read and written: times of no zone are written as UTC has them. */
+const floating = (at: Moment): Date => new Date(at * 60_000);
+
+/** When it was made, which iCalendar wants by UTC (RFC 5545, 3.8.7.2). */
+const stampOf = ({ now, zone }: Now): Date => new Date((now - zone) * 60_000);
 
 /** iCalendar (RFC 5545): tasks at their times, what is expected and promised as whole days. */
-function weekCalendar(work: AtWork, days: Days): string {
+function weekCalendar(work: AtWork, days: Days, stamp: Date): string {
   const title = WORDS.say(said('days/title'));
   const calendar = new ICalCalendar({
     name: title,
@@ -77,7 +77,6 @@ function weekCalendar(work: AtWork, days: Days): string {
     prodId: { company: 'zabble', product: 'days', language: 'EN' },
   });
   const nameOf = named(work);
-  const stamp = floating(days.now);
   for (const { task, jobName, start, end, people, why } of days.tasks)
     calendar.createEvent({
       ...{ id: `${task.id}@zabble`, floating: true, start: floating(start), end: floating(end), stamp },
