@@ -87,10 +87,10 @@ test('a sheet is cut step by step, booked, and its off-cut leans in the rack', a
   await view(page, 'Sheets');
   const sheets = page.getByRole('region', { name: '12 mm birch plywood' });
   await expect(sheets).toContainText('proven: no fewer can do');
-  await page.getByRole('button', { name: 'The cut after' }).click();
+  await page.getByRole('button', { name: 'First cut' }).click();
   await expect(page.getByText('Cut 1 of')).toBeVisible();
-  await page.getByRole('button', { name: 'The cut after' }).click();
-  await page.getByRole('button', { name: 'The cut after' }).click();
+  await page.getByRole('button', { name: 'Ahead to the cut after' }).click();
+  await page.getByRole('button', { name: 'Ahead to the cut after' }).click();
   await expect(page.getByText('Cut 3 of')).toBeVisible();
   await expect(page.getByRole('list', { name: 'Cuts in their order' }).locator('[aria-current]')).toContainText('rip');
   await page.getByRole('button', { name: 'All, to buy by' }).click();
@@ -235,7 +235,7 @@ test('a sheet begun stays as it is: walked on, its parts ticked off, found again
   const side = page.getByRole('list', { name: 'Cuts in their order' });
   await expect(side).toBeVisible();
   await expect(page.getByText('only found: it may still change')).toBeVisible();
-  await page.getByRole('button', { name: 'The cut after' }).click();
+  await page.getByRole('button', { name: 'First cut' }).click();
   const done = page.getByRole('button', { name: 'This cut is done' });
   await done.click();
   await expect(page.getByText('begun: it stays as it is')).toBeVisible();
@@ -266,7 +266,7 @@ test('a sheet begun stays as it is: walked on, its parts ticked off, found again
   const again = page.getByRole('button', { name: 'Lay out again what is not begun' });
   if ((await again.count()) > 0) await again.first().click();
   await expect(page.getByText('begun: it stays as it is')).toBeVisible();
-  await page.getByRole('button', { name: 'The cut after' }).click();
+  await page.getByRole('button', { name: 'Next cut' }).click();
   await page.getByRole('button', { name: /^Take back cut/ }).click();
   await kept(page);
 });

@@ -144,7 +144,7 @@ test('how a job stood before is looked at, and brought back as one edit', async 
 test('units switched at any time, both shown when asked', async ({ page }) => {
   await openJob(page, 'Flag chest');
   expect(await figure(page, 'Width that governs')).toBe('864.0');
-  await page.getByRole('button', { name: 'Units: millimetres' }).click();
+  await page.getByRole('button', { name: 'Units: millimetres, mm' }).click();
   await page.getByRole('menuitemradio', { name: 'Inches' }).click();
   await expect.poll(() => figure(page, 'Width that governs')).toBe('≈ 34 1/64');
   await page.keyboard.press('b');

@@ -141,7 +141,7 @@ test('a shop bench of three cases', async ({ page }) => {
   await put(page, 'cases[0].overhang', '1 1/2');
   await page.getByRole('button', { name: '+ Another case' }).click();
   await put(page, 'cases[1].name', 'Starboard');
-  await page.getByRole('button', { name: 'One more like Port', exact: true }).click();
+  await page.getByRole('button', { name: 'One more like it: Port', exact: true }).click();
   await put(page, 'cases[1].name', 'Middle');
   await page.getByRole('button', { name: 'Another bank in Middle' }).click();
   await put(page, 'cases[1].banks[0].name', 'Draw knives');
@@ -151,7 +151,7 @@ test('a shop bench of three cases', async ({ page }) => {
   await page.getByRole('button', { name: 'Take away Draw knives, again' }).click();
   await page.getByRole('button', { name: 'Move bank b2 to the left' }).click();
   await page.getByRole('button', { name: 'Move bank b2 to the right' }).click();
-  await page.getByRole('button', { name: 'One more like Starboard', exact: true }).click();
+  await page.getByRole('button', { name: 'One more like it: Starboard', exact: true }).click();
   await page.getByRole('button', { name: 'Take away Starboard, again' }).click();
   await page.getByRole('button', { name: 'Move Starboard before the one above it' }).click();
   await page.getByRole('button', { name: 'Move Starboard after the one below it' }).click();

@@ -109,7 +109,7 @@ test('a phone that is sent away is told so, and loses nothing of what it was doi
   const other = await letIn(page, zabble);
   await other.getByRole('link', { name: 'Flag chest', exact: true }).click();
   await other.getByLabel('Width, reading 1').waitFor();
-  const away = page.getByRole('button', { name: 'Send Phone at the saw away' });
+  const away = page.getByRole('button', { name: 'Send it away: Phone at the saw' });
   await expect(away.first()).toBeVisible();
   for (let left = await away.count(); left > 0; left -= 1) {
     await away.first().click();

@@ -29,7 +29,7 @@ const VIEWS = [
     job: 'Notions bank',
     step: 'cut',
     settle: true,
-    press: ['The cut after', 'The cut after', 'The cut after'],
+    press: ['First cut', 'Ahead to the cut after', 'Ahead to the cut after'],
   },
   { name: 'cut-sheets', job: 'Rope bench', step: 'cut', tab: 'Sheets', press: ['All, to buy by'], settle: true },
   {

@@ -10,14 +10,7 @@ import { ShellActions } from './actions/shell-actions';
   selector: 'z-units-menu',
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [CdkMenu, CdkMenuItemCheckbox, CdkMenuItemRadio, CdkMenuTrigger],
-  template: `<button
-      i18n
-      type="button"
-      class="press"
-      [cdkMenuTriggerFor]="menu"
-      i18n-ariaLabel
-      ariaLabel="Units: {{ told() }}"
-    >
+  template: `<button i18n type="button" class="press" [cdkMenuTriggerFor]="menu" [attr.aria-label]="told()">
       @if (both.shown()) {
         in + mm
       } @else {
@@ -61,7 +54,11 @@ export class UnitsMenu {
   private readonly document = inject(Store).selectSignal(jobFeature.selectDocument);
   protected readonly unit = computed(() => this.document()?.unit ?? 'mm');
   protected readonly told = computed(() =>
-    this.both.shown() ? $localize`both` : this.unit() === 'in' ? $localize`inches` : $localize`millimetres`,
+    this.both.shown()
+      ? $localize`Units: both, in + mm`
+      : this.unit() === 'in'
+        ? $localize`Units: inches, in`
+        : $localize`Units: millimetres, mm`,
   );
   protected readonly units = [
     { unit: 'in', label: $localize`Inches` },

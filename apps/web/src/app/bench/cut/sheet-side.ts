@@ -43,6 +43,10 @@ export class SheetSide {
   protected readonly says = signal('');
   /** How many steps are done; the next one is what is shown first. */
   protected readonly done = computed(() => this.state.shown()?.taken?.done ?? 0);
+  /** What it says already tells where it leads, where no cut is in hand yet. */
+  protected readonly ahead = computed(() =>
+    this.state.step() === undefined ? undefined : $localize`Ahead to the cut after`,
+  );
   /** Parts on it may not be cut yet. */
   protected readonly held = computed(() => {
     const shown = this.state.shown();

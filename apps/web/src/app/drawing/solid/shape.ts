@@ -142,8 +142,9 @@ export function apartOf({ stage }: Pick<SolidPiece, 'stage'>, stages: number, ta
 
 /** What a lit address is of: the pieces of what moves, of a whole case, of its worktop. */
 export function isOf(piece: SolidPiece, owner: string, address: string): boolean {
-  if (address === owner) return piece.moves === undefined && !piece.name.includes('worktop');
-  if (address === `${owner}/worktop`) return piece.role === 'worktop' || piece.role === 'worktop-trim';
+  const isWorktop = piece.role === 'worktop' || piece.role === 'worktop-trim';
+  if (address === owner) return piece.moves === undefined && !isWorktop;
+  if (address === `${owner}/worktop`) return isWorktop;
   const of = address.replace(/\/(pull|handle)$/, '');
   return piece.moves === of;
 }
