@@ -6,6 +6,9 @@ import { specsOf, together } from './scripts/lib/jest-together.mjs';
 import { ROOT } from './scripts/lib/paths.mjs';
 import { plainWebSpecs } from './scripts/lib/plain-web-specs.mjs';
 
+/** Where the clock is neither that of papers nor that of calendars: what takes one for another is found out. */
+process.env.TZ = 'America/St_Johns';
+
 const BUNDLED = fileURLToPath(new URL('scripts/lib/jest-bundled.cjs', import.meta.url));
 
 const QUICK = fileURLToPath(new URL('scripts/lib/jest-expect.cjs', import.meta.url));

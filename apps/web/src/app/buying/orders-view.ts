@@ -12,6 +12,7 @@ import { Say } from '../words/say';
 import { LANGUAGE, Speech } from '../words/speech';
 import { BuyingState } from './buying-state';
 import { ChosenJobs } from './chosen-jobs';
+import { dayIn } from '../words/day';
 
 const STATES: Readonly<Record<Order['state'] | 'here', string>> = {
   asked: $localize`no answer yet`,
@@ -55,7 +56,7 @@ export class OrdersView {
   }
 
   protected day(moment: string): string {
-    return new Intl.DateTimeFormat(this.locale, { dateStyle: 'medium', timeZone: 'UTC' }).format(new Date(moment));
+    return dayIn(this.locale, moment);
   }
 
   protected label(order: Order, line: OrderLine): string {

@@ -6,6 +6,7 @@ import { CentsPipe } from '../../shop/cents';
 import { Says } from '../../ui/says';
 import { LANGUAGE } from '../../words/speech';
 import { QuotesState } from './quotes-state';
+import { dayIn } from '../../words/day';
 
 const STATES: Readonly<Record<QuoteState, string>> = {
   drafted: $localize`drafted`,
@@ -45,7 +46,7 @@ export class QuotesView {
   }
 
   protected day(moment: string): string {
-    return new Intl.DateTimeFormat(this.locale, { dateStyle: 'medium' }).format(new Date(moment));
+    return dayIn(this.locale, moment);
   }
 
   /** What may be said of it now. */
