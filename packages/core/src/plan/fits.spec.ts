@@ -81,6 +81,15 @@ describe('a compartment that fits what stands in it', () => {
     expect(less.whole.banks[0]!.findings.map(({ code }) => code)).toContain('DIVISION_IMPOSSIBLE');
   });
 
+  it('is as high as its trays, which have no fronts', () => {
+    const layout = { id: 'front', down: [{ id: 'upper', fit: true }, { id: 'lower' }], between: 'rail' };
+    const drawers = [{ id: 'd1', contents: [thing('14 in', '4 in')] }];
+    const trays = wholeBank('t1', 'upper', 1, { front: { mount: 'none' }, drawers });
+    const { opening } = planned(wholeJob({ ...WHOLE_CASE, layout }, [trays, wholeBank('b2', 'lower', 2)]));
+    // Common practice, by hand: the thing, 1/4 in of air, bottom 5.6 mm in its groove 3/8 in up, 1/2 in below the box.
+    expect(opening('upper')?.height).toBeCloseTo((4 + 1 / 4 + 3 / 8 + 1 / 2) * 25.4 + 5.6, 6);
+  });
+
   it('holds every column that stands in it', () => {
     const layout = {
       id: 'front',

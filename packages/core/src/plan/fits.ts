@@ -30,6 +30,7 @@ import {
 } from '../length';
 import type { Need, Needs } from '../layout';
 import { slideTable, type SlideFamily } from '../slides';
+import { completed } from './completed';
 import { packOf } from './making';
 
 type Node = NodeOf<Length>;
@@ -58,7 +59,7 @@ export function needsOf(job: Job, owner: WrittenCase, path: string): Needs {
     const place = owner.banks.findIndex(({ compartment }) => compartment === node.id);
     const bank = owner.banks[place];
     const named = typeof node.fit === 'object' ? { fit: node.fit, path: `${at}.fit` } : undefined;
-    const fitted = bank && { job, table, bank: anywhere(bank), path: `${path}.banks[${place}]` };
+    const fitted = bank && { job, table, bank: anywhere(job, owner, bank), path: `${path}.banks[${place}]` };
     const need = named?.fit.of === 'as-it-is' || !fitted ? asItIs(named) : needOf(fitted, named);
     if (need.width ?? need.height) needs.set(node.id, need);
   }
@@ -74,8 +75,9 @@ function leavesIn(node: Node, path: string): readonly { readonly node: Node; rea
   return node[split]?.flatMap((child, index) => leavesIn(child, `${path}.${split}[${index}]`)) ?? [{ node, path }];
 }
 
-function anywhere(bank: WrittenBank): Bank {
-  return { ...bank, opening: { width: [ANY], height: [ANY], depth: [ANY] } } as Bank;
+/** Trays are without what fronts are told. */
+function anywhere(job: Job, owner: WrittenCase, bank: WrittenBank): Bank {
+  return { ...bank, ...completed(job, owner, bank), opening: { width: [ANY], height: [ANY], depth: [ANY] } } as Bank;
 }
 
 interface Named {
