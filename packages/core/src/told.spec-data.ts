@@ -63,11 +63,10 @@ import {
   wordsIn,
   type BankPlan,
   type Cost,
-  type Job,
-  type Plan,
   type PriceBook,
   type Words,
 } from './index';
+import { elseOf, filesOf, madeOf, openedOf, workOf, type Read } from './told-more.spec-data';
 
 /** Made-up prices of all a job takes: each another, so that none stands for another; every second by the pack of ten. */
 function pricesOf({ lines }: Cost): PriceBook {
@@ -79,15 +78,12 @@ function pricesOf({ lines }: Cost): PriceBook {
   );
 }
 
-interface Read {
-  readonly job: Job;
-  readonly planned: Plan;
-  readonly words: Words;
-}
-
 /** What each room tells of a job, as screen and paper have it, each worked out as it is asked for. */
 export type Told = Readonly<Record<'plan' | 'sums' | 'findings' | 'cut' | (typeof REST)[number], () => unknown>>;
-export const REST = ['price', 'cards', 'bench', 'drawn', 'solid', 'boxes'] as const;
+export const REST = [
+  ...(['price', 'cards', 'bench', 'drawn', 'solid'] as const),
+  ...(['files', 'opened', 'made', 'work', 'else', 'boxes'] as const),
+] as const;
 
 /** Nothing where the job can't be read. */
 export function toldOf(document: object): Told | undefined {
@@ -95,7 +91,7 @@ export function toldOf(document: object): Told | undefined {
   if (!read.ok) return undefined;
   const { job } = read;
   const planned = plan(job);
-  const all = { job, planned, words: wordsIn(ENGLISH, planned) };
+  const all = { job, planned, words: wordsIn(ENGLISH, planned), document };
   return {
     plan: () => planDocument(planned, all.words),
     // Every amount with what it is the sum of, and where that was written.
@@ -107,6 +103,11 @@ export function toldOf(document: object): Told | undefined {
     bench: () => benchOf(all),
     drawn: () => planned.cases.map((_, at) => drawnOf(all, at)),
     solid: () => solidsOf(all),
+    files: () => filesOf(all),
+    opened: () => openedOf(all),
+    made: () => madeOf(all),
+    work: () => workOf(all),
+    else: () => elseOf(all),
     boxes: () => boxSteps(job, planned),
   };
 }
@@ -194,6 +195,7 @@ function solidsOf({ job, planned }: Read): unknown {
 export function digest(told: unknown): string {
   const text = JSON.stringify(told, (_, value: unknown) => {
     if (value instanceof Map) return [...(value as ReadonlyMap<unknown, unknown>)];
+    if (typeof value === 'bigint') return `${value}n`;
     if (value instanceof Set) return [...(value as ReadonlySet<unknown>)];
     return typeof value === 'number' && !Number.isInteger(value) ? Number(value.toFixed(6)) : value;
   });

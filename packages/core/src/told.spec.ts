@@ -1,3 +1,5 @@
+import { filled } from './filled.spec-data';
+import { logged } from './logged.spec-data';
 import { digest, REST, toldOf } from './told.spec-data';
 import { TOLD_JOBS } from './told-jobs.spec-data';
 import { variedOnce } from './varied.spec-data';
@@ -5,6 +7,8 @@ import { variedOnce } from './varied.spec-data';
 const VARIED = variedOnce(TOLD_JOBS);
 /** One in so many of the changes is looked at here. */
 const EVERY = 10;
+/** How much is said besides, of what a job leaves out. */
+const SHARES = [0, 0.08, 0.16, 0.3];
 
 /**
  * What is told of a job stays what it is, to the nanometre and to the letter, until somebody means to change it: then what is
@@ -27,5 +31,15 @@ describe.each(Object.entries(TOLD_JOBS))('%s', (name, job) => {
       return `${what}: ${[told?.plan, told?.findings, told?.cut, told?.[rest]].map((tell) => digest(tell?.())).join(' ')}`;
     });
     expect(lines.join('\n')).toMatchSnapshot();
+  });
+
+  it('is told as it was where much else is said, and with a log', () => {
+    const lines = SHARES.map((share, seed) => {
+      const told = toldOf(logged(filled(job, seed, share), seed));
+      return Object.entries(told ?? {})
+        .map(([room, tell]) => `${room} ${digest(tell())}`)
+        .join(', ');
+    });
+    expect(lines).toMatchSnapshot();
   });
 });

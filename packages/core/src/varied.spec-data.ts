@@ -1,18 +1,5 @@
-import { inMillimetres, jobSchema, readFileLength, readJobDocument } from './index';
-
-/** A part of the schema of a job file, as far as it is looked at here. */
-interface Schema {
-  readonly $ref?: string;
-  readonly enum?: readonly unknown[];
-  readonly type?: string;
-  readonly properties?: Readonly<Record<string, Schema>>;
-  readonly required?: readonly string[];
-  readonly items?: Schema;
-  readonly oneOf?: readonly Schema[];
-  readonly anyOf?: readonly Schema[];
-  readonly minimum?: number;
-  readonly $defs?: Readonly<Record<string, Schema>>;
-}
+import { inMillimetres, readFileLength, readJobDocument } from './index';
+import { changed, ROOT, type Path, type Schema } from './schema.spec-data';
 
 /** One change of a job: what it changes, wherever that stands, and the job that comes of it. */
 export interface Varied {
@@ -20,9 +7,6 @@ export interface Varied {
   readonly document: object;
 }
 
-type Path = readonly (string | number)[];
-
-const ROOT = jobSchema() as Schema;
 /** What a log says was done, and what only names something, has no say in a plan. */
 const LEFT = new Set(['log', 'format', 'version', 'minor', 'id', 'name', 'customer', 'notes', 'like', 'unit']);
 /** Figures that are put where nothing stands. */
@@ -87,15 +71,6 @@ function another(value: unknown, found: (other: unknown) => void): void {
     const read = readFileLength(value);
     if (read.ok) found(`${(inMillimetres(read.value) + 3).toFixed(4)} mm`);
   }
-}
-
-function changed<T>(value: T, [step, ...rest]: Path, to: unknown): T {
-  if (step === undefined) return to as T;
-  if (Array.isArray(value))
-    return value.map((each: unknown, at) => (at === step ? changed(each, rest, to) : each)) as T;
-  // JSON leaves out what is undefined.
-  const fields = value as Readonly<Record<string, unknown>> | undefined;
-  return { ...fields, [step]: changed(fields?.[step], rest, to) } as T;
 }
 
 /** Of several jobs each kind of change once, where the job can be read with it: of the first that has it. */

@@ -52,6 +52,7 @@ describe('layouts from elsewhere', () => {
     const of = (depth: number) =>
       readLayouts([{ ...first!, sheet: { ...first!.sheet, panel: nested(depth) } }], job, planned);
     expect(of(3).ok).toBe(true);
+    expect([of(41).ok, of(42).ok]).toEqual([true, false]);
     expect(of(60)).toMatchObject({ ok: false, wrong: { code: 'sheet-no-layout', params: { sheet: 0 } } });
   });
 

@@ -28,6 +28,14 @@ describe('build-outs', () => {
     ]);
   });
 
+  it('of as many pieces that come as close takes the thicker first', () => {
+    const { pieces } = stack(millimetres(20), stock(millimetres(8), millimetres(10), millimetres(12)));
+    expect(pieces).toEqual([
+      { material: 'm2', count: 1 },
+      { material: 'm0', count: 1 },
+    ]);
+  });
+
   it('stands over by 1/64 in and no more', () => {
     const just = stack(inches(1), stock(nm(inches(1) + inches(1, 64)), inches(7, 8)));
     expect(just.off.total).toBe(inches(1, 64));

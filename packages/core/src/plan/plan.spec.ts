@@ -100,6 +100,22 @@ describe('touching a number', () => {
   });
 });
 
+describe('who takes the odd rest', () => {
+  const takers = (makeup: unknown, ...locked: number[]): (string | false)[] =>
+    one(
+      { path: 'BANK.division', value: { scheme: 'equal', increment: '5 mm', makeup } },
+      ...locked.map((drawer) => ({ path: `BANK.drawers[${drawer}].height`, value: '151 mm' })),
+    ).drawers.map(({ id, makeup: takes }) => takes && id);
+
+  it('is who is told, or where that one is locked the nearest that is free: of two as near the lower', () => {
+    expect(takers({ drawer: 'd2' })).toEqual([false, 'd2', false]);
+    expect(takers({ drawer: 'd2' }, 1)).toEqual([false, false, 'd3']);
+    expect(takers({ drawer: 'd3' }, 2)).toEqual([false, 'd2', false]);
+    expect(takers('top', 0)).toEqual([false, 'd2', false]);
+    expect(takers({ drawer: 'd1' }, 0, 1)).toEqual([false, false, 'd3']);
+  });
+});
+
 describe('mounting', () => {
   it('spacers, both ways', () => {
     const bank = (order: string): BankPlan => one({ path: 'BANK.mounting', value: { rise: '30 mm', order } });

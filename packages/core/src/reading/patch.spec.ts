@@ -22,6 +22,11 @@ describe('a patch', () => {
   it('takes an entry of a list away, but no entry for being empty', () => {
     expect(patched({ a: {} }, [{ path: 'a.case-side-left', value: 1 }])).toEqual({ a: { 'case-side-left': 1 } });
     expect(valueAt({ a: { 'fixed-shelf': 2 } }, 'a.fixed-shelf')).toBe(2);
+    expect([valueAt({ a: null }, 'a.b'), valueAt({ a: 'b' }, 'a.length'), valueAt(7, 'a')]).toEqual([
+      undefined,
+      undefined,
+      undefined,
+    ]);
     expect(patched(job, [{ path: 'banks[0]', value: undefined }]).banks).toEqual([{ id: 'b2' }]);
     expect(patched({ list: [{ a: 1 }] }, [{ path: 'list[0].a', value: undefined }])).toEqual({ list: [{}] });
   });

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { onCircle, overlap, polygon, reach, sector, type Convex } from './convex';
-import { at, frameOf, plus, seenFrom, times, type Point, type Turn } from './point';
+import { meetPoint } from './outline';
+import { at, frameOf, plus, seenFrom, times, unit, type Point, type Turn } from './point';
 
 const MM = 1e6;
 const p = (x: number, z: number): Point => ({ x: x * MM, z: z * MM });
@@ -61,6 +62,22 @@ describe('shapes without hollows in a plan', () => {
           expect(overlap(round, other)).toBe(true);
       }),
     );
+  });
+});
+
+describe('where shapes meet', () => {
+  it('is the middle of the largest piece they share, and nowhere where they share none', () => {
+    const far = box(100, 100, 10, 10);
+    expect(meetPoint([far], [box(0, 0, 10, 10)])).toBeUndefined();
+    const found = meetPoint([far, box(0, 0, 20, 20)], [box(10, 10, 20, 20), box(109, 109, 20, 20)]);
+    expect([found?.x, found?.z].map((each) => Math.round((each ?? 0) / MM))).toEqual([15, 15]);
+    const turned = meetPoint([box(0, 0, 20, 20), far], [box(109, 109, 20, 20), box(10, 10, 20, 20)]);
+    expect(turned).toEqual(found);
+  });
+
+  it('a way of no length has no direction', () => {
+    expect(unit(p(0, 0))).toBeUndefined();
+    expect(unit(p(0, -3))).toEqual({ x: 0, z: -1 });
   });
 });
 

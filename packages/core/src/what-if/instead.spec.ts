@@ -50,6 +50,15 @@ describe('something else used everywhere', () => {
     expect(insteadPatches(own, planned(own), { kind: 'slide', from: 'wood-runner', to: 'undermount-16' })).toEqual([]);
   });
 
+  it('slides: where nobody has any in hand, no gate is touched', () => {
+    const document = patched(demo('notions-bank'), [{ path: 'cases[0].banks[0].gates', value: undefined }]);
+    const patches = insteadPatches(document, planned(document), {
+      ...{ kind: 'slide', from: 'side-ball-bearing', to: 'undermount-16' },
+    });
+    expect(patches.length).toBeGreaterThan(0);
+    expect(patches.filter(({ path }) => path.includes('gates'))).toEqual([]);
+  });
+
   it('hinges: told or by their kind; what a trial of the old one gave is gone', () => {
     const document = patched(demo('signal-locker'), [
       { path: 'cases[0].gates', value: { hinges: { at: '2026-11-20T10:00:00Z' } } },
