@@ -26,21 +26,22 @@ await main(async () => {
   for (const each of folders) places.set(each, await sampled(sourcesOf(each.folder), sample, seed));
   const chosen = folders.filter((each) => places.get(each).length > 0);
   const isBeside = ({ workspace }) => beside || BESIDE.has(workspace);
-  const told = [
-    ...(await byTestsBeside(chosen.filter(isBeside), places)),
-    ...(await byAllTests(
-      chosen.filter((each) => !isBeside(each)),
-      places,
-    )),
-  ];
-  const short = told.filter((each) => {
-    const enough = shareOf(each) >= WANTED[each.workspace];
-    say(`${each.workspace}/${each.name}: ${rateOf(each)} killed${enough ? '' : ' TOO FEW'}`);
+  const told = [];
+  const tell = (each) => {
+    told.push(each);
+    say(`${each.workspace}/${each.name}: ${rateOf(each)} killed${isEnough(each) ? '' : ' TOO FEW'}`);
     for (const { says } of each.lived) say(`  lived: ${says}`);
-    return !enough;
-  });
+  };
+  const untried = await byTestsBeside(chosen.filter(isBeside), places, tell);
+  await byAllTests(
+    chosen.filter((each) => !isBeside(each)),
+    places,
+    tell,
+  );
   for (const workspace of new Set(told.map((each) => each.workspace)))
     say(`${workspace}: ${rateOf(inAll(told.filter((each) => each.workspace === workspace)))} killed`);
+  const short = told.filter((each) => !isEnough(each));
+  if (untried.length > 0) throw new Stop(`Not tried: ${untried.join(', ')}.`);
   if (short.length > 0) throw new Stop(`${short.length} of ${folders.length} folders are below what is wanted.`);
 });
 
@@ -83,25 +84,35 @@ function shareOf({ killed, lived }) {
   return all === 0 ? 100 : (100 * killed.length) / all;
 }
 
+function isEnough(each) {
+  return shareOf(each) >= WANTED[each.workspace];
+}
+
 function rateOf(each) {
   return `${each.killed.length} of ${each.killed.length + each.lived.length}, ${shareOf(each).toFixed(1)} %,`;
 }
 
-/** Folder by folder, by the tests that stand in it. */
-async function byTestsBeside(folders, places) {
-  const tried = [];
+/** Folder by folder, by the tests that stand in it, each told when it is done; which could not be tried. */
+async function byTestsBeside(folders, places, tell) {
+  const untried = [];
   for (const each of folders) {
     const { workspace, name, folder } = each;
     const mutate = places.get(each);
-    const found = hasTests(folder) ? await mutated(workspace, name, mutate, basename(folder)) : undefined;
-    tried.push({ workspace, name, ...(found ?? untouched(mutate)) });
+    try {
+      const found = hasTests(folder) ? await mutated(workspace, name, mutate, basename(folder)) : undefined;
+      tell({ workspace, name, ...(found ?? untouched(mutate)) });
+    } catch (problem) {
+      // What takes hours is not lost by one test that failed beforehand.
+      if (!(problem instanceof Stop)) throw problem;
+      say(problem.message);
+      untried.push(`${workspace}/${name}`);
+    }
   }
-  return tried;
+  return untried;
 }
 
 /** All folders of a workspace at once: to find out which test comes to what takes minutes. */
-async function byAllTests(folders, places) {
-  const tried = [];
+async function byAllTests(folders, places, tell) {
   for (const workspace of new Set(folders.map((each) => each.workspace))) {
     const own = folders.filter((each) => each.workspace === workspace);
     const found = await mutated(
@@ -112,10 +123,9 @@ async function byAllTests(folders, places) {
     for (const each of own) {
       const inIt = (those) => those.filter(({ place }) => place.startsWith(`${each.folder}/`));
       const known = found && { killed: inIt(found.killed), lived: inIt(found.lived) };
-      tried.push({ workspace, name: each.name, ...(known ?? untouched(places.get(each))) });
+      tell({ workspace, name: each.name, ...(known ?? untouched(places.get(each))) });
     }
   }
-  return tried;
 }
 
 function inAll(those) {
