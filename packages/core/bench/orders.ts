@@ -1,5 +1,5 @@
 import { bestOrder, schedule } from '../src/scheduling/better';
-import { seeded } from '../src/scheduling/chance';
+import { chanceFrom } from '../src/chance';
 import { shopOf } from '../src/scheduling/keeps.spec-data';
 
 const SHOPS = 4;
@@ -17,10 +17,10 @@ const median = (all: readonly number[]): number =>
 
 /** Orders of work: the first of 10 jobs and 600 tasks; of 3 jobs and 60 tasks what the search betters, and what a quarter of it would. */
 export function orderLines(): readonly (readonly [string, string])[] {
-  const large = shopOf(seeded(SEED), { jobs: 10, tasks: 600, grain: 5 });
+  const large = shopOf(chanceFrom(SEED), { jobs: 10, tasks: 600, grain: 5 });
   const [, first] = taken(() => schedule(large));
   const shops = Array.from({ length: SHOPS }, (_, at) => {
-    const problem = shopOf(seeded((at + 1) * SEED), { jobs: 3, tasks: 60, grain: 5 });
+    const problem = shopOf(chanceFrom((at + 1) * SEED), { jobs: 3, tasks: 60, grain: 5 });
     const [begun, quick] = taken(() => schedule(problem));
     const [found, slow] = taken(() => bestOrder(problem, { rows: 1 }));
     const quarter = bestOrder(problem, { tries: QUARTER });

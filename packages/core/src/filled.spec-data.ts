@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readJobDocument } from './index';
 import { changed, ROOT, type Path, type Schema } from './schema.spec-data';
-import { chanceFrom } from './sheets/chance';
+import { chanceFrom } from './chance';
 
 interface Gap {
   readonly path: Path;

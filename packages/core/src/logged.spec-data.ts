@@ -1,5 +1,5 @@
 import { doorSteps, frontSteps, hangSteps, inMillimetres, plan, readJobDocument, type Tally } from './index';
-import { chanceFrom } from './sheets/chance';
+import { chanceFrom } from './chance';
 
 const WHATS = ['width', 'slides', 'box-width', 'groove', 'reveal', 'packing'] as const;
 const PLACES = ['front', 'back', 'top', 'bottom', 'left', 'right', undefined] as const;

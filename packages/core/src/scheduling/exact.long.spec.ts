@@ -1,14 +1,14 @@
 import loadHighs from 'highs';
 import { CELL, scheduleProgramme } from '../../bench/schedule-milp';
 import { bestOrder } from './better';
-import { seeded } from './chance';
+import { chanceFrom } from '../chance';
 import { USUAL_WEEK } from './hours';
 import { broken, shopOf } from './keeps.spec-data';
 import type { Problem } from './problem';
 
 /** All people alike, no lead, nothing fixed; everything in half hours. */
 function plainShop(seed: number): Problem {
-  const chance = seeded(seed);
+  const chance = chanceFrom(seed);
   const problem = shopOf(chance, {
     jobs: 1 + Math.floor(chance() * 3),
     tasks: 5 + Math.floor(chance() * 6),
@@ -48,7 +48,7 @@ describe('an order of work of up to ten pieces', () => {
 
 describe('an order of work of three jobs and sixty pieces', () => {
   it('is no later than a plain annealing found in ten minutes and twelve million orders, in twenty thousand tries', () => {
-    const problem = shopOf(seeded(SEED_OF_SHOP), { jobs: 3, tasks: 60, grain: 5 });
+    const problem = shopOf(chanceFrom(SEED_OF_SHOP), { jobs: 3, tasks: 60, grain: 5 });
     const found = bestOrder(problem, { tries: 20_000 });
     expect(broken(problem, found)).toEqual([]);
     expect(found.missed).toBeLessThanOrEqual(PLAIN.missed);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { asSeen } from './as-seen';
 import { bestOrder, better, schedule } from './better';
 import { boundOf } from './bound';
-import { seeded } from './chance';
+import { chanceFrom } from '../chance';
 import { broken, shopOf, shopSeed } from './keeps.spec-data';
 import { USUAL_HOURS } from './hours';
 import { modelOf } from './model';
@@ -13,7 +13,7 @@ describe('an order of work', () => {
   it('breaks no constraint, is never before its bound, and is no worse when it is bettered', () => {
     fc.assert(
       fc.property(shopSeed, fc.integer({ min: 1, max: 3 }), fc.integer({ min: 3, max: 24 }), (seed, jobs, tasks) => {
-        const problem = shopOf(seeded(seed), { jobs, tasks, grain: 5 });
+        const problem = shopOf(chanceFrom(seed), { jobs, tasks, grain: 5 });
         const [first, then] = [schedule(problem), bestOrder(problem, { tries: 60 })];
         expect(broken(problem, first)).toEqual([]);
         expect(broken(problem, then)).toEqual([]);
@@ -30,19 +30,19 @@ describe('an order of work', () => {
 
   it('is looked for by what counts: what is fixed is not missed for less lateness', () => {
     // What a longer look comes to as well; with lateness that weighs more than what is missed, 1185 minutes more are missed.
-    const problem = shopOf(seeded(15 * 104_729), { jobs: 3, tasks: 60, grain: 5 });
+    const problem = shopOf(chanceFrom(15 * 104_729), { jobs: 3, tasks: 60, grain: 5 });
     expect(bestOrder(problem, { tries: 8000 }).missed).toBe(1635);
   });
 
   it('is looked for by whose turn it is as well: small changes alone came to 36 520 minutes late in more than twice the tries', () => {
-    const problem = shopOf(seeded(21 * 104_729), { jobs: 3, tasks: 60, grain: 5 });
+    const problem = shopOf(chanceFrom(21 * 104_729), { jobs: 3, tasks: 60, grain: 5 });
     const { missed, late } = bestOrder(problem, { tries: 16_000 });
     expect(missed).toBe(320);
     expect(late).toBeLessThan(36_520);
   });
 
   it('is looked for no longer than is waited for, however much is late', () => {
-    const problem = shopOf(seeded(15 * 104_729), { jobs: 3, tasks: 60, grain: 5 });
+    const problem = shopOf(chanceFrom(15 * 104_729), { jobs: 3, tasks: 60, grain: 5 });
     const told = [...better(problem, { rows: 1, most: 700 })];
     expect(told.map(({ of }) => of)).toEqual(told.map(() => 700));
     expect(told.length).toBeGreaterThan(1);
@@ -53,7 +53,7 @@ describe('an order of work', () => {
   it('leaves nothing out where a piece of one job waits for a piece of another', () => {
     fc.assert(
       fc.property(shopSeed, fc.integer({ min: 4, max: 20 }), (seed, tasks) => {
-        const plain = shopOf(seeded(seed), { jobs: 3, tasks, grain: 5 });
+        const plain = shopOf(chanceFrom(seed), { jobs: 3, tasks, grain: 5 });
         const work = plain.work.map((each, index) => {
           const before = plain.work[index - 2];
           return before ? { ...each, after: [...each.after, { task: before.id }] } : each;
@@ -69,7 +69,7 @@ describe('an order of work', () => {
   it('is the same for the same', () => {
     fc.assert(
       fc.property(shopSeed, (seed) => {
-        const problem = shopOf(seeded(seed), { jobs: 2, tasks: 14, grain: 10 });
+        const problem = shopOf(chanceFrom(seed), { jobs: 2, tasks: 14, grain: 10 });
         expect(bestOrder(problem, { tries: 50 })).toEqual(
           bestOrder(JSON.parse(JSON.stringify(problem)) as Problem, { tries: 50 }),
         );
@@ -81,7 +81,7 @@ describe('an order of work', () => {
   it('that was seen is made again as it was; of another it takes what can be, and breaks nothing', () => {
     fc.assert(
       fc.property(shopSeed, fc.integer({ min: 3, max: 24 }), fc.integer({ min: 1, max: 600 }), (seed, tasks, later) => {
-        const problem = shopOf(seeded(seed), { jobs: 2, tasks, grain: 5 });
+        const problem = shopOf(chanceFrom(seed), { jobs: 2, tasks, grain: 5 });
         const seen = bestOrder(problem, { tries: 60 });
         // Which of two benches it is does not matter, as long as it is free.
         const times = ({ placed, ...others }: Schedule) => ({

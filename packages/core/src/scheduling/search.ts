@@ -1,5 +1,5 @@
+import { chanceFrom } from '../chance';
 import type { Begun } from './as-seen';
-import { seeded } from './chance';
 import type { Model } from './model';
 import type { Moment } from './moment';
 import { firstLists, listBy, tails } from './orders';
@@ -53,7 +53,7 @@ export class Search {
   best: Built;
   tried = 0;
   private readonly placer: Placer;
-  private readonly chance = seeded(SEED);
+  private readonly chance = chanceFrom(SEED);
   private readonly tail: readonly number[];
   private readonly firsts: readonly (readonly number[])[];
   private readonly places: Int32Array;

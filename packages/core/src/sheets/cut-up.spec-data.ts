@@ -1,5 +1,5 @@
 import { millimetres, nm } from '../length';
-import { chanceFrom } from './chance';
+import { chanceFrom } from '../chance';
 import type { Piece } from './types';
 
 /** The sheet and the saw of tests and benchmarks. */

@@ -1,4 +1,4 @@
-import { chanceFrom, shuffled } from './chance';
+import { chanceFrom, shuffled } from '../chance';
 import { fewestSheets } from './bound';
 import { fill, HABITS, opened, stripsFor, type Filled, type Habit } from './constructive';
 import { joinUp } from './joined';
@@ -28,6 +28,8 @@ interface Try {
 
 /** Tries to join without loss for each one that fills, while that can still save a sheet. */
 const JOINS = 200;
+/** Layouts that were found before are found again: so far from a seed its numbers begin. */
+const APART = 0x9e3779b9;
 
 /**
  * Lays pieces out, better and better: every step tries more and gives the best so far, until it is proven or nobody
@@ -35,7 +37,7 @@ const JOINS = 200;
  * The same task and seed give the same steps.
  */
 export function* layOut(task: LayoutTask, seed = 1): Generator<Found, void, undefined> {
-  const chance = chanceFrom(seed);
+  const chance = chanceFrom(seed + APART);
   const fewest = fewestSheets(task);
   const joins = canJoin(task, fewest) ? JOINS : 0;
   const strips = stripsFor(task);

@@ -1,10 +1,10 @@
-/** Numbers from 0 up to 1 that look random and are the same for the same seed. */
+/** Numbers that look like chance and are the same every time: a generator of 32 bits, published as “mulberry32”. From 0 up to, not with, 1. */
 export function chanceFrom(seed: number): () => number {
-  let state = (seed >>> 0) + 0x9e3779b9;
+  let state = seed >>> 0;
   return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
+    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
     return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
   };
 }
