@@ -3,7 +3,7 @@ import express from 'express';
 import { pino } from 'pino';
 import { pinoHttp } from 'pino-http';
 import request from 'supertest';
-import { answerTo, sayErrors } from './errors';
+import { answerTo, nothingHere, sayErrors } from './errors';
 
 const app = express();
 app.use(pinoHttp({ logger: pino({ level: 'silent' }) }));
@@ -15,6 +15,14 @@ app.get('/half', (_request, response) => {
   throw new Error('and no more');
 });
 app.use(sayErrors);
+
+describe('where nothing is', () => {
+  it('is said by its path, without what was asked of it', async () => {
+    const none = express().use(nothingHere);
+    const { body } = (await request(none).put('/api/nowhere?secret=1').expect(404)) as { body: Problem };
+    expect(body.said).toEqual({ code: 'nothing-at', params: { method: 'PUT', path: '/api/nowhere' } });
+  });
+});
 
 describe('an error nobody foresaw', () => {
   it('is one sentence; its details stay inside', async () => {
