@@ -147,7 +147,7 @@ function hasTests(folder) {
 async function mutated(workspace, name, mutate, beside) {
   const report = join(tmpdir(), `zabble-mutation-${process.pid}.json`);
   const config = join(tmpdir(), `zabble-stryker-${process.pid}.config.json`);
-  writeFileSync(config, JSON.stringify(configFor(workspace, name, mutate, report)));
+  writeFileSync(config, JSON.stringify(configFor(workspace, mutate, report, beside)));
   try {
     const { code, text } = await run('npx', ['stryker', 'run', config], {
       quiet: !process.env.ZABBLE_MUTATION_LOG,
@@ -162,13 +162,14 @@ async function mutated(workspace, name, mutate, beside) {
   }
 }
 
-function configFor(workspace, name, mutate, fileName) {
+function configFor(workspace, mutate, fileName, beside) {
   return {
     testRunner: 'jest',
     jest: { projectType: 'custom', configFile: 'jest.mutation.mjs', enableFindRelatedTests: true },
-    coverageAnalysis: 'perTest',
-    // What is done once as a module loads would want every test for every change: left out, and said.
-    ignoreStatic: true,
+    // What is set up before the tests of a folder is of all of them: they are few, and tried together.
+    coverageAnalysis: beside ? 'all' : 'perTest',
+    // What is done once as a module loads would want every test for every change: left out where that is many, and said.
+    ignoreStatic: !beside,
     // What never ends is noticed, what is only slow beside others is not.
     timeoutMS: 30_000,
     mutate,

@@ -49,6 +49,39 @@ describe('how jobs are shown in a list', () => {
     for (const n of [3, 4]) expect(await stand(n)).toMatchObject({ summary: null, summary_of: 0 });
   });
 
+  it('and what was written down of them is found by its words, with what was measured and how often it went wrong', async () => {
+    await put(1, example('notions-bank'), { settled: 0 });
+    const of = { bank: 'c1/b1', drawer: 'd1' };
+    const entries = [
+      { kind: 'reading', ...of, what: 'box-width', length: '500.5 mm', against: '500 mm' },
+      { kind: 'reading', ...of, what: 'box-width', length: '499 mm', against: '500 mm' },
+      { kind: 'fault', ...of, fault: 'split' },
+      { kind: 'note', ...of, note: 'Oiled by lantern' },
+    ].map((each, at) => ({ id: `e${at}`, at: `2026-11-20T09:0${at}:00.000Z`, ...each }));
+    for (const [seq, entry] of entries.entries())
+      await pool.execute(
+        `INSERT INTO log_entries (shop, job_id, seq, id, kind, happened_at, entry, kept_at)
+         VALUES (?, ?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
+        [OWN_SHOP, idOf(1), seq, entry.id, entry.kind, new Date(entry.at), JSON.stringify(entry)],
+      );
+    expect(await settling.atOnce(OWN_SHOP)).toBe(false);
+    const asked = async (sql: string): Promise<object[]> => (await pool.query<RowDataPacket[]>(sql))[0];
+    expect(await asked('SELECT seq FROM log_entries WHERE settled = 0')).toEqual([]);
+    const lantern = `SELECT l.seq FROM line_words w JOIN record_lines l ON l.n = w.n WHERE w.word = 'lantern'`;
+    expect(await asked(lantern)).toEqual([{ seq: 3 }]);
+    expect(await asked(`SELECT word FROM job_words WHERE word LIKE 'notion%'`)).toEqual([{ word: 'notions' }]);
+    expect(await asked('SELECT l.seq, m.what FROM made m JOIN record_lines l ON l.n = m.n ORDER BY l.seq')).toEqual([
+      { seq: 0, what: 'box-width' },
+      { seq: 1, what: 'box-width' },
+    ]);
+    const sums = `SELECT kind, about, count, CAST(sum AS CHAR) AS sum, CAST(squares AS CHAR) AS squares FROM job_sums`;
+    // By hand: 0.5 mm over and 1 mm under, in nanometres.
+    expect(await asked(`${sums} ORDER BY about`)).toEqual([
+      { kind: 'reading', about: 'box-width', count: 2, sum: '-500000', squares: '1250000000000' },
+      { kind: 'fault', about: 'split', count: 1, sum: '0', squares: '0' },
+    ]);
+  });
+
   it('is made a few at a time', async () => {
     for (let n = 1; n <= 11; n += 1) await put(n, example('flag-chest'));
     expect([await settling.summaries(), await settling.summaries(), await settling.summaries()]).toEqual([

@@ -54,6 +54,26 @@ describe('figures for monitors', () => {
     expect(of(then, 'zabble_following')).toBe(0);
   });
 
+  it('count what waited for a connection; whoever is given one again is known', async () => {
+    const waited = 'zabble_database_waited_total';
+    const before = of(await figures(), waited);
+    const all = [];
+    // As many as there may be: the next one waits.
+    const next = () => pool.getConnection();
+    const most = (pool.pool as unknown as { readonly config: { readonly connectionLimit: number } }).config
+      .connectionLimit;
+    while (all.length < most) all.push(await next());
+    const waiting = next();
+    for (const connection of all) connection.release();
+    const late = await waiting;
+    const { stream } = late.connection as unknown as { readonly stream: Socket };
+    const listening = stream.listenerCount('close');
+    late.release();
+    expect(of(await figures(), waited)).toBeGreaterThan(before);
+    for (let turn = 0; turn < most + 1; turn += 1) (await next()).release();
+    expect(stream.listenerCount('close')).toBe(listening);
+  });
+
   it('what is broken off while it is in use is in use no more', async () => {
     const before = of(await figures(), 'zabble_database_connections');
     const all = await Promise.all(Array.from({ length: 5 }, () => pool.getConnection()));
