@@ -1,5 +1,6 @@
 import { join } from 'node:path';
 import type { PriceList, SupplierPrice } from '@zabble/contract';
+import { readFileLength } from '@zabble/core';
 import type { Express } from 'express';
 import type { Pool } from 'mysql2/promise';
 import request from 'supertest';
@@ -16,6 +17,17 @@ const listOf = (chance: number): Promise<readonly SupplierPrice[]> =>
     () => chance,
     () => ON,
   )();
+
+it('all that the made-up supplier carries has a name of its own and sizes that can be read', async () => {
+  const list = await listOf(0.5);
+  expect(new Set(list.map(({ name }) => name.trim())).size).toBe(list.length);
+  for (const { name, length, width, thickness } of list) {
+    expect(name).toMatch(/\w/);
+    for (const size of [length, width, thickness]) expect(readFileLength(size)).toMatchObject({ ok: true });
+  }
+  const { length, width } = list.find(({ name }) => name === '12 mm birch plywood')!;
+  expect([length, width]).toEqual(['96 in', '48 in']);
+});
 
 describe('the supplier’s price list', () => {
   let pool: Pool;

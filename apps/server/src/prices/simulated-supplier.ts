@@ -5,15 +5,18 @@ export type Supplier = () => Promise<readonly SupplierPrice[]>;
 
 type Line = Omit<SupplierPrice, 'pricedOn'>;
 
-const sheet = (name: string, thickness: string, price: number, size = ['2440 mm', '1220 mm']): Line => ({
+type Size = readonly [length: string, width: string];
+const METRIC_SHEET: Size = ['2440 mm', '1220 mm'];
+const INCH_SHEET: Size = ['96 in', '48 in'];
+
+const sheet = (name: string, thickness: string, price: number, [length, width] = METRIC_SHEET): Line => ({
   name,
   kind: 'sheet',
-  length: size[0] ?? '',
-  width: size[1] ?? '',
+  length,
+  width,
   thickness,
   price,
 });
-const INCH_SHEET = ['96 in', '48 in'];
 
 /** Made up: what a small supplier might carry, and about what it might ask. */
 const CARRIED: readonly Line[] = [
