@@ -1,5 +1,5 @@
 import { join } from 'node:path';
-import type { HereAnswer } from '@zabble/contract';
+import { LARGEST_BODY, type HereAnswer } from '@zabble/contract';
 import { readFileSync } from 'node:fs';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
 import request from 'supertest';
@@ -57,6 +57,8 @@ describe('who has a job open', () => {
     expect((await here(ONE, 'cut', '', OTHER)).status).toBe(404);
     expect((await here(undefined, 'cut')).status).toBe(400);
     expect((await here(ONE, 'Cut; DROP')).status).toBe(400);
+    // It is little that is said: more is not read to its end.
+    expect((await said({ page: ONE, step: 'cut', more: 'x'.repeat(LARGEST_BODY / 100) })).status).toBe(413);
     const [[row]] = await pool.query<RowDataPacket[]>('SELECT COUNT(*) AS many FROM present WHERE job_id = ?', [OTHER]);
     expect(row?.['many']).toBe(0);
   });
