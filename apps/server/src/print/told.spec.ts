@@ -98,7 +98,13 @@ describe('on paper', () => {
 
   it('the days are as they were, on the wall, as a table and as a calendar', async () => {
     const read: ShopRead = {
-      calendar: { people: [{ id: 'p1', name: 'Ada' }, { id: 'p2', name: 'Runa' }, { id: 'p3', name: '' }] },
+      calendar: {
+        people: [
+          { id: 'p1', name: 'Ada' },
+          { id: 'p2', name: 'Runa' },
+          { id: 'p3', name: '' },
+        ],
+      },
       ...{ costing: {}, prices: [], rack: [], drawer: [], had: [], onOrder: [], suppliers: [] },
       jobs: [{ id: 'job', document: CHEST, fixed: {}, due: '2026-12-04' }],
     };
