@@ -8,7 +8,7 @@ const VARIED = variedOnce(TOLD_JOBS);
 /** One in so many of the changes is looked at here. */
 const EVERY = 10;
 /** How much is said besides, of what a job leaves out. */
-const SHARES = [0, 0.08, 0.16, 0.3];
+const SHARES = [0.1, 0.25];
 
 /**
  * What is told of a job stays what it is, to the nanometre and to the letter, until somebody means to change it: then what is
