@@ -4,6 +4,7 @@ import {
   compareBottoms,
   compareSlides,
   costOf,
+  cutList,
   drawCase,
   drawPart,
   drawStickPaper,
@@ -20,7 +21,6 @@ import {
   reachNow,
   recordLines,
   sheetsToBuy,
-  cutList,
   slideTable,
   solidOf,
   stepsDone,
@@ -56,7 +56,7 @@ export function filesOf({ job, planned, words }: Read): unknown {
   return drawings.map((each, at) => [svgOf(each, `drawing ${at}`), dxfOf(each, job.unit)]);
 }
 
-/** How far each of what opens comes while each of the others stands open. */
+/** How far each of what opens comes while one stands half open: every third of them in turn. */
 export function openedOf({ job, planned }: Read): unknown {
   return planned.cases.map((owner) => {
     const { motions } = solidOf(job, planned, owner);
@@ -68,10 +68,9 @@ export function openedOf({ job, planned }: Read): unknown {
 }
 
 /** What follows from what was measured and done. */
-export function madeOf({ job, planned, document }: Read): unknown {
-  const whole = (document as JobDocument).log ? withReadings(job) : undefined;
+export function madeOf({ job, planned }: Read): unknown {
   return [
-    ...[whole, recordLines(job), gatesOf(job, planned, new Set(['slide:side-ball-bearing']))],
+    ...[withReadings(job), recordLines(job), gatesOf(job, planned, new Set(['slide:side-ball-bearing']))],
     planned.cases.map(({ id, doors, banks }) => [
       doors.map((door) => [...stepsDone(job.log ?? [], `${id}/${door.id}`).keys()]),
       banks.map((bank) => [frontsAsHung(bank), [...stepsDone(job.log ?? [], `${id}/${bank.id}`).keys()]]),

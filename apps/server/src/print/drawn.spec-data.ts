@@ -50,7 +50,6 @@ export async function drawn(make: () => Promise<unknown>): Promise<string> {
 }
 
 /** To a hundredth of a point: what is less nobody sees. */
-function rounded(key: string, value: unknown): unknown {
-  if (typeof value === 'number') return Math.round(value * 100) / 100 || 0;
-  return key === 'font' && typeof value === 'object' ? undefined : value;
+function rounded(_: string, value: unknown): unknown {
+  return typeof value === 'number' ? Math.round(value * 100) / 100 || 0 : value;
 }

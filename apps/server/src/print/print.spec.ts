@@ -1,16 +1,13 @@
 import {
-  bestOf,
   cutList,
   cutRows,
   ENGLISH,
   inches,
-  layOut,
   lyingIn,
   nm,
   partsOf,
   rulesOf,
   sawOf,
-  sheetParts,
   showStep,
   toCut,
   wordsIn,
@@ -21,13 +18,11 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import request from 'supertest';
 import { sizeOf, type Printing } from './printing';
-import { app, demo, info, Printer, text, wish as bare, worked } from './printed.spec-data';
+import { app, demo, info, layoutsOf, Printer, text, wish as bare, worked } from './printed.spec-data';
 
 const { document } = bare;
 const { job, planned } = worked(document);
-const layouts = sheetParts(job, planned, 'all').flatMap(({ material, task }) =>
-  bestOf(layOut(task), 100)!.layout.sheets.map((sheet) => ({ material: material.id, sheet })),
-);
+const layouts = layoutsOf(document);
 const wish = { ...bare, layouts };
 const printer = new Printer();
 afterAll(() => printer.end());

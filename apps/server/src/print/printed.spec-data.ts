@@ -1,4 +1,4 @@
-import { plan, readJobDocument, type JobDocument } from '@zabble/core';
+import { bestOf, layOut, plan, readJobDocument, sheetParts, type JobDocument } from '@zabble/core';
 import express from 'express';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
@@ -20,6 +20,14 @@ export function worked(document: JobDocument) {
   const reading = readJobDocument(document);
   if (!reading.ok) throw new Error('the job can’t be read');
   return { job: reading.job, planned: plan(reading.job) };
+}
+
+/** All sheets of a job, as they are soon laid out. */
+export function layoutsOf(document: JobDocument) {
+  const { job, planned } = worked(document);
+  return sheetParts(job, planned, 'all').flatMap(({ material, task }) =>
+    bestOf(layOut(task), 100)!.layout.sheets.map((sheet) => ({ material: material.id, sheet })),
+  );
 }
 
 /** What a person wishes printed, of the Notions bank where it says nothing else. */

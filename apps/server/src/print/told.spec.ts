@@ -1,33 +1,22 @@
 import type { Order, QuoteShown } from '@zabble/contract';
 import {
-  bestOf,
   costOf,
   ENGLISH,
-  layOut,
   momentOf,
   NO_SETTINGS,
   priceOf,
   quoteOf,
-  sheetParts,
   wordsIn,
   type JobDocument,
-  type MaterialLayout,
   type ShopRead,
 } from '@zabble/core';
 import { drawn } from './drawn.spec-data';
 import { makePrint, type PrintOrder } from './make';
-import { demo, wish, worked } from './printed.spec-data';
+import { demo, layoutsOf, wish, worked } from './printed.spec-data';
 import { FONTS } from './prints-here.spec-data';
 
 const make = (name: PrintOrder['name'], sent: object) =>
   makePrint({ name, sent: Buffer.from(JSON.stringify(sent)), fonts: FONTS }, () => undefined);
-
-function layoutsOf(document: JobDocument): readonly MaterialLayout[] {
-  const { job, planned } = worked(document);
-  return sheetParts(job, planned, 'all').flatMap(({ material, task }) =>
-    bestOf(layOut(task), 100)!.layout.sheets.map((sheet) => ({ material: material.id, sheet }) as MaterialLayout),
-  );
-}
 
 const [CHEST, BENCH, NOTIONS] = (['flag-chest', 'splicing-bench', 'notions-bank'] as const).map(demo) as [
   JobDocument,
@@ -44,8 +33,7 @@ describe('on paper', () => {
   beforeAll(() => {
     // The day it is printed stands on it.
     const now = new Date('2026-11-30T08:00:00Z');
-    const doNotFake = (['nextTick', 'setImmediate', 'setTimeout', 'queueMicrotask', 'performance'] as const).slice();
-    jest.useFakeTimers({ now, doNotFake });
+    jest.useFakeTimers({ now, doNotFake: ['nextTick', 'setImmediate', 'setTimeout', 'queueMicrotask', 'performance'] });
   });
   afterAll(() => {
     jest.useRealTimers();

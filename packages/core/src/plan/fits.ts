@@ -75,7 +75,7 @@ function leavesIn(node: Node, path: string): readonly { readonly node: Node; rea
   return node[split]?.flatMap((child, index) => leavesIn(child, `${path}.${split}[${index}]`)) ?? [{ node, path }];
 }
 
-/** Trays are without what fronts are told. */
+/** With what follows from how it is written: trays are told no fronts. */
 function anywhere(job: Job, owner: WrittenCase, bank: WrittenBank): Bank {
   return { ...bank, ...completed(job, owner, bank), opening: { width: [ANY], height: [ANY], depth: [ANY] } } as Bank;
 }

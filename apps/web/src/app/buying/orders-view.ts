@@ -8,11 +8,11 @@ import { CentsPipe } from '../shop/cents';
 import { unitCalled } from '../shop/counted';
 import { ShopCostingState } from '../shop/costing';
 import { Says } from '../ui/says';
+import { dayIn } from '../words/day';
 import { Say } from '../words/say';
 import { LANGUAGE, Speech } from '../words/speech';
 import { BuyingState } from './buying-state';
 import { ChosenJobs } from './chosen-jobs';
-import { dayIn } from '../words/day';
 
 const STATES: Readonly<Record<Order['state'] | 'here', string>> = {
   asked: $localize`no answer yet`,

@@ -43,7 +43,7 @@ export class SheetSide {
   protected readonly says = signal('');
   /** How many steps are done; the next one is what is shown first. */
   protected readonly done = computed(() => this.state.shown()?.taken?.done ?? 0);
-  /** What it says already tells where it leads, where no cut is in hand yet. */
+  /** Where no cut is in hand yet, what stands on it says where it leads. */
   protected readonly ahead = computed(() =>
     this.state.step() === undefined ? undefined : $localize`Ahead to the cut after`,
   );

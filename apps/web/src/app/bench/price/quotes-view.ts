@@ -4,9 +4,9 @@ import type { Quote, QuoteState } from '@zabble/contract';
 import type { QuoteDetail } from '@zabble/core';
 import { CentsPipe } from '../../shop/cents';
 import { Says } from '../../ui/says';
+import { dayIn } from '../../words/day';
 import { LANGUAGE } from '../../words/speech';
 import { QuotesState } from './quotes-state';
-import { dayIn } from '../../words/day';
 
 const STATES: Readonly<Record<QuoteState, string>> = {
   drafted: $localize`drafted`,
