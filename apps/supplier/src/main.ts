@@ -8,7 +8,14 @@ import { Warehouse } from './warehouse';
 const [, , list = '', supplier = ''] = process.argv;
 const warehouse = new Warehouse(articlesOf(readFileSync(list, 'utf8'), supplier), () => new Date());
 const server = supplierService(warehouse, supplier).listen(Number(process.env['PORT'] ?? 0), '127.0.0.1', () => {
-  process.send?.({ port: (server.address() as AddressInfo).port });
+  // Where nobody hears it, whoever began it went before there was anyone to notice.
+  process.send?.({ port: (server.address() as AddressInfo).port }, undefined, undefined, (unheard) => {
+    if (unheard) end();
+  });
 });
 // Whoever began it is gone: so is it.
-process.once('disconnect', () => process.exit(0));
+process.once('disconnect', end);
+
+function end(): never {
+  process.exit(0);
+}
