@@ -68,6 +68,11 @@ export function isOfCase(name: string, { name: mover }: Pick<Mover, 'name'>): bo
   return name === owner || name.startsWith(`${owner}/`);
 }
 
+/** What moves at an address, or has what stands there as its pull. */
+export function siteOf({ world, site }: Moves, address: string): Site | undefined {
+  return site(world.solids.find(({ name }) => name === address)?.pullOf ?? address);
+}
+
 /** How far a mover comes, as a sentence tells it. */
 export function farOf({ kind }: Mover, travel: number): { length: Length } | { degrees: number } {
   return kind === 'leaf' ? { degrees: travel } : { length: nm(Math.round(travel)) };

@@ -1,7 +1,7 @@
 import { inches, millimetres, nm, type Length } from '../length';
 import { meetingsOf, reaches, type Frame, type Leaf, type Met, type Moved, type Mover, type Way } from '../travel';
 import { remedy, type Remedy } from './finding';
-import { isOfCase, type Moves, type Site } from './moving';
+import { isOfCase, siteOf, type Moves, type Site } from './moving';
 
 /** A filler this wide is the widest anybody would leave. Common practice. */
 const WIDEST_FILLER = millimetres(300);
@@ -14,7 +14,7 @@ const HALVINGS = 40;
 export function freed(moves: Moves, mover: Mover, site: Site, stoppedBy: string): readonly Remedy[] {
   if (site.moved('left', nm(0)).length === 0) return [];
   const others = moves.world.solids.filter(({ name }) => !isOfCase(name, mover));
-  const passes = mover.kind === 'slider' && moves.site(stoppedBy.replace(/\/pull$/, '')) !== undefined;
+  const passes = mover.kind === 'slider' && siteOf(moves, stoppedBy) !== undefined;
   return (['left', 'right'] as const)
     .flatMap((side) => {
       const away = side === 'left' ? 1 : -1;

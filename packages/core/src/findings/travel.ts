@@ -2,7 +2,7 @@ import { millimetres, nm, type Said } from '../length';
 import { reached, reaches, type Met, type Mover, type Reached, type Solid, type Way } from '../travel';
 import { said } from '../words';
 import type { Finding, Remedy } from './finding';
-import { farOf, isOfCase, type Moves, type Site } from './moving';
+import { farOf, isOfCase, siteOf, type Moves, type Site } from './moving';
 import { freed, opened, slower, swapped, takenInTurn, turned, withFlatter } from './travel-remedies';
 
 /** Common practice: what comes out less than this part of its way is no use. */
@@ -83,15 +83,13 @@ function limited(
   ];
 }
 
-const isPull = (name: string): boolean => name.endsWith('/pull') || name.endsWith('/handle');
-
 /** A pull, its own or one it meets, that keeps it from coming as far as it would without. */
 function handleHits(moves: Moves, { mover, travel, stoppedBy, keptIn }: Way, site: Site): readonly Finding[] {
   if (stoppedBy === undefined || keptIn || travel >= mover.full - NONE) return [];
   const flat = reached(bare(mover), moves.world.solids);
   const clear = reached(
     mover,
-    moves.world.solids.filter(({ name }) => !isPull(name)),
+    moves.world.solids.filter(({ pullOf }) => pullOf === undefined),
   );
   const own = flat.travel > travel + NONE;
   const better: Reached | undefined = own ? flat : clear.travel > travel + NONE ? clear : undefined;
@@ -105,7 +103,7 @@ function handleHits(moves: Moves, { mover, travel, stoppedBy, keptIn }: Way, sit
       ...where(site),
       severity: 'warn',
       step: 'case',
-      remedies: withFlatter(moves, own ? site : moves.site(stoppedBy.replace(/\/pull$/, '')), (out) =>
+      remedies: withFlatter(moves, own ? site : siteOf(moves, stoppedBy), (out) =>
         own ? reaches(withPull(mover, out), flat.travel - NONE, moves.world.solids) : out === 0,
       ),
     },

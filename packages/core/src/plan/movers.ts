@@ -7,6 +7,7 @@ import { doorBefore, leafBefore, standsIn, type Lid, type Thing, type Tray } fro
 import {
   frameOf,
   rectangle,
+  type Convex,
   type Frame,
   type Heights,
   type Leaf,
@@ -126,7 +127,7 @@ function drawerMoves(placed: Placed, bank: BankPlan, drawer: DrawerPlan, place: 
   const [face, back] = front.mount === 'inset' ? [0, -drawer.frontThickness] : [drawer.frontThickness, 0];
   const pull = pullOut(placed.job.materials, front.pull);
   const to = from + width.total;
-  const pulls: Solid = { name: `${name}/pull`, shape: rectangle(frame, from, to, face, face + pull), heights };
+  const pulls = pullOn(name, rectangle(frame, from, to, face, face + pull), heights);
   const own = new Set([plan.id, name, pulls.name]);
   const mover: Slider = {
     ...{ kind: 'slider', name, frame, heights, own },
@@ -202,7 +203,7 @@ function thingMoves(placed: Placed, thing: Thing): CaseMoves {
   const turn = (thing.angle * Math.PI) / 180;
   // Its upper outer corner: as far out as the leaf is high, by the sine.
   const full = Math.round(leaf.height.total * Math.sin(turn) + face * (Math.cos(turn) - 1));
-  const pulls: Solid = { name: `${name}/pull`, shape: rectangle(frame, from, to, face, face + pull), heights };
+  const pulls = pullOn(name, rectangle(frame, from, to, face, face + pull), heights);
   own.add(pulls.name);
   const ways = { from, to, closed: face + pull, pull, full: Math.max(0, full) };
   return {
@@ -238,7 +239,7 @@ function doorMoves({ job, plan, frame, floor }: Placed, door: DoorPlan): CaseMov
     const [from, to] = [leaf.x, leaf.x + leaf.width.total];
     const face = inset ? 0 : door.thickness;
     const pull = leafPull(door, leaf, job.unit);
-    const pulls = pull && pullSolid({ frame, leaf, face, pull, name: `${name}/pull`, heights });
+    const pulls = pull && pullSolid({ frame, leaf, face, pull, name, heights });
     const closed = { name, shape: rectangle(frame, from, to, face - door.thickness, face), heights };
     return {
       solids: [closed, ...(pulls ? [pulls] : [])],
@@ -266,6 +267,10 @@ function leafPull({ door }: DoorPlan, { hinged, width, pull }: DoorLeaf, unit: U
   return { from: middle - wide / 2, to: middle + wide / 2, out: projection };
 }
 
+const pullOn = (name: string, shape: Convex, heights: Heights): Solid => ({
+  ...{ name: `${name}/pull`, shape, heights, pullOf: name },
+});
+
 interface OnLeaf {
   readonly frame: Frame;
   readonly leaf: DoorLeaf;
@@ -278,7 +283,7 @@ interface OnLeaf {
 function pullSolid({ frame, leaf, face, pull, name, heights }: OnLeaf): Solid {
   const end = leaf.x + leaf.width.total;
   const [from, to] = leaf.hinged === 'left' ? [leaf.x + pull.from, leaf.x + pull.to] : [end - pull.to, end - pull.from];
-  return { name, shape: rectangle(frame, from, to, face, face + pull.out), heights };
+  return pullOn(name, rectangle(frame, from, to, face, face + pull.out), heights);
 }
 
 /** How far a leaf, open so far, stands before its opening: as it was measured, else never less than its hinge does. */

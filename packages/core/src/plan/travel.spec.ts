@@ -196,6 +196,18 @@ describe('what is said of what moves', () => {
     expect(beside(400).of('HANDLE_HITS')).toEqual([]);
   });
 
+  it('nothing is a pull by what it is called: a wall `handle`, a drawer `pull`', () => {
+    const room = roomOf([wall('handle', ['3000 mm', '900 mm'], ['0 mm', '900 mm'])]);
+    const before = planned([caseOf('c1', at('0 mm', '0 mm'))], room);
+    expect(before.stoppedBy('c1/b1/d1')).toBe('room/handle');
+    expect(before.of('HANDLE_HITS')).toEqual([]);
+    const drawers = DRAWERS.drawers.map((drawer) => ({ ...drawer, id: drawer.id === 'd1' ? 'pull' : drawer.id }));
+    const across = caseOf('c2', { ...at('0 mm', '900 mm', 180), banks: [{ ...DRAWERS, drawers }] });
+    const two = planned([caseOf('c1', at('0 mm', '0 mm')), across]);
+    expect(two.stoppedBy('c1/b1/d1')).toBe('c2/b1/pull');
+    expect(two.of('HANDLE_HITS')).toEqual([]);
+  });
+
   it('each remedy of a door that a wall stops lets it open: on its other side, with a filler, with a stay', () => {
     const [stopped] = beside(20).of('TRAVEL_LIMITED');
     expect(stopped!.remedies!.map(({ code }) => code)).toEqual(['leave-filler', 'hinge-other-side', 'opens-to']);

@@ -55,7 +55,7 @@ function thingSolids(thing: Thing): readonly Solid[] {
   const { id, width, depth, handle = ZERO } = thing;
   const [frame, heights, name] = [thingFrame(thing), heightsOf(thing), `room/${id}`];
   const box = { name, shape: rectangle(frame, 0, width, -depth, 0), heights };
-  const held = { name: `${name}/handle`, shape: rectangle(frame, 0, width, 0, handle), heights };
+  const held = { name: `${name}/handle`, shape: rectangle(frame, 0, width, 0, handle), heights, pullOf: name };
   return handle > 0 ? [box, held] : [box];
 }
 

@@ -11,6 +11,8 @@ export interface Solid {
   readonly name: string;
   readonly shape: Convex;
   readonly heights: Heights;
+  /** What it is the pull of, by its address. */
+  readonly pullOf?: string;
 }
 
 /** Heights that only touch never meet. */
