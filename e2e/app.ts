@@ -12,6 +12,8 @@ interface OfWorker {
 interface OfStory {
   /** Whether a story is on a device of its own: one that changes what the page of another would be. */
   readonly apart: boolean;
+  /** Whether the server of a file is its own: one that changes what a server keeps for itself, or asks for it. */
+  readonly alone: boolean;
   readonly zabble: Zabble;
 }
 
@@ -34,7 +36,8 @@ export const test = base.extend<OfStory, OfWorker>({
     { scope: 'worker' },
   ],
   apart: [false, { option: true }],
-  zabble: [async ({ place }, use, { file }) => use(await place.of(file)), { timeout: 60_000 }],
+  alone: [false, { option: true }],
+  zabble: [async ({ place, alone }, use, { file }) => use(await place.of(file, alone)), { timeout: 60_000 }],
   baseURL: async ({ zabble }, use) => use(zabble.url),
   page: async ({ browser, device, zabble: _, apart, serviceWorkers }, use) => {
     if (apart || serviceWorkers === 'allow') {

@@ -3,6 +3,8 @@ import type { Page } from '@playwright/test';
 import { expect, figure, goTo, kept, openJob, soundAccess, test } from './app';
 
 test.describe.configure({ mode: 'serial' });
+// When a job was last kept as it stood, a server keeps to itself.
+test.use({ alone: true });
 
 test('all findings in one list, worst first; a remedy shows what it would change, is done, and undone', async ({
   page,

@@ -4,6 +4,8 @@ import { chromium, type Browser, type Page } from '@playwright/test';
 import { expect, kept, noWider, photograph, PIXEL, soundAccess, test, type Zabble } from './app';
 
 test.describe.configure({ mode: 'serial' });
+// The network is let in to a server, not to what is kept.
+test.use({ alone: true });
 
 /** By its own name, as another machine of the network calls this one: nothing a browser keeps for secure pages is there. */
 const CALLED = `${hostname().toLowerCase()}`;

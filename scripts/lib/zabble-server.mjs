@@ -37,6 +37,11 @@ export class ZabbleServer {
     return `http://127.0.0.1:${this.port}`;
   }
 
+  get running() {
+    const child = this.#child;
+    return child !== undefined && child.exitCode === null && child.signalCode === null;
+  }
+
   async stop() {
     await this.#end('SIGTERM');
   }
@@ -47,8 +52,8 @@ export class ZabbleServer {
   }
 
   async #end(signal) {
+    if (!this.running) return;
     const child = this.#child;
-    if (!child || child.exitCode !== null || child.signalCode !== null) return;
     const gone = new Promise((resolve) => child.once('exit', resolve));
     child.kill(signal);
     await gone;
