@@ -2,7 +2,11 @@ import presets from 'jest-preset-angular/presets/index.js';
 import { CORE } from '../../scripts/lib/jest-core.mjs';
 
 export default {
-  ...presets.createCjsPreset({ tsconfig: '<rootDir>/tsconfig.spec.json' }),
+  ...presets.createCjsPreset({
+    tsconfig: '<rootDir>/tsconfig.spec.json',
+    // Read by the compiler of the language the charts take longer than all that is ours.
+    processWithEsbuild: ['**/node_modules/{echarts,zrender,@angular}/**/*.js'],
+  }),
   displayName: 'web',
   rootDir: '.',
   moduleNameMapper: { '^@zabble/core$': CORE },

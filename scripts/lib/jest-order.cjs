@@ -2,12 +2,25 @@ const { existsSync } = require('node:fs');
 const { basename, dirname, join } = require('node:path');
 const Sequencer = require('@jest/test-sequencer').default;
 
-/** What takes longest comes first, so that none is left over when the others are done: what is long, then several in one. */
+/**
+ * What takes longest comes first, so that none is left over when the others are done: what is long, then several in one. Of
+ * each project one after the other: those that begin together would all make the same of the same sources, which the next ones
+ * find made.
+ */
 module.exports = class extends Sequencer {
   sort(tests) {
-    return [...super.sort(tests)].sort((one, other) => rankOf(one) - rankOf(other));
+    const placed = super.sort(tests).map((test) => ({ test, rank: rankOf(test), turn: 0 }));
+    for (const each of placed) each.turn = placed.slice(0, placed.indexOf(each)).filter(isLike(each)).length;
+    return placed.sort((one, other) => one.rank - other.rank || one.turn - other.turn).map(({ test }) => test);
   }
 };
+
+function isLike({ test, rank }) {
+  const project = nameOf(test);
+  return (other) => other.rank === rank && nameOf(other.test) === project;
+}
+
+const nameOf = ({ context }) => context.config.displayName?.name;
 
 function rankOf({ path }) {
   const heldBeside = existsSync(join(dirname(path), '__snapshots__', `${basename(path)}.snap`));
