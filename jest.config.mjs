@@ -48,12 +48,12 @@ export default {
   testTimeout: 60_000,
   testSequencer: '<rootDir>/scripts/lib/jest-order.cjs',
   projects: [
-    bundled(6, { ...plain('core', 'packages/core'), globalSetup: '<rootDir>/../../scripts/lib/jest-bundles.mjs' }),
+    bundled(4, { ...plain('core', 'packages/core'), globalSetup: '<rootDir>/../../scripts/lib/jest-bundles.mjs' }),
     plain('contract', 'packages/contract'),
     plain('cli', 'packages/cli'),
     plain('supplier', 'apps/supplier'),
     { ...plain('scripts', 'scripts'), testMatch: ['<rootDir>/**/*.spec.ts'], transform: typescript },
-    bundled(6, {
+    bundled(4, {
       ...plain('server', 'apps/server'),
       moduleNameMapper: { '^@zabble/core$': CORE },
       globalSetup: '<rootDir>/../../scripts/lib/jest-database.mjs',
@@ -70,6 +70,6 @@ export default {
       },
       plainWeb,
     ),
-    bundled(6, { ...web, rootDir: 'apps/web' }, pages),
+    bundled(2, { ...web, rootDir: 'apps/web' }, pages),
   ],
 };

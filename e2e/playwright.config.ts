@@ -9,7 +9,7 @@ export default defineConfig({
   testMatch: '*.e2e.ts',
   outputDir: './test-results',
   globalSetup: './database.ts',
-  // Each with a server and a browser of its own; every file begins on a new database with the demo jobs.
+  // Each with a server and a browser of its own; every file begins with nothing but the demo jobs.
   workers: 3,
   retries: 0,
   timeout: 60_000,
