@@ -7,10 +7,11 @@ import { specsOf, together } from './scripts/lib/jest-together.mjs';
 
 /**
  * The tests a run of `npm run mutation` goes by: those of the workspace that is changed, without the long ones; or only those
- * of the folder that is, where it is named.
+ * of the folder that is, where it is named, the long ones where those are asked for.
  */
 const workspace = process.env.ZABBLE_MUTATION;
 const beside = process.env.ZABBLE_MUTATION_BESIDE;
+const long = process.env.ZABBLE_MUTATION_WHICH === 'long';
 const WEB = fileURLToPath(new URL('apps/web', import.meta.url));
 const project =
   workspace === 'web'
@@ -24,9 +25,9 @@ export default {
   ...project,
   testTimeout: whole.testTimeout,
   rootDir: workspace === 'core' ? 'packages/core' : `apps/${workspace}`,
-  ...(beside ? { testMatch: [`**/${beside}/**/*.spec.ts`] } : {}),
+  ...(beside ? { testMatch: [`**/${beside}/**/*${long ? '.long' : ''}.spec.ts`] } : {}),
   ...(workspace === 'web'
     ? {}
     : { testEnvironment: fileURLToPath(new URL('scripts/lib/jest-first-failure.cjs', import.meta.url)) }),
-  testPathIgnorePatterns: ['/node_modules/', '\\.long\\.spec\\.ts$'],
+  testPathIgnorePatterns: ['/node_modules/', ...(long ? [] : ['\\.long\\.spec\\.ts$'])],
 };

@@ -17,8 +17,9 @@ const QUIET = { debug() {}, error() {}, fatal() {}, info() {}, trace() {}, warn(
 
 /**
  * Changes the code in small ways and sees whether a test notices: in every folder asked for a sample of changes, the same
- * ones for the same seed. All tests of a workspace that come to a change are tried, but the long ones; of the server, and with
- * `--beside`, those of the folder, which is quick. Not part of `npm test`: it takes hours for the whole.
+ * ones for the same seed. All tests of a workspace that come to a change are tried, and what lives by the long ones of its
+ * folder; of the server, and with `--beside`, those of the folder alone, which is quick. Not part of `npm test`: it takes hours
+ * for the whole.
  */
 await main(async () => {
   const { sample, seed, beside, folders } = readArguments(process.argv.slice(2));
@@ -99,7 +100,9 @@ async function byTestsBeside(folders, places, tell) {
     const { workspace, name, folder } = each;
     const mutate = places.get(each);
     try {
-      const found = hasTests(folder) ? await mutated(workspace, name, mutate, basename(folder)) : undefined;
+      const found = testsIn(folder).some((test) => !isLong(test))
+        ? await mutated(workspace, name, mutate, basename(folder))
+        : undefined;
       tell({ workspace, name, ...(found ?? untouched(mutate)) });
     } catch (problem) {
       // What takes hours is not lost by one test that failed beforehand.
@@ -123,9 +126,19 @@ async function byAllTests(folders, places, tell) {
     for (const each of own) {
       const inIt = (those) => those.filter(({ place }) => place.startsWith(`${each.folder}/`));
       const known = found && { killed: inIt(found.killed), lived: inIt(found.lived) };
-      tell({ workspace, name: each.name, ...(known ?? untouched(places.get(each))) });
+      tell({ workspace, name: each.name, ...(await byLongTests(each, known ?? untouched(places.get(each)))) });
     }
   }
+}
+
+/** What lived, tried again by the long tests of its folder: too long for every change. */
+async function byLongTests({ workspace, name, folder }, { killed, lived }) {
+  if (lived.length === 0 || !testsIn(folder).some(isLong)) return { killed, lived };
+  const places = [...new Set(lived.map(({ place }) => place))];
+  const found = await mutated(workspace, name, places, basename(folder), 'long');
+  const seen = new Set(found?.killed.map(({ says }) => says));
+  const isSeen = ({ says }) => seen.has(says);
+  return { killed: [...killed, ...lived.filter(isSeen)], lived: lived.filter((each) => !isSeen(each)) };
 }
 
 function inAll(those) {
@@ -137,21 +150,25 @@ function untouched(places) {
   return { killed: [], lived: places.map((place) => ({ place, says: `${place}: no test comes to it` })) };
 }
 
-function hasTests(folder) {
-  return readdirSync(join(ROOT, folder), { recursive: true, encoding: 'utf8' }).some(
-    (name) => name.endsWith('.spec.ts') && !name.endsWith('.long.spec.ts'),
-  );
+function testsIn(folder) {
+  const names = readdirSync(join(ROOT, folder), { recursive: true, encoding: 'utf8' });
+  return names.filter((name) => name.endsWith('.spec.ts'));
 }
 
-/** Undefined where none of the tests comes to what is changed. */
-async function mutated(workspace, name, mutate, beside) {
+const isLong = (name) => name.endsWith('.long.spec.ts');
+
+/** Undefined where none of the tests comes to what is changed; `which` are the long ones or, not told, the others. */
+async function mutated(workspace, name, mutate, beside, which = '') {
   const report = join(tmpdir(), `zabble-mutation-${process.pid}.json`);
   const config = join(tmpdir(), `zabble-stryker-${process.pid}.config.json`);
   writeFileSync(config, JSON.stringify(configFor(workspace, mutate, report, beside)));
   try {
     const { code, text } = await run('npx', ['stryker', 'run', config], {
       quiet: !process.env.ZABBLE_MUTATION_LOG,
-      env: { ZABBLE_MUTATION: workspace, ZABBLE_MUTATION_BESIDE: beside ?? '', ZABBLE_TESTS: beside ? '' : 'in-one' },
+      env: {
+        ...{ ZABBLE_MUTATION: workspace, ZABBLE_MUTATION_BESIDE: beside ?? '', ZABBLE_MUTATION_WHICH: which },
+        ZABBLE_TESTS: beside ? '' : 'in-one',
+      },
     });
     if (code !== 0 && text.includes('No tests were executed')) return undefined;
     if (code !== 0) throw new Stop(`${workspace}/${name} could not be tried:\n${text.trim().slice(-3000)}`);

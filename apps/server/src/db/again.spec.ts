@@ -44,6 +44,33 @@ describe('something is done again', () => {
   });
 });
 
+describe('between one time and the next', () => {
+  afterEach(() => jest.restoreAllMocks());
+  const failing = (what: object) => jest.fn(() => Promise.reject(trouble(what)));
+  const pausesAt = async (random: number): Promise<readonly number[]> => {
+    const pauses: number[] = [];
+    jest.spyOn(Math, 'random').mockReturnValue(random);
+    const again = againWhile(failing({ code: 'ER_LOCK_DEADLOCK' }), CHANGE, (pause) =>
+      Promise.resolve(pauses.push(pause)),
+    );
+    await expect(again).rejects.toThrow('trouble');
+    return pauses;
+  };
+
+  it('a pause may be twice as long as the last, and none is over four tenths of a second', async () => {
+    expect(await pausesAt(1)).toEqual([20, 40, 80, 160, 320, 400, 400]);
+    expect(await pausesAt(0.5)).toEqual([10, 20, 40, 80, 160, 200, 200]);
+  });
+
+  it('nodes that are away are asked for six seconds, not a moment longer', async () => {
+    const at = [0, 1, 5999, 6000];
+    jest.spyOn(Date, 'now').mockImplementation(() => at.shift() ?? Infinity);
+    const work = failing({ errno: 1047 });
+    await expect(againWhile(work, CHANGE, () => Promise.resolve())).rejects.toThrow('trouble');
+    expect(work).toHaveBeenCalledTimes(3);
+  });
+});
+
 describe('nodes of one database', () => {
   it('the first that is not away; one that was is liked best again after a while', () => {
     let now = 10_000;

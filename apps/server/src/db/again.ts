@@ -50,11 +50,14 @@ function nothingCameOfIt(trouble: Trouble, { several, looks }: Kind): boolean {
   return isNotReady(trouble) || (isLost(trouble) && (looks || neverSent(trouble) || trouble.leftNothing === true));
 }
 
+/** Lets so many milliseconds pass. */
+type Pause = (milliseconds: number) => Promise<unknown>;
+
 /**
  * Does it again, after a short random pause, as long as nothing came of it and it is worth it. Bound: eight times where
  * others stand in the way; six seconds where nodes are away.
  */
-export async function againWhile<T>(work: () => Promise<T>, kind: Kind): Promise<T> {
+export async function againWhile<T>(work: () => Promise<T>, kind: Kind, pause: Pause = wait): Promise<T> {
   const until = Date.now() + PATIENCE;
   for (let tried = 1; ; tried += 1) {
     try {
@@ -63,7 +66,7 @@ export async function againWhile<T>(work: () => Promise<T>, kind: Kind): Promise
       const trouble = problem as Trouble;
       const more = isConflict(trouble) ? tried < TRIES : Date.now() < until;
       if (!more || !nothingCameOfIt(trouble, kind)) throw problem;
-      await wait(Math.random() * Math.min(400, 10 * 2 ** tried));
+      await pause(Math.random() * Math.min(400, 10 * 2 ** tried));
     }
   }
 }

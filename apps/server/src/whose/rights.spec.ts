@@ -29,6 +29,8 @@ const LEAST: readonly (readonly [Role, string, string])[] = [
   ['maker', 'POST', '/calendar/week.ics/x'],
   ['maker', 'PUT', '/calendar/week.ics'],
   ['maker', 'POST', '/shop/crewx'],
+  ['maker', 'OUTPUT', '/jobs/x/photos'],
+  ['maker', 'POSTER', '/jobs/x/photos'],
   ['maker', 'POST', '/jobs'],
   ['maker', 'PUT', '/jobs/x'],
   ['maker', 'DELETE', '/jobs/x'],

@@ -263,7 +263,10 @@ describe('an order', () => {
     ],
   };
 
+  const HEADS = ['Label', 'Key', 'What', 'Packs', 'In a pack', 'Unit', 'A pack', 'Together'];
+
   it('is a table and a text, a line a thing', () => {
+    expect(orderRows(order, words)[0]).toEqual(HEADS);
     expect(orderRows(order, words).slice(1)).toEqual([
       ['7-1', SCREWS, 'screws', '2', '100', 'piece', '4.50', '9.00'],
       ['7-2', 'catch', 'a catch', '3', '1', 'piece', '', ''],

@@ -19,6 +19,14 @@ describe('what looks like chance', () => {
     expect(chanceFrom(-1)()).toBe(chanceFrom(2 ** 32 - 1)());
   });
 
+  it('asks for one number fewer than there are things: what is left has one place', () => {
+    for (const length of [0, 1, 2, 5]) {
+      let asked = 0;
+      shuffled(Array.from({ length }), () => (asked += 1) * 0);
+      expect(asked).toBe(Math.max(0, length - 1));
+    }
+  });
+
   it('puts a list in another order, every order as likely', () => {
     const chance = chanceFrom(1);
     const list = ['a', 'b', 'c'];

@@ -1,5 +1,5 @@
 import { demo } from '../plan/plan.spec-data';
-import { wholeJob, WHOLE_CASE } from '../plan/whole-case.spec-data';
+import { wholeBank, wholeJob, WHOLE_CASE } from '../plan/whole-case.spec-data';
 import { caseFixings } from '../plan';
 import { sample } from '../job/sample.spec-data';
 import { shown } from './amount';
@@ -196,6 +196,27 @@ describe('what a job takes', () => {
     const cost = costs(open, none);
     expect(work(cost, 'coat')[0]?.[0]).toBeCloseTo(3 * (outsides + inside), 4);
   });
+});
+
+it('a closed room shows nothing inside, nor one that something stands in; an end that stands in something no outside', () => {
+  const coated = (parts: readonly string[], more: object, banks: readonly object[] = []) => {
+    const job = wholeJob({ ...WHOLE_CASE, layout: { id: 'front' }, ...more } as never, banks as never);
+    const finish = [{ parts, row: 'clear', faces: 'show', when: 'after' }];
+    return work(costs(counted(job as never, { path: 'finish', value: finish }), none), 'coat')[0]?.[0] ?? 0;
+  };
+  const lap = { top: '8 mm', bottom: '8 mm', left: '8 mm', right: '8 mm' };
+  const door = { id: 'o1', over: 'front', mount: 'overlay', ...lap, gap: '2 mm', material: 'ply18' };
+  expect(coated(['case-back'], {})).toBeGreaterThan(0);
+  expect(coated(['case-back'], { doors: [door] })).toBe(0);
+  expect(coated(['case-back'], {}, [wholeBank('b1', 'front', 2)])).toBe(0);
+  const [left, right] = ['case-side-left', 'case-side-right'] as const;
+  const side = (role: string, ends: readonly [string, string]) =>
+    coated([role], { ends: { left: ends[0], right: ends[1] }, doors: [door] });
+  const whole = side(left, ['30 mm', '30 mm']);
+  expect(whole).toBeGreaterThan(0);
+  expect([side(left, ['0 mm', '30 mm']), side(left, ['30 mm', '0 mm'])]).toEqual([0, whole]);
+  expect([side(right, ['0 mm', '30 mm']), side(right, ['30 mm', '0 mm'])]).toEqual([whole, 0]);
+  expect(coated([left], { doors: [door] })).toBe(whole);
 });
 
 function fewer(): never {

@@ -56,6 +56,18 @@ describe('layouts from elsewhere', () => {
     expect(of(60)).toMatchObject({ ok: false, wrong: { code: 'sheet-no-layout', params: { sheet: 0 } } });
   });
 
+  it('are refused with more cuts in one panel than a list of them may be long', () => {
+    const [first] = layouts;
+    const of = (cuts: number) => {
+      const children = Array.from({ length: cuts }, () => ({ size: 1, panel: { kind: 'rest' } }));
+      const panel = { kind: 'cuts', direction: 'rip', children };
+      const read = readLayouts([{ ...first!, sheet: { ...first!.sheet, panel } }], job, planned);
+      return read.ok ? undefined : read.wrong.code;
+    };
+    // So many blades do not find room on a sheet: it is read, and then looked at.
+    expect([of(2000), of(2001)]).toEqual(['cut-outside-sheet', 'sheet-no-layout']);
+  });
+
   it('keep the blade they were cut with, where both of its figures are told', () => {
     const [first] = layouts;
     const blade = (of: object) => {

@@ -1,5 +1,6 @@
 import { millimetres } from '../length';
 import { contradiction, holdPassed, passed, type Hold } from './holding';
+import { divide } from './divide';
 import type { Division, DivisionProblem, Held } from './problem';
 import type { TieGroup } from '../job';
 
@@ -8,6 +9,26 @@ const group = (...members: number[]): TieGroup => ({ members });
 const problem = (over: Partial<DivisionProblem>): DivisionProblem => ({
   ...{ total: mm(600), choice: { scheme: 'equal' }, makeup: 2, groups: [group(0), group(1), group(2)] },
   ...over,
+});
+
+describe('drawers tied across a line', () => {
+  const shared = (over: Partial<DivisionProblem>) => {
+    const division = divide(problem({ increment: mm(1), makeup: 3, ...over }));
+    return division.ok ? division.heights.map((height) => height / 1e6) : division.fails;
+  };
+
+  it('are as near as they can be to what each stretch asks for, in the mean square', () => {
+    // x and 250 − x under a line, 350 − x and x over it: 2·(x − 125)² + 2·(x − 175)² is least at 150.
+    const groups = [group(0, 3), group(1), group(2)];
+    const lines = [{ place: 1, below: mm(250) }];
+    expect(shared({ groups, lines })).toEqual([150, 200, 100, 150]);
+  });
+
+  it('can’t be where no whole increments serve both', () => {
+    // Two alike in 250, three of the same in 350: 125 or 116 2/3.
+    const groups = [group(0, 1, 2, 3, 4)];
+    expect(shared({ groups, lines: [{ place: 2, below: mm(250) }], makeup: 4 })).toEqual(expect.any(String));
+  });
 });
 
 describe('a height that a line leaves no choice', () => {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { inMillimetres, millimetres, plus, tally, type Length } from '../length';
-import { carriedBy, cupSetting, hingePlaces, hingesWanted } from './hinging';
+import { carriedBy, cupSetting, hingePlaces, hingesWanted, reaches } from './hinging';
 import type { Door } from './written';
 import type { Hinge } from './hinge';
 
@@ -17,6 +17,17 @@ const places = (
   hingePlaces(count, high(height), { at: mm(at), zone: mm(zone), taken: spans(...taken), unit: 'mm' }).map(
     ({ total }) => inMillimetres(total),
   );
+
+describe('a hinge serves an overlay', () => {
+  it('from its least to its most, both of them too, where its cup can be bored', () => {
+    const door = (lap: number) => ({ mount: 'overlay', left: mm(lap), right: mm(lap) }) as unknown as Door;
+    const made = { least: mm(5), most: mm(12) } as unknown as Hinge;
+    const served = (lap: number, hinge: Hinge = made) => reaches(door(lap), hinge, 'left', undefined);
+    expect([4, 5, 12, 13].map((lap) => served(lap))).toEqual([false, true, true, false]);
+    expect([1, 99].map((lap) => served(lap, {} as Hinge))).toEqual([true, true]);
+    expect(reaches(door(9), made, 'left', { tab: undefined } as never)).toBe(false);
+  });
+});
 
 describe('where hinges stand on a leaf', () => {
   it('the first and the last a way from the ends, the rest evenly; on a low one at a quarter', () => {

@@ -179,6 +179,19 @@ describe('reading a table from elsewhere', () => {
     return readLines(rows, STOCK_COLUMNS, guessMapping(rows[0]!, STOCK_COLUMNS), 'in');
   };
 
+  it('cuts a title short past two hundred letters, and refuses any other text that long', () => {
+    const named = (letters: number) => {
+      const rows = [['Name'], ['n'.repeat(letters)]];
+      const [title] = readLines(rows, [{ field: 'name', kind: 'title', headings: ['name'] }], { name: 0 }, 'in');
+      const [other] = readLines(rows, [{ field: 'name', kind: 'text', headings: ['name'] }], { name: 0 }, 'in');
+      return [title, other];
+    };
+    for (const line of named(200)) expect(line).toMatchObject({ ok: true, values: { name: 'n'.repeat(200) } });
+    const [title, other] = named(201);
+    expect(title).toMatchObject({ ok: true, values: { name: `${'n'.repeat(199)}…` } });
+    expect(other).toMatchObject({ ok: false, wrong: { params: { why: { code: 'text-too-long' } } } });
+  });
+
   it('knows columns by their words and units by their headings', () => {
     const lines = read('Qty,Name,Length (mm),Width_mm,Where', '2,Birch ply,2440,1220,left wall');
     expect(lines).toEqual([

@@ -109,6 +109,23 @@ const ROWS: readonly (readonly [code: string, fires: Row, holds: Row])[] = [
     { over: { keepOuts: [still], banks: [wholeBank('b1', 'left', 3, { slide: { ...slide, length: '22 in' } })] } },
     { over: { keepOuts: [still], banks: [wholeBank('b1', 'left', 3, { slide })] } },
   ],
+  // It stands in its own compartment, whichever comes first: drawers beside it do not come to it.
+  [
+    'KEEP_OUT_MET',
+    {
+      over: {
+        ...{ layout: { id: 'front', across: [{ id: 'high' }, { id: 'low', down: [{ id: 'air' }, { id: 'left' }] }] } },
+        ...{ keepOuts: [still], banks: [wholeBank('b1', 'left', 3, { slide: { ...slide, length: '22 in' } })] },
+      },
+    },
+    {
+      over: {
+        ...{ layout: { id: 'front', across: [{ id: 'high' }, { id: 'low', down: [{ id: 'air' }, { id: 'left' }] }] } },
+        ...{ keepOuts: [{ ...still, compartment: 'air' }] },
+        ...{ banks: [wholeBank('b1', 'left', 3, { slide: { ...slide, length: '22 in' } })] },
+      },
+    },
+  ],
   // One shelf halfway up a compartment: a still that reaches up into it, with the room it needs, and one that does not.
   [
     'KEEP_OUT_CROSSED',

@@ -252,6 +252,14 @@ describe('what is said of what moves', () => {
     ]);
     expect(met!.remedies!.map(({ code }) => code)).toEqual(['open-one-first', 'hinge-other-side', 'opens-to']);
     for (const { patches } of met!.remedies!) expect(two(patches).of('DOORS_MEET')).toEqual([]);
+    // Whichever of the two is named first; a pair is no other that has one of them.
+    const inTurn = (...pairs: (readonly [string, string])[]) =>
+      two([{ path: 'inTurn', value: pairs.map(([a, b]) => ({ a, b })) }]).says('DOORS_MEET');
+    const [upper, lower, leaf] = ['c1/b1/d1', 'c1/b1/d2', 'c1/o1/left'] as const;
+    expect(inTurn([leaf, upper], [lower, leaf])).toEqual([]);
+    expect(inTurn([upper, leaf])).toEqual([expect.stringContaining('drawer 2 of bank b1')]);
+    expect(inTurn([leaf, lower])).toEqual([expect.stringContaining('drawer 1 of bank b1')]);
+    expect(inTurn([upper, lower], [leaf, leaf], [upper, upper], [lower, upper])).toEqual(two().says('DOORS_MEET'));
   });
 
   it('drawers of a corner pass the fronts of the other case behind a filler of the exact width', () => {

@@ -40,10 +40,12 @@ const reading = (what: string, place: string, length: string, where: object) => 
   ...where,
 });
 /** As built, with what was measured at the door and in the bank. */
-function hung(...log: readonly object[]) {
-  const bank = { ...TRAYS, basis: 'as-built', pack: { left: '17 mm' } };
+const hung = (...log: readonly object[]) => hungOn(DOOR, { left: '17 mm' }, ...log);
+
+function hungOn(door: object, pack: object, ...log: readonly object[]) {
+  const bank = { ...TRAYS, basis: 'as-built', pack };
   const opening = { width: ['646 mm'], height: ['864 mm'], depth: ['554 mm'] };
-  return planned({ ...bank, opening }, DOOR, FRAMELESS, [{ path: 'log', value: log }]);
+  return planned({ ...bank, opening }, door, FRAMELESS, [{ path: 'log', value: log }]);
 }
 const AT_DOOR = { door: 'c1/o1' };
 
@@ -62,6 +64,11 @@ describe('what is measured back at a door', () => {
     // Of a side it is not hinged on, and of no door at all.
     expect(hung(reading('hinge', 'right', '40 mm', AT_DOOR)).codes).not.toContain('HINGE_FOULS');
     expect(hung(reading('hinge', 'left', '40 mm', { door: 'c1/o9' })).codes).not.toContain('HINGE_FOULS');
+    // Hinged on the right it is that side's that counts.
+    const right = { ...DOOR, hinge: { ...DOOR.hinge, side: 'right' } };
+    const onRight = (place: string) =>
+      hungOn(right, { right: '17 mm' }, reading('hinge', place, '18 mm', AT_DOOR)).codes.includes('HINGE_FOULS');
+    expect(['right', 'left'].map(onRight)).toEqual([true, false]);
   });
 
   it('counts hinges at the heights they hang at, one by one, over the opening’s edge', () => {

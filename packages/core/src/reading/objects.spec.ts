@@ -3,6 +3,21 @@ import { byKind, needing, object, oneSetOf } from './objects';
 import { optional, Report, required } from '.';
 import { text } from './values';
 
+describe('a field that is wanted', () => {
+  const missing = (value: object, name: string): readonly string[] => {
+    const report = new Report();
+    object<Record<string, string>>({ [name]: required(text(9)) } as never)(value, '', report);
+    return report.errors.map(({ path, said: { code } }) => `${path} ${code}`);
+  };
+
+  it('is missing where it is undefined, and where only every object has it', () => {
+    expect(missing({ a: 'b' }, 'a')).toEqual([]);
+    expect(missing({}, 'a')).toEqual(['a field-missing']);
+    expect(missing({ a: undefined }, 'a')).toEqual(['a field-missing']);
+    expect(missing({}, 'toString')).toEqual(['toString field-missing']);
+  });
+});
+
 describe('one of these sets of fields', () => {
   const fields = { a: optional(text(9)), b: optional(text(9)), c: optional(text(9)), d: optional(text(9)) };
   const reader = oneSetOf(object<Record<string, string>>(fields as never), [['a', 'b'], ['c']], said('line-needs'));

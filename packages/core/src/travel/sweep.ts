@@ -54,7 +54,7 @@ function slab({ width, thickness }: Leaf, { pivot, place }: Hand, open: number):
 }
 
 function pullAt({ pull }: Leaf, { place }: Hand, open: number): readonly Convex[] {
-  if (!pull || pull.out <= 0) return [];
+  if (!pull) return [];
   const { from, to, out } = pull;
   return [polygon(place(open, from, 0), place(open, to, 0), place(open, to, out), place(open, from, out))];
 }

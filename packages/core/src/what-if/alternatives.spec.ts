@@ -91,5 +91,12 @@ describe('alternatives', () => {
     expect(found[0]!.patches.some(({ path }) => path.endsWith('increment'))).toBe(true);
     expect(alternatives(read(sample, { path: `${BANK}.drawers[0].height`, value: '900 mm' }), BANK)).toEqual([]);
     expect(alternatives(job, 'cases[7].banks[9]')).toEqual([]);
+    // A lock goes under what is stored: that can be divided, and is no way to.
+    const stored = (height: string) => [
+      { path: `${BANK}.drawers[0].height`, value: '120 mm' },
+      { path: `${BANK}.drawers[0].contents`, value: [{ name: 'roll', height }] },
+    ];
+    expect(alternatives(read(sample, ...stored('40 mm')), BANK).length).toBeGreaterThan(0);
+    expect(alternatives(read(sample, ...stored('200 mm')), BANK)).toEqual([]);
   });
 });
