@@ -4,6 +4,7 @@ import { pinoHttp } from 'pino-http';
 import request from 'supertest';
 import { sayErrors } from './errors';
 import { guard } from './guard';
+import { cameThroughDoor } from './near';
 
 const app = express();
 app.use(pinoHttp({ logger: pino({ level: 'silent' }) }));
@@ -51,5 +52,21 @@ describe('a request', () => {
   ])('%s is refused', async (_, ask) => {
     const { body } = (await ask(request(app)).expect(403)) as { body: { says: string } };
     expect(body.says).toMatch(/Nothing was (?:changed|shown)/);
+  });
+
+  it('through the door for the network is answered at a bare address of either kind, at no name', async () => {
+    const door = express();
+    door.use((asked, _response, next) => {
+      cameThroughDoor(asked);
+      next();
+    });
+    door.use(app);
+    const status = async (host: string): Promise<number> => (await request(door).get('/').set('host', host)).status;
+    for (const host of ['192.0.2.7:4880', '[fd00::7]:4880', '[fd00::7]'])
+      expect([host, await status(host)]).toEqual([host, 200]);
+    for (const host of ['loft.example:4880', '[loft]:4880', '192.0.2:1'])
+      expect([host, await status(host)]).toEqual([host, 403]);
+    // By no door it is at no address.
+    await request(app).get('/').set('host', '192.0.2.7:4880').expect(403);
   });
 });

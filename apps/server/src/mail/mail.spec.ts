@@ -44,6 +44,9 @@ describe('mail while there is no mail server', () => {
     expect(shown).toContain(`Come in by <a href="${address}">${address}</a> &#60;script&#62;`);
     expect(shown).not.toContain('<script>');
     expect(shown).not.toContain('Nothing was sent yet.');
+    // Where no certificate is, a link is one too; what is none stays text.
+    await mailbox.send({ to: 'ben@loft.example', subject: 'Third', text: 'At http://loft:4870/in or ftp://loft/in' });
+    expect(await page()).toContain('At <a href="http://loft:4870/in">http://loft:4870/in</a> or ftp://loft/in</pre>');
   });
 
   it('allows its page nothing but its own style, and is no page from elsewhere', async () => {
