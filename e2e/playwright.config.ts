@@ -12,7 +12,8 @@ export default defineConfig({
   // Each with a server and a browser of its own; every file begins with nothing but the demo jobs.
   workers: 3,
   retries: 0,
-  timeout: 60_000,
+  // A machine may be slow: what hangs is found out a little later.
+  timeout: 90_000,
   expect: { timeout: 12_000 },
   forbidOnly: true,
   use: {
