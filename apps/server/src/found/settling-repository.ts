@@ -5,6 +5,7 @@ import type { ShopId } from '../whose/shop';
 import { settledLines, type SettledLine, type ToSettle } from './lines';
 import { isBusy, restAfter } from './resting';
 import { summaryOf } from './summary';
+import { countedOf, sumsOf, type Counted } from './sums';
 import { asText, wordsOf } from './words';
 
 /** Settled in one go: so many jobs, so many entries. */
@@ -237,22 +238,9 @@ async function numbersOf(
 
 /** To those of the job and those of the shop. */
 async function addSums(connection: PoolConnection, shop: ShopId, lines: readonly SettledLine[]): Promise<void> {
-  const counted = lines.flatMap(({ job, made, fault }) => {
-    if (made) return [{ job, kind: 'reading', about: made.what, off: BigInt(made.made) - BigInt(made.planned) }];
-    return fault === undefined ? [] : [{ job, kind: 'fault', about: fault, off: 0n }];
-  });
-  const rows = (keys: (each: (typeof counted)[number]) => readonly string[]): unknown[][] => {
-    const sums = new Map<string, { keys: readonly string[]; count: number; sum: bigint; squares: bigint }>();
-    for (const each of counted) {
-      const key = keys(each).join('\n');
-      const { count, sum, squares } = sums.get(key) ?? { count: 0, sum: 0n, squares: 0n };
-      sums.set(key, { keys: keys(each), count: count + 1, sum: sum + each.off, squares: squares + each.off ** 2n });
-    }
-    // Always in the same order: two that settle at once do not wait for one another crosswise.
-    return [...sums.entries()]
-      .sort(([a], [b]) => (a < b ? -1 : 1))
-      .map(([, sum]) => [shop, ...sum.keys, sum.count, String(sum.sum), String(sum.squares)]);
-  };
+  const counted = countedOf(lines);
+  const rows = (keys: (each: Counted) => readonly string[]): unknown[][] =>
+    sumsOf(counted, keys).map((sums) => [shop, ...sums]);
   const adding = `ON DUPLICATE KEY UPDATE count = count + VALUES(count), sum = sum + VALUES(sum),
     squares = squares + VALUES(squares)`;
   await insert(

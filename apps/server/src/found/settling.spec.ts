@@ -58,12 +58,13 @@ describe('how jobs are shown in a list', () => {
       { kind: 'fault', ...of, fault: 'split' },
       { kind: 'note', ...of, note: 'Oiled by lantern' },
     ].map((each, at) => ({ id: `e${at}`, at: `2026-11-20T09:0${at}:00.000Z`, ...each }));
-    for (const [seq, entry] of entries.entries())
-      await pool.execute(
+    const keep = (seq: number, entry: (typeof entries)[number]) =>
+      pool.execute(
         `INSERT INTO log_entries (shop, job_id, seq, id, kind, happened_at, entry, kept_at)
          VALUES (?, ?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3))`,
         [OWN_SHOP, idOf(1), seq, entry.id, entry.kind, new Date(entry.at), JSON.stringify(entry)],
       );
+    for (const [seq, entry] of entries.entries()) await keep(seq, entry);
     expect(await settling.atOnce(OWN_SHOP)).toBe(false);
     const asked = async (sql: string): Promise<object[]> => (await pool.query<RowDataPacket[]>(sql))[0];
     expect(await asked('SELECT seq FROM log_entries WHERE settled = 0')).toEqual([]);
@@ -80,6 +81,15 @@ describe('how jobs are shown in a list', () => {
       { kind: 'reading', about: 'box-width', count: 2, sum: '-500000', squares: '1250000000000' },
       { kind: 'fault', about: 'split', count: 1, sum: '0', squares: '0' },
     ]);
+    // What comes later is added: to those of the job, and to those of its shop.
+    for (const seq of [4, 5]) await keep(seq, { ...entries[seq === 4 ? 1 : 2]!, id: `e${seq}` });
+    expect(await settling.atOnce(OWN_SHOP)).toBe(false);
+    const both = [
+      { kind: 'reading', about: 'box-width', count: 3, sum: '-1500000', squares: '2250000000000' },
+      { kind: 'fault', about: 'split', count: 2, sum: '0', squares: '0' },
+    ];
+    expect(await asked(`${sums} ORDER BY about`)).toEqual(both);
+    expect(await asked(`${sums.replace('job_sums', 'shop_sums')} ORDER BY about`)).toEqual(both);
   });
 
   it('is made a few at a time', async () => {
