@@ -15,14 +15,19 @@ import type {
 } from '@zabble/contract';
 import { LARGEST_BODY } from '@zabble/contract';
 import type { JobDocument, LogEntryDocument } from '@zabble/core';
-import type { Express } from 'express';
+import express, { type Express } from 'express';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
+import { pino } from 'pino';
+import { pinoHttp } from 'pino-http';
 import request from 'supertest';
 import { migrate } from '../db/migrate';
 import { openPool } from '../db/pool';
+import { sayErrors } from '../http/errors';
 import { ownDatabase, quietApp } from '../own-server.spec-data';
+import { decideWhose } from '../whose/decide';
 import { OWN_SHOP } from '../whose/shop';
 import { LogRepository } from './repository';
+import { logRouter } from './router';
 
 const folder = (path: string): string => join(__dirname, '../..', path);
 const document = JSON.parse(readFileSync(folder('../../examples/notions-bank.json'), 'utf8')) as JobDocument;
@@ -268,6 +273,16 @@ describe('two at one case', () => {
     expect(events.map(({ seq }) => seq)).toEqual([3, 4, 5]);
   });
 
+  it('are no more than may be', async () => {
+    const full = express();
+    full.use(pinoHttp({ logger: pino({ level: 'silent' }) }));
+    full.use(decideWhose());
+    full.use(logRouter({ assertJob: () => Promise.resolve() } as never, { isFull: () => true } as never));
+    full.use(sayErrors);
+    const { body } = await request(full).get(`/${NOBODY}/log/stream`).expect(503);
+    expect(body).toMatchObject({ said: { code: 'too-many-listening' } });
+  });
+
   it('follow no log of a job there is not', async () => {
     await request(app).get(`/api/jobs/${NOBODY}/log/stream`).expect(404);
   });
@@ -335,6 +350,19 @@ describe('the record of all jobs', () => {
     await request(app).delete(`/api/jobs/${b}`).expect(204);
     expect((await find('search=front%20tight')).items).toHaveLength(3);
     await request(app).get('/api/record?kind=rumour').expect(400);
+  });
+
+  it('is gone through without a word, the newest first, whole or of one kind', async () => {
+    const job = await create({ ...document, name: 'Wordless' });
+    const note = { id: 'w1', kind: 'note', at: '2027-01-03T08:00:00Z', note: 'looked at' };
+    const days = ['2027-01-02', '2027-01-04'].map((day) => fault({ at: `${day}T08:00:00Z` }));
+    await add(job, [note, ...days]).expect(201);
+    const [first, faults] = [await find('size=2'), await find('kind=fault&size=2')];
+    const dayOf = ({ items }: RecordPage) => items.map(({ at, kind }) => `${kind} ${at.slice(0, 10)}`);
+    expect(dayOf(first)).toEqual(['fault 2027-01-04', 'note 2027-01-03']);
+    expect(dayOf(faults)).toEqual(['fault 2027-01-04', 'fault 2027-01-02']);
+    expect(dayOf(await find(`size=1&after=${first.next!}`))).toEqual(['fault 2027-01-02']);
+    await request(app).delete(`/api/jobs/${job}`).expect(204);
   });
 
   it('gives pages that follow one another, each line once', async () => {
