@@ -81,6 +81,11 @@ describe('all of a shop as one file', () => {
   });
 
   it('is brought in elsewhere row by row, under ids of its own, and found there', async () => {
+    const foundOf = async (cookie: string): Promise<number> => {
+      const { body } = await ask('get', `${ROUTES.record}?search=${encodeURIComponent('Ölfarbe')}`, cookie).expect(200);
+      return (body as { items: object[] }).items.length;
+    };
+    expect(await foundOf(from)).toBe(1);
     const file = await out(from);
     expect(file.length).toBeGreaterThan(12);
     const answer = await bring(to, file).expect(201);
@@ -98,6 +103,8 @@ describe('all of a shop as one file', () => {
     };
     expect(items).toHaveLength(1);
     const log = (await ask('get', ROUTES.log(items[0]?.id ?? ''), to).expect(200)).text;
+    // It is found by its words there too: they are made anew.
+    expect(await foundOf(to)).toBe(1);
     const photo = new RegExp(`Ölfarbe (${UUID.source})`).exec(log)?.[1] ?? '';
     await ask('get', ROUTES.photo(items[0]?.id ?? '', photo), to).expect(200);
     await ask('get', ROUTES.job(job), to).expect(404);
@@ -114,6 +121,8 @@ describe('all of a shop as one file', () => {
     expect(await says([file[0] ?? '', '{"table":"people","row":{"id":"x"}}'])).toMatch(
       /line 2: it is no row of a shop/,
     );
+    for (const row of ['[]', 'null', '"x"', '{"id":{}}', '{"id":true}'])
+      expect(await says([file[0] ?? '', `{"table":"stock","row":${row}}`])).toMatch(/line 2: it is no row of a shop/);
     const job2 = file.find((line) => line.startsWith('{"table":"jobs"')) ?? '';
     expect(await says([file[0] ?? '', job2.replaceAll('Sails', '')])).toMatch(/line 2: .*Nothing was changed/);
     expect(await says([file[0] ?? '', job2, job2])).toMatch(/line [23]: it is no row/);
