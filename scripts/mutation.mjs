@@ -105,9 +105,7 @@ async function byTestsBeside(folders, places, tell) {
         : undefined;
       tell({ workspace, name, ...(found ?? untouched(mutate)) });
     } catch (problem) {
-      // What takes hours is not lost by one test that failed beforehand.
-      if (!(problem instanceof Stop)) throw problem;
-      say(problem.message);
+      sayWhy(problem);
       untried.push(`${workspace}/${name}`);
     }
   }
@@ -135,10 +133,17 @@ async function byAllTests(folders, places, tell) {
 async function byLongTests({ workspace, name, folder }, { killed, lived }) {
   if (lived.length === 0 || !testsIn(folder).some(isLong)) return { killed, lived };
   const places = [...new Set(lived.map(({ place }) => place))];
-  const found = await mutated(workspace, name, places, basename(folder), 'long');
-  const seen = new Set(found?.killed.map(({ says }) => says));
-  const isSeen = ({ says }) => seen.has(says);
+  const found = await mutated(workspace, name, places, basename(folder), 'long').catch(sayWhy);
+  const keyOf = ({ place, says }) => `${place} ${says}`;
+  const seen = new Set(found?.killed.map(keyOf));
+  const isSeen = (each) => seen.has(keyOf(each));
   return { killed: [...killed, ...lived.filter(isSeen)], lived: lived.filter((each) => !isSeen(each)) };
+}
+
+/** What takes hours is not lost by one test that failed beforehand. */
+function sayWhy(problem) {
+  if (!(problem instanceof Stop)) throw problem;
+  say(problem.message);
 }
 
 function inAll(those) {
