@@ -160,7 +160,9 @@ function testsIn(folder) {
   return names.filter((name) => name.endsWith('.spec.ts'));
 }
 
-const isLong = (name) => name.endsWith('.long.spec.ts');
+function isLong(name) {
+  return name.endsWith('.long.spec.ts');
+}
 
 /** Undefined where none of the tests comes to what is changed; `which` are the long ones or, not told, the others. */
 async function mutated(workspace, name, mutate, beside, which = '') {
