@@ -52,6 +52,20 @@ describe('photographs', () => {
     expect((shown.body as Buffer).includes('where-it-was-taken')).toBe(false);
   });
 
+  it('of each kind there is are taken, and what is none is told which those are', async () => {
+    const made = { jpeg: grey(4, 3).jpeg(), png: grey(4, 3).png(), webp: grey(4, 3).webp() };
+    for (const [kind, picture] of Object.entries(made))
+      expect((await put(await picture.toBuffer(), `image/${kind}`).expect(201)).body).toMatchObject({
+        width: 4,
+        height: 3,
+      });
+    const { body } = await put('GIF89a', 'Image/GIF; a=b').expect(415);
+    expect((body as Problem).said).toEqual({
+      code: 'picture-type',
+      params: { read: 'image/gif', types: ['JPEG', 'PNG', 'WEBP'] },
+    });
+  });
+
   it('lose a script behind the picture', async () => {
     const id = randomUUID();
     const data = Buffer.concat([await grey(20, 20).jpeg().toBuffer(), Buffer.from(SCRIPT)]);
