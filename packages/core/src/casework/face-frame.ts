@@ -34,7 +34,7 @@ function same(one: Member, other: Member): boolean {
 /** One tenon an end that enters a member. */
 function tenons(casework: Casework, times: number): Term | undefined {
   const { tenon = ZERO } = casework.stock.build.frame ?? {};
-  return times > 0 ? unlessZero(plusTimes('tenon', times, tenon, buildField(casework, 'frame.tenon'))) : undefined;
+  return unlessZero(plusTimes('tenon', times, tenon, buildField(casework, 'frame.tenon')));
 }
 
 function stileHeight(casework: Casework): Tally {

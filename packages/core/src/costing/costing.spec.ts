@@ -2,6 +2,7 @@ import { demo } from '../plan/plan.spec-data';
 import { wholeBank, wholeJob, WHOLE_CASE } from '../plan/whole-case.spec-data';
 import { caseFixings } from '../plan';
 import { sample } from '../job/sample.spec-data';
+import { said } from '../words';
 import { shown } from './amount';
 import { codesOf, costs, counted, priced } from './costing.spec-data';
 import type { Cost } from './cost';
@@ -62,6 +63,13 @@ describe('what a job takes', () => {
       expect(pulls('800 mm', pull)).toEqual([6]);
     }
     expect(pulls('400 mm', { ...bored, kind: 'none' })).toEqual([]);
+    // By its own name where it has one.
+    const bought = (pull: object) =>
+      costs(counted(sample, { path: 'cases[0].banks[0].front.pull', value: pull }), none)
+        .lines.filter(({ key }) => key.startsWith('pull'))
+        .map(({ key, what }) => [key, what]);
+    expect(bought(bored)).toEqual([['pull', said('cost/pull')]]);
+    expect(bought({ ...bored, name: 'rope ring' })).toEqual([['pull:rope ring', said('text', { text: 'rope ring' })]]);
   });
 
   it('makes a frame of each front that has stiles', () => {

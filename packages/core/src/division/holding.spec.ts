@@ -24,6 +24,13 @@ describe('drawers tied across a line', () => {
     expect(shared({ groups, lines })).toEqual([150, 200, 100, 150]);
   });
 
+  it('are the higher of two that are as near, seen from below', () => {
+    // 140 and 160 are both as far from 150; what they leave is no whole increment: who is alone there takes it.
+    const groups = [group(0, 3), group(1), group(2)];
+    const lines = [{ place: 1, below: mm(250) }];
+    expect(shared({ groups, lines, increment: mm(20) })).toEqual([160, 190, 90, 160]);
+  });
+
   it('can’t be where no whole increments serve both', () => {
     // Two alike in 250, three of the same in 350: 125 or 116 2/3.
     const groups = [group(0, 1, 2, 3, 4)];

@@ -20,6 +20,7 @@ describe('a patch', () => {
   });
 
   it('takes an entry of a list away, but no entry for being empty', () => {
+    expect(patched({ a: { list: [1] } }, [{ path: 'a.list[0]', value: undefined }])).toEqual({ a: { list: [] } });
     expect(patched({ a: {} }, [{ path: 'a.case-side-left', value: 1 }])).toEqual({ a: { 'case-side-left': 1 } });
     expect(valueAt({ a: { 'fixed-shelf': 2 } }, 'a.fixed-shelf')).toBe(2);
     expect([valueAt({ a: null }, 'a.b'), valueAt({ a: 'b' }, 'a.length'), valueAt(7, 'a')]).toEqual([

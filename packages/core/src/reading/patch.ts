@@ -42,10 +42,11 @@ function setAt(whole: unknown, steps: readonly Step[], value: unknown): unknown 
   const { [step]: before, ...others } = (whole ?? {}) as Record<string, unknown>;
   const inside = setAt(before, rest, value);
   // What is left with nothing in it says nothing any more.
-  if (inside === undefined || (value === undefined && isEmpty(inside))) return others;
+  if (inside === undefined || (value === undefined && isEmpty(inside as object))) return others;
   return before === undefined ? { ...others, [step]: inside } : { ...(whole as object), [step]: inside };
 }
 
-function isEmpty(inside: unknown): boolean {
-  return typeof inside === 'object' && inside !== null && !Array.isArray(inside) && Object.keys(inside).length === 0;
+/** A list says something with nothing in it. */
+function isEmpty(inside: object): boolean {
+  return !Array.isArray(inside) && Object.keys(inside).length === 0;
 }
