@@ -22,7 +22,10 @@ function isLike({ test, rank }) {
 
 const nameOf = ({ context }) => context.config.displayName?.name;
 
-function rankOf({ path }) {
+function rankOf(test) {
+  const { path } = test;
+  // They wait for the database half of their time: best beside what does not.
+  if (nameOf(test) === 'server') return 0;
   const heldBeside = existsSync(join(dirname(path), '__snapshots__', `${basename(path)}.snap`));
   if (path.endsWith('.long.spec.ts') || heldBeside) return 0;
   return path.includes('/.together/') ? 1 : 2;
