@@ -29,6 +29,9 @@ describe('drawers tied across a line', () => {
     const groups = [group(0, 3), group(1), group(2)];
     const lines = [{ place: 1, below: mm(250) }];
     expect(shared({ groups, lines, increment: mm(20) })).toEqual([160, 190, 90, 160]);
+    // Where those beside the line are tied the lower of two leaves the higher below.
+    const beside = [group(0), group(1, 2), group(3)];
+    expect(shared({ groups: beside, lines, increment: mm(20) })).toEqual([210, 140, 140, 110]);
   });
 
   it('can’t be where no whole increments serve both', () => {
