@@ -14,9 +14,7 @@ const totals = { passed: 0, failed: 0 };
 const failures = [];
 
 await main(async () => {
-  // Only what is run wants the packages of the system: they come beside.
-  const packages = settled(ensurePackages(...PACKAGES));
-  await ensureDependencies();
+  await Promise.all([ensurePackages(...PACKAGES), ensureDependencies()]);
   say('\nLint, types, build …');
   // Templates are checked by the build.
   const [built] = await Promise.all([
@@ -28,7 +26,6 @@ await main(async () => {
       () => check('Rooms', ['run', '-s', 'lint:rooms']),
     ]),
   ]);
-  await packages();
   await jest();
   if (built) await playwright();
   // Told again where a run is looked at first: at its end.
@@ -42,18 +39,6 @@ async function check(name, args) {
   const { code, text } = await run('npm', args, { quiet: true });
   say(code === 0 ? `${name}: nothing to say` : `${text}\n${name}: FAILED`);
   if (code !== 0) totals.failed += 1;
-}
-
-/** What is under way: its problem is thrown by whoever waits for it, however late. */
-function settled(work) {
-  const outcome = work.then(
-    () => undefined,
-    (problem) => ({ problem }),
-  );
-  return async () => {
-    const failed = await outcome;
-    if (failed) throw failed.problem;
-  };
 }
 
 async function inTurn(all) {

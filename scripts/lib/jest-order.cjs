@@ -9,16 +9,16 @@ const Sequencer = require('@jest/test-sequencer').default;
  */
 module.exports = class extends Sequencer {
   sort(tests) {
-    const placed = super.sort(tests).map((test) => ({ test, rank: rankOf(test), turn: 0 }));
-    for (const each of placed) each.turn = placed.slice(0, placed.indexOf(each)).filter(isLike(each)).length;
+    const turns = new Map();
+    const placed = super.sort(tests).map((test) => {
+      const rank = rankOf(test);
+      const of = `${rank} ${nameOf(test)}`;
+      turns.set(of, (turns.get(of) ?? 0) + 1);
+      return { test, rank, turn: turns.get(of) };
+    });
     return placed.sort((one, other) => one.rank - other.rank || one.turn - other.turn).map(({ test }) => test);
   }
 };
-
-function isLike({ test, rank }) {
-  const project = nameOf(test);
-  return (other) => other.rank === rank && nameOf(other.test) === project;
-}
 
 const nameOf = ({ context }) => context.config.displayName?.name;
 

@@ -21,14 +21,14 @@ export type Sums = readonly [...keys: string[], count: number, sum: string, squa
 
 /** Always in the same order: two that settle at once do not wait for one another crosswise. */
 export function sumsOf(counted: readonly Counted[], keys: (each: Counted) => readonly string[]): readonly Sums[] {
-  const sums = new Map<string, { count: number; sum: bigint; squares: bigint }>();
+  const sums = new Map<string, { keys: readonly string[]; count: number; sum: bigint; squares: bigint }>();
   for (const each of counted) {
-    const key = JSON.stringify(keys(each));
+    const own = keys(each);
+    const key = own.join('\n');
     const { count, sum, squares } = sums.get(key) ?? { count: 0, sum: 0n, squares: 0n };
-    sums.set(key, { count: count + 1, sum: sum + each.off, squares: squares + each.off ** 2n });
+    sums.set(key, { keys: own, count: count + 1, sum: sum + each.off, squares: squares + each.off ** 2n });
   }
-  return [...sums.keys()].sort().map((key): Sums => {
-    const { count, sum, squares } = sums.get(key) as NonNullable<ReturnType<typeof sums.get>>;
-    return [...(JSON.parse(key) as string[]), count, String(sum), String(squares)];
-  });
+  return [...sums]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([, each]) => [...each.keys, each.count, String(each.sum), String(each.squares)]);
 }

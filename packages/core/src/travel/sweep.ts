@@ -82,7 +82,7 @@ function disc({ pivot, angle, turns }: Hand, radius: number, from: number, to: n
 
 function pullSwept(leaf: Leaf, hand: Hand, end: number): readonly Convex[] {
   const { pull } = leaf;
-  if (!pull || pull.out <= 0) return [];
+  if (!pull) return [];
   const { from, to, out } = pull;
   const radius = Math.hypot(to, out);
   const lead = Math.atan2(out, to);
