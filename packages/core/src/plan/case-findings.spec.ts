@@ -27,6 +27,12 @@ const still = {
   ...{ compartment: 'left', name: 'still', x: '0 in', y: '0 in', z: '17 in' },
   ...{ width: '10 in', height: '6 in', depth: '6 in' },
 };
+/** Drawers below, with a slide that comes to where the still would stand; air above them. */
+const stacked = {
+  layout: { id: 'front', across: [{ id: 'high' }, { id: 'low', down: [{ id: 'air' }, { id: 'left' }] }] },
+  banks: [wholeBank('b1', 'left', 3, { slide: { ...slide, length: '22 in' } })],
+};
+const inAir = { ...still, compartment: 'air' };
 const narrow = (size: string) => ({
   layout: { id: 'front', across: [{ id: 'left', size }, { id: 'right' }] },
   banks: [wholeBank('b1', 'left', 2)],
@@ -110,22 +116,7 @@ const ROWS: readonly (readonly [code: string, fires: Row, holds: Row])[] = [
     { over: { keepOuts: [still], banks: [wholeBank('b1', 'left', 3, { slide })] } },
   ],
   // It stands in its own compartment, whichever comes first: drawers beside it do not come to it.
-  [
-    'KEEP_OUT_MET',
-    {
-      over: {
-        ...{ layout: { id: 'front', across: [{ id: 'high' }, { id: 'low', down: [{ id: 'air' }, { id: 'left' }] }] } },
-        ...{ keepOuts: [still], banks: [wholeBank('b1', 'left', 3, { slide: { ...slide, length: '22 in' } })] },
-      },
-    },
-    {
-      over: {
-        ...{ layout: { id: 'front', across: [{ id: 'high' }, { id: 'low', down: [{ id: 'air' }, { id: 'left' }] }] } },
-        ...{ keepOuts: [{ ...still, compartment: 'air' }] },
-        ...{ banks: [wholeBank('b1', 'left', 3, { slide: { ...slide, length: '22 in' } })] },
-      },
-    },
-  ],
+  ['KEEP_OUT_MET', { over: { ...stacked, keepOuts: [still] } }, { over: { ...stacked, keepOuts: [inAir] } }],
   // One shelf halfway up a compartment: a still that reaches up into it, with the room it needs, and one that does not.
   [
     'KEEP_OUT_CROSSED',
