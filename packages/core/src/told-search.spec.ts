@@ -1,8 +1,9 @@
 import { filled } from './filled.spec-data';
 import { logged } from './logged.spec-data';
-import { digest } from './told.spec-data';
+import { digest, toldOf } from './told.spec-data';
 import { TOLD_JOBS } from './told-jobs.spec-data';
 import { divided, laidOut, ordered } from './told-search.spec-data';
+import { worked } from './worked.spec-data';
 import { dayByDay, otherwise, paidFor } from './told-shop.spec-data';
 
 const upTo = (count: number): readonly number[] => Array.from({ length: count }, (_, at) => at);
@@ -13,16 +14,16 @@ const upTo = (count: number): readonly number[] => Array.from({ length: count },
  * @alone found by its name
  */
 describe('what is looked for', () => {
-  it('on the sheets of made-up parts is found as it was', () => {
-    expect(upTo(60).map((seed) => digest(laidOut(seed)))).toMatchSnapshot();
+  it.each(upTo(6))('on the sheets of made-up parts is found as it was: %d', (block) => {
+    expect(upTo(10).map((at) => digest(laidOut(block * 10 + at)))).toMatchSnapshot();
   });
 
-  it('in the order of work of made-up shops is found as it was', () => {
-    expect(upTo(40).map((seed) => digest(ordered(seed)))).toMatchSnapshot();
+  it.each(upTo(8))('in the order of work of made-up shops is found as it was: %d', (block) => {
+    expect(upTo(5).map((at) => digest(ordered(block * 5 + at)))).toMatchSnapshot();
   });
 
-  it('in heights to be divided is found as it was', () => {
-    expect(upTo(40).map((block) => digest(upTo(20).map((at) => divided(block * 20 + at))))).toMatchSnapshot();
+  it.each(upTo(8))('in heights to be divided is found as it was: %d', (block) => {
+    expect(upTo(100).map((at) => digest(divided(block * 100 + at)))).toMatchSnapshot();
   });
 });
 
@@ -36,6 +37,15 @@ describe.each(Object.entries(TOLD_JOBS))('%s', (_, job) => {
       [1, 2, 3].map((seed) => digest(paidFor(logged(filled(job, seed, 0.1), seed), seed))).join(' '),
     ).toMatchSnapshot();
   });
+
+  it('is told as it was somewhere on its way', () => {
+    const lines = [1, 2].map((seed) => {
+      const document = logged(worked(filled(job, seed, 0.04), seed), seed);
+      const told = Object.entries(toldOf(document) ?? {}).map(([room, tell]) => `${room} ${digest(tell())}`);
+      return [...told, `paid ${digest(paidFor(document, seed))}`].join(', ');
+    });
+    expect(lines).toMatchSnapshot();
+  });
 });
 
 describe('the days of a shop', () => {
@@ -43,7 +53,7 @@ describe('the days of a shop', () => {
 
   it.each(upTo(10))('are told as they were: %d', (seed) => {
     const own = [jobs[seed % jobs.length], jobs[(seed + 3) % jobs.length]].map((job, at) =>
-      at === 0 ? logged(job as object, seed) : filled(job as object, seed, 0.05),
+      at === 0 ? worked(logged(job as object, seed), seed) : worked(filled(job as object, seed, 0.05), seed + 1),
     );
     expect(digest(dayByDay(own, seed))).toMatchSnapshot();
   });

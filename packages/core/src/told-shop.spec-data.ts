@@ -127,8 +127,30 @@ const EMPTY: ShopRead = {
   ...{ calendar: {}, costing: {}, prices: [], rack: [], drawer: [], had: [], onOrder: [], suppliers: [], jobs: [] },
 };
 
+/** With tasks of it begun, left, done and taken back. */
+function marked(document: object, seed: number): object {
+  const chance = chanceFrom(seed);
+  const [job] = atWork({ ...EMPTY, jobs: [jobRead({ id: 'job', document })] }, NOW).jobs;
+  const log = [...((document as JobDocument).log ?? [])] as object[];
+  const mark = (task: string, did: string): void => {
+    const at = `2026-11-${28 + Math.floor(log.length / 40)}T${String(8 + Math.floor((log.length % 40) / 4)).padStart(2, '0')}:20:00Z`;
+    log.push({ id: `m${log.length}`, kind: 'task', task, did, at, ...(chance() < 0.5 ? { by: 'Odd' } : {}) });
+  };
+  for (const { id } of job?.tasks ?? []) {
+    const task = id.split('/').slice(1).join('/');
+    const kind = chance();
+    if (kind < 0.3) mark(task, 'begin');
+    if (kind < 0.15) mark(task, 'pause');
+    if (kind > 0.1 && kind < 0.25) mark(task, 'done');
+    if (kind > 0.2 && kind < 0.24) mark(task, 'undone');
+  }
+  const next = { ...document, log: log.slice(0, 90) };
+  return readJobDocument(next).ok ? next : document;
+}
+
 /** The days of a made-up shop with these jobs: tasks, orders, findings, and what is bought of whom. */
-export function dayByDay(documents: readonly object[], seed: number): unknown {
+export function dayByDay(some: readonly object[], seed: number): unknown {
+  const documents = some.map((document, at) => marked(document, seed + at));
   const shop = shopOf(documents, seed);
   const work = atWork(shop, NOW);
   const days = daysOf(work, bestOrder(work.problem, { tries: 60 }));
