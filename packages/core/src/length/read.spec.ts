@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { INCH, inches, millimetres, type Unit } from './length';
-import { readFileLength, readLength } from './read';
+import { readFileLength, readLength, readSignedLength } from './read';
 import { writeExact } from './write';
 
 const nanometres = (text: string, unit: Unit = 'in'): number => {
@@ -33,6 +33,9 @@ describe('reading a length as written on wood', () => {
     ['-1/2 + 1', inches(1, 2)],
     ['  24  ', inches(24)],
     ['.5', inches(1, 2)],
+    ['1 in + 2 in * 3', inches(7)],
+    ['8 in - 6 in / 4', inches(13, 2)],
+    ['1 m 20 cm 5 mm', millimetres(1205)],
   ])('%s', (text, expected) => {
     expect(nanometres(text)).toBe(expected);
   });
@@ -42,6 +45,28 @@ describe('reading a length as written on wood', () => {
     expect(nanometres('606,5 - 2*1,5', 'mm')).toBe(603_500_000);
     expect(nanometres('18', 'mm')).toBe(18_000_000);
     expect(nanometres('18', 'in')).toBe(18 * INCH);
+  });
+
+  it.each([
+    ['1 m 2 in', 'smaller-unit-wanted'],
+    ['1 cm 2 m', 'smaller-unit-wanted'],
+    ['1 cm 2', 'smaller-unit-wanted'],
+    ['3 ft 2 cm', 'feet-then-inches'],
+    ["3'-12 1/2", 'foot-and-more'],
+  ])('does not take %j for one: %s', (text, code) => {
+    expect(readLength(text, 'in')).toMatchObject({ ok: false, wrong: { params: { why: { code } } } });
+  });
+
+  it('takes what is under nothing by the sign it begins with, and by no other', () => {
+    const signed = (text: string) => readSignedLength(text, 'mm');
+    expect(signed(' −3')).toEqual({ ok: true, value: millimetres(-3) });
+    // The sign is the first number’s, not that of the sum.
+    expect(signed('-3 + 1')).toEqual({ ok: true, value: millimetres(-2) });
+    expect(signed('-1/2 in + 1 in')).toEqual({ ok: true, value: inches(1, 2) });
+    expect(signed('2 - 2 * 3')).toEqual({ ok: true, value: millimetres(-4) });
+    expect(signed('-100001')).toMatchObject({ wrong: { params: { why: { code: 'over-longest' } } } });
+    expect(readSignedLength('-1/64 in / 2', 'in')).toEqual({ ok: true, value: -198_438 });
+    expect(signed('5 - 3')).toEqual({ ok: true, value: millimetres(2) });
   });
 
   it('never throws, whatever is typed', () => {

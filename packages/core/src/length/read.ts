@@ -57,15 +57,10 @@ export function readFileLength(text: string): Reading<Length> {
 }
 
 /** As a job file writes a length that may be under nothing: with a hyphen before it. */
-export const readSignedFileLength = (text: string): Reading<Length> => signed(text, /^\s*-/, readFileLength);
-
-/** As people write one in a field: with a hyphen or a minus before it. */
-export const readSignedLength = (text: string, unit: Unit): Reading<Length> =>
-  signed(text, /^\s*[-−]/, (rest) => readLength(rest, unit));
-
-function signed(text: string, sign: RegExp, read: (rest: string) => Reading<Length>): Reading<Length> {
-  if (!sign.test(text)) return read(text);
-  const found = read(text.replace(sign, ''));
+export function readSignedFileLength(text: string): Reading<Length> {
+  const sign = /^\s*-/;
+  if (!sign.test(text)) return readFileLength(text);
+  const found = readFileLength(text.replace(sign, ''));
   return found.ok ? good(nm(-found.value)) : found;
 }
 
@@ -88,6 +83,25 @@ function readWholeNumeral(text: string): Reading<Rational> {
  * refused, saying which. The answer is rounded half up to the nanometre.
  */
 export function readLength(text: string, unit: Unit): Reading<Length> {
+  return readSum(text, unit, (value, refuse) =>
+    nearest(value) < 0n ? refuse(wrong('less-than-nothing')) : finish(value, refuse),
+  );
+}
+
+/** The same where a length may be under nothing: rounded as one above it is. */
+export function readSignedLength(text: string, unit: Unit): Reading<Length> {
+  return readSum(text, unit, (value, refuse) => {
+    if (value.n >= 0n) return finish(value, refuse);
+    const found = finish(negate(value), refuse);
+    return found.ok ? good(nm(-found.value)) : found;
+  });
+}
+
+function readSum(
+  text: string,
+  unit: Unit,
+  told: (value: Rational, refuse: (why: Said) => Reading<never>) => Reading<Length>,
+): Reading<Length> {
   const refuse = (why: Said): Reading<never> => bad(wrong('wrong-field', { read: quoted(text), why }));
   if (text.length > LONGEST_TEXT) return refuse(wrong('too-long-for-length'));
   const plain = inPlainCharacters(text);
@@ -96,7 +110,7 @@ export function readLength(text: string, unit: Unit): Reading<Length> {
   if (doubt) return refuse(doubt);
   const sentence = new Sum(plain.replace(/(\d),(\d)/g, '$1.$2'), unit);
   const read = sentence.read();
-  return read.ok ? finish(read.value, refuse) : refuse(read.wrong);
+  return read.ok ? told(read.value, refuse) : refuse(read.wrong);
 }
 
 /** What of a text can be read two ways. */
@@ -114,7 +128,6 @@ function twoWays(plain: string): Said | undefined {
 
 function finish(value: Rational, refuse: (why: Said) => Reading<never>): Reading<Length> {
   const whole = nearest(value);
-  if (whole < 0n) return refuse(wrong('less-than-nothing'));
   if (whole > BigInt(LONGEST)) return refuse(wrong('over-longest'));
   return good(nm(Number(whole)));
 }
