@@ -107,6 +107,12 @@ export function ordered(seed: number): unknown {
   ];
 }
 
+/** What is looked for at length: in more tries than one beginning takes, of two jobs that are late. */
+export function orderedAtLength(seed: number): unknown {
+  const problem = shopOf(chanceFrom(seed), { jobs: 2, tasks: 16, grain: 15, people: 2 });
+  return bestOrder({ ...problem, due: { j0: problem.now + 300, j1: problem.now + 400 } }, { tries: 6000 });
+}
+
 /** How a made-up height is divided, with locks, ties, bounds, needs and lines as they come. */
 export function divided(seed: number): unknown {
   const chance = chanceFrom(seed);

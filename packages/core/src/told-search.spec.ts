@@ -2,7 +2,7 @@ import { filled } from './filled.spec-data';
 import { logged } from './logged.spec-data';
 import { digest, toldOf } from './told.spec-data';
 import { TOLD_JOBS } from './told-jobs.spec-data';
-import { divided, laidOut, ordered } from './told-search.spec-data';
+import { divided, laidOut, ordered, orderedAtLength } from './told-search.spec-data';
 import { worked } from './worked.spec-data';
 import { dayByDay, otherwise, paidFor } from './told-shop.spec-data';
 
@@ -20,6 +20,10 @@ describe('what is looked for', () => {
 
   it.each(upTo(8))('in the order of work of made-up shops is found as it was: %d', (block) => {
     expect(upTo(5).map((at) => digest(ordered(block * 5 + at)))).toMatchSnapshot();
+  });
+
+  it.each(upTo(3))('in the order of work is found as it was where there is much to look for: %d', (seed) => {
+    expect(digest(orderedAtLength(seed))).toMatchSnapshot();
   });
 
   it.each(upTo(8))('in heights to be divided is found as it was: %d', (block) => {

@@ -7,6 +7,7 @@ import { buyingLate } from './late';
 import { dayAfter } from './days';
 import { gatesOf, withGates } from './in-hand';
 import { orderRows, orderText, readOrderLabel, type OrderedList } from './order';
+import { readSupplier } from './supplier-row';
 import { bySupplier } from './suppliers';
 import { wantedOf, type Wanted } from './wanted';
 import { sample } from '../job/sample.spec-data';
@@ -168,6 +169,8 @@ describe('what a job wants', () => {
     const line = (rack: Buying['rack']) =>
       only(buyingList([forJob('a', sheets)], { prices: new Map(), rack, drawer: new Map(), had: [] }));
     expect(shown(line([item]).store)).toBe(1);
+    const along = { ...item, length: sheet!.length, width: sheet!.width };
+    expect(shown(line([along, { ...along, width: millimetres(600) }]).store)).toBe(1);
     expect(shown(line([small, { ...item, kind: 'off-cut' }, { ...item, material: 'another' }]).store)).toBe(0);
     // A board foot is a foot by a foot by an inch. Common practice.
     const wood: Wanted = { ...sheets, unit: 'bdft', amount: pieces(9), rack: { name } };
@@ -177,6 +180,35 @@ describe('what a job wants', () => {
       rack: [{ ...board, thickness: millimetres(25.4) }, board],
     });
     expect(shown(only(of).store)).toBe(4);
+  });
+});
+
+it('what is brought in by hand has a key of its own job: nobody else’s top is meant', () => {
+  const top = { id: 'top', name: 'Slate top', count: 1, price: 90 };
+  const of = counted(sample, { path: 'pricing', value: { bought: [top] } });
+  const keys = wantedOf(of.job, 'j7', costs(of, priced([]))).flatMap(({ key, kind }) =>
+    kind === 'bought' ? [key] : [],
+  );
+  expect(keys).toEqual(['bought:j7:top']);
+});
+
+describe('a row of the shop’s suppliers', () => {
+  it('is who sells, how orders reach them and how many days they take', () => {
+    const row = { name: 'Skerry Point hardware', by: 'service', leadDays: 4, customer: '118' };
+    expect(readSupplier(row)).toEqual({ ok: true, row });
+    expect(readSupplier({ ...row, by: 'hand' }).ok).toBe(true);
+  });
+
+  it.each<[string, object, string]>([
+    ['no name', { name: '', by: 'hand' }, 'row.name'],
+    ['a way nobody knows', { name: 'A', by: 'gull' }, 'row.by'],
+    ['half a day', { name: 'A', by: 'hand', leadDays: 1.5 }, 'row.leadDays'],
+    ['more than a year', { name: 'A', by: 'hand', leadDays: 401 }, 'row.leadDays'],
+    ['what is no part of it', { name: 'A', by: 'hand', boat: 'yes' }, 'row.boat'],
+  ])('with %s is told where', (_, row, path) => {
+    const read = readSupplier(row);
+    expect(read.ok).toBe(false);
+    expect(read.ok ? [] : read.errors.map((each) => each.path)).toEqual([path]);
   });
 });
 
@@ -248,6 +280,9 @@ describe('gates that open by what is in hand', () => {
     expect(opened({ hinges: deed })).toEqual([second]);
     expect(opened(undefined, { hinges: deed })).toEqual([first]);
     expect(opened({ hinges: deed }, { hinges: deed })).toEqual([]);
+    const documents = { ...locker, cases: [one!, other] } as typeof locker;
+    const [was, is] = withGates(documents, opened({ hinges: deed }), deed).cases;
+    expect([was?.gates, is?.gates]).toEqual([one!.gates, { ...other.gates, hinges: deed }]);
     const { job: read, plan: planned } = both();
     expect(gatesOf(read, planned, new Set()).filter(({ gate }) => gate === 'hinges')).toEqual([]);
   });

@@ -20,6 +20,7 @@ export interface FromSupplier {
 
 /** What is short, by who sells it: by name, what nobody is known for last. Bound by its lines. */
 export function bySupplier(lines: readonly BuyLine[], suppliers: readonly SupplierLead[]): readonly FromSupplier[] {
+  // Whatever it is sorted by, what is undefined comes last.
   const names = [...new Set(lines.map(({ price }) => price?.supplier))].sort(byName);
   return names.flatMap((supplier): readonly FromSupplier[] => {
     const own = lines.filter(({ price, packs }) => packs > 0 && price?.supplier === supplier);
@@ -37,8 +38,6 @@ export function bySupplier(lines: readonly BuyLine[], suppliers: readonly Suppli
   });
 }
 
-function byName(one: string | undefined, other: string | undefined): number {
-  if (one === undefined) return other === undefined ? 0 : 1;
-  if (other === undefined) return -1;
-  return one < other ? -1 : Number(one > other);
+function byName(one = '', other = ''): number {
+  return one < other ? -1 : 1;
 }

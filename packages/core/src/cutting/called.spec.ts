@@ -118,3 +118,24 @@ describe('what tells a bank from the others', () => {
     expect(IN_ENGLISH.say(drawerOfJob(whole.plan, part)!)).toBe('Left, drawer 2, Awls');
   });
 });
+
+it('a part of a list is called as there, with its number where there are several; a drawer by its name where it has one', () => {
+  const extra = (count: number) => ({ id: `x${count}`, name: 'Cleat', material: sample.materials[0]!.id, count });
+  const size = { length: '400 mm', width: '90 mm' };
+  const listed = planOf({ ...sample, cutting: { extra: [1, 2].map((count) => ({ ...extra(count), ...size })) } });
+  const { parts } = partsOf(listed.job, listed.plan);
+  const extras = parts.filter(({ use }) => use.role === 'extra').map((part) => partOfJob(listed.plan, part));
+  expect(extras).toEqual([
+    { code: 'part-called', params: { called: 'Cleat' } },
+    { code: 'part-called', params: { called: 'Cleat', number: 1 } },
+    { code: 'part-called', params: { called: 'Cleat', number: 2 } },
+  ]);
+  const called = planOf(patched(sample, [{ path: 'cases[0].banks[0].drawers[1].name', value: 'Twine' }]));
+  const drawers = new Map(
+    partsOf(called.job, called.plan).parts.map((part) => {
+      const { drawer } = (drawerOfJob(called.plan, part)?.params ?? {}) as { drawer?: object };
+      return [part.use.place, drawer];
+    }),
+  );
+  expect([drawers.get(0), drawers.get(1)]).toEqual([{ place: 0 }, { place: 1, name: 'Twine' }]);
+});

@@ -144,3 +144,35 @@ describe('the record of a whole case', () => {
     expect(told[2]).toBe('left side of the case: bored or cut on the wrong face');
   });
 });
+
+it('a note, a photograph, a hinge and a step nobody knows are told as they were written; parts cut before their turn with why', () => {
+  const at = day(9);
+  const reading = readJobDocument({
+    ...demo('signal-locker'),
+    cutting: { released: [{ part: 'c1/b1/d1/bottom', reason: 'the saw was set', at, by: 'Runa' }] },
+    log: [
+      { id: '1', kind: 'note', at, bank: 'c1/b1', drawer: 'd2', note: 'runs well' },
+      { id: '2', kind: 'photo', at, photo: 'p1', note: 'the corner' },
+      { id: '3', kind: 'step', at, bank: 'c1/b1', step: 'd1/sung' },
+      { id: '4', kind: 'reading', at, door: 'c1/d1', what: 'hinge-y', place: 'left', hinge: 2, length: '400 mm' },
+    ],
+  } as JobDocument);
+  if (!reading.ok) throw new Error(JSON.stringify(reading.errors));
+  const lines = recordLines(reading.job).filter(({ kind }) => kind !== 'gate');
+  expect(lines.map(({ kind, said }) => [kind, IN_ENGLISH.say(said)])).toEqual([
+    ['released', expect.stringContaining('the saw was set')],
+    ['note', 'runs well'],
+    ['photo', 'the corner'],
+    ['step', expect.stringContaining('d1/sung')],
+    ['reading', expect.stringMatching(/400\.0 mm|400 mm|15 3\/4/)],
+  ]);
+  expect(lines[4]?.said.params).toMatchObject({ hinge: 2 });
+  expect(lines.map(({ where }) => where?.params)).toEqual([
+    { at: ['b1', 'd1'], part: 'part/bottom' },
+    expect.objectContaining({ drawer: 1 }),
+    undefined,
+    expect.not.objectContaining({ drawer: expect.anything() }),
+    expect.objectContaining({ bank: { id: 'd1', door: true } }),
+  ]);
+  expect(lines[0]?.by).toBe('Runa');
+});

@@ -150,6 +150,65 @@ describe('what is to be said of a case', () => {
         expect(planned(patched(document, patches)).findings.map((each) => each.code as string)).not.toContain(code);
   });
 
+  it('a shelf that sags is made of the first sheet of its kind that is thick enough, if there is one', () => {
+    const thick = (id: string, thickness: string, kind = 'plywood') => ({ id, name: `${id} sheet`, kind, thickness });
+    const more = [
+      thick('ash40', '40 mm', 'solid'),
+      thick('ply19', '18.2 mm'),
+      thick('ply25', '24.7 mm'),
+      thick('ply30', '30 mm'),
+    ];
+    const found = (load: number, materials: readonly object[], shelf: object = {}) => {
+      const document = documentOf({
+        over: {
+          shelves: [
+            { compartment: 'lower', count: 1 },
+            { ...shelves(load)[0], ...shelf },
+          ],
+          banks: [],
+        },
+        materials: materials.map((value, at) => ({ path: `materials[${4 + at}]`, value })),
+      });
+      return planned(document).findings.find(
+        ({ code, params }) => code === 'SHELF_SAGS' && (params as { node: string }).node === 'left',
+      );
+    };
+    const told = (load: number, materials: readonly object[] = more, shelf: object = {}) =>
+      found(load, materials, shelf)?.remedies?.flatMap(({ patches }) => patches);
+    const to = (value: string) => [{ path: 'cases[0].shelves[1].material', value }];
+    // It sags by the cube of how thick it is: 17.7 mm hold so much, 24.7 mm 2.7 times that, 18.2 mm 1.09 times.
+    const most = [...Array(400).keys()].findLast((load) => !found(load, more)) ?? 0;
+    expect(most).toBeGreaterThan(20);
+    expect(told(Math.floor(most * 1.04) + 1)).toEqual(to('ply19'));
+    expect(told(Math.round(most * 1.5))).toEqual(to('ply25'));
+    expect(told(Math.round(most * 3.5))).toEqual(to('ply30'));
+    expect(told(most * 6)).toBeUndefined();
+    expect(told(Math.round(most * 1.5), more.slice(0, 2))).toBeUndefined();
+    expect(told(Math.round(most * 3.5), more, { material: 'ply25' })).toEqual(to('ply30'));
+  });
+
+  it('a toe kick that is made apart as a plinth lets the case be stood up, where that is enough', () => {
+    // √((34.5 − 3.5)² + 23.25²) = 38.75 in.
+    const stood = (room: string, build: object = {}) =>
+      planned(documentOf({ build: { stands: undefined, ...place({ height: [room] }), ...build } })).findings.find(
+        ({ code }) => code === 'TILT_UP',
+      );
+    expect(stood('41 1/2 in')?.remedies?.map(({ code, patches }) => [code, patches])).toEqual([
+      [
+        'loose-base',
+        [
+          { path: 'cases[0].build.stands', value: { kind: 'plinth', height: '3 1/2 in', setback: '3 in' } },
+          { path: 'cases[0].build.base', value: undefined },
+        ],
+      ],
+    ]);
+    expect(stood('38 7/8 in')?.remedies).toHaveLength(1);
+    expect(stood('38 5/8 in')?.remedies).toEqual([]);
+    expect(stood('41 1/2 in', { stands: WHOLE_CASE.build.stands })?.remedies).toEqual([]);
+    const base = { ...WHOLE_CASE.build.base, setback: undefined };
+    expect(stood('41 1/2 in', { base })?.remedies?.[0]?.patches[0]?.value).toMatchObject({ setback: '0 in' });
+  });
+
   it('fronts of columns and rows that meet on what stands between them', () => {
     const front = (more: object) => ({ front: { ...wholeBank('x', 'x', 1).front, ...more } });
     const layout = { id: 'front', across: [{ id: 'left', size: '17 in' }, { id: 'right' }] };

@@ -112,4 +112,21 @@ describe('an order of work', () => {
     expect(placed?.people).toHaveLength(2);
     expect(placed?.people).toContain('c');
   });
+
+  it('tells what finds no time: longer than any opening, done by nobody, or waiting for what is', () => {
+    const people = [{ id: 'a', name: 'A', week: Array.from({ length: 7 }, () => []) }];
+    const work = (id: string, more: Partial<Problem['work'][number]> = {}): Problem['work'][number] => ({
+      ...{ id, job: 'j', minutes: 30, people: 1, after: [], ...more },
+    });
+    const without = (of: Partial<Problem>) =>
+      schedule({ ...{ now: momentOf('2026-11-30', 480), due: {}, hours: USUAL_HOURS, work: [] }, ...of }).without;
+    // The usual opening is shorter than ten hours.
+    const long = work('long', { minutes: 600, whole: true });
+    expect(without({ work: [long, work('then', { after: [{ task: 'long' }] }), work('other')] })).toEqual([
+      { id: 'long', why: 'too-long' },
+      { id: 'then', why: 'waits' },
+    ]);
+    expect(without({ work: [{ ...long, whole: false }] })).toEqual([]);
+    expect(without({ work: [work('one')], hours: { ...USUAL_HOURS, people } })).toEqual([{ id: 'one', why: 'nobody' }]);
+  });
 });

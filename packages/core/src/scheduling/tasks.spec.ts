@@ -370,6 +370,47 @@ describe('what is wrong with an order of work', () => {
     expect([cold(coats).length, cold(coats.slice(0, -1)).length]).toEqual([0, 1]);
   });
 
+  it('what finds no time is told: where nobody works, and what waits for it', () => {
+    const never = shop([document('notions-bank')], { calendar: { week: Array.from({ length: 7 }, () => []) } });
+    const { work, order } = days(never);
+    expect(order.placed).toEqual([]);
+    const why = new Map(order.without.map((each) => [each.id, each.why]));
+    expect(why.size).toBe(work.problem.work.length);
+    for (const { id, after } of work.problem.work)
+      expect([id, why.get(id)]).toEqual([id, after.length === 0 ? 'nobody' : 'waits']);
+    const first = work.jobs[0]?.tasks.find(({ id }) => id === work.problem.work[0]?.id);
+    expect(found(never).map(({ said, job, severity }) => [said, job, severity])).toContainEqual([
+      { code: 'NO_TIME', params: { task: first?.called, why: 'nobody' } },
+      ...['job0', 'warn'],
+    ]);
+    expect(found(never)).toHaveLength(why.size);
+  });
+
+  it('what can’t be left is done in pieces no longer than the shop is ever open, each after what is before all of it', () => {
+    // Twenty-five minutes a day; common practice: glue is not left at a closing.
+    const short = shop([document('splicing-bench')], {
+      calendar: { week: Array.from({ length: 7 }, () => [{ from: 480, to: 505 }]) },
+    });
+    const { work, order, days: made } = days(short);
+    expect(order.without).toEqual([]);
+    expect(broken(work.problem, order)).toEqual([]);
+    const tasks = work.jobs[0]?.tasks ?? [];
+    const split = tasks.filter(({ id }) => /\.\d+$/.test(id));
+    expect(split.length).toBeGreaterThan(1);
+    expect(split.every(({ whole, minutes }) => whole === true && minutes <= 25)).toBe(true);
+    const [one = ''] = split.map(({ id }) => id.replace(/\.\d+$/, ''));
+    const pieces = split.filter(({ id }) => id.startsWith(`${one}.`)).map(({ id }) => id);
+    expect(pieces).toEqual(pieces.map((_, at) => `${one}.${at + 1}`));
+    const follower = tasks.find(({ after }) => after.some(({ task }) => task === pieces[0]));
+    expect(follower?.after.map(({ task }) => task)).toEqual(expect.arrayContaining(pieces));
+    // Every piece stands for as long as the whole would.
+    const waits = follower?.after.filter(({ task }) => pieces.includes(task)).map(({ wait }) => wait);
+    expect(new Set(waits)).toEqual(new Set([split[0]?.stands?.minutes]));
+    const begun = made.tasks.find(({ task }) => task.id === follower?.id)?.start ?? 0;
+    const ends = made.tasks.filter(({ task }) => pieces.includes(task.id)).map(({ end }) => end);
+    expect(begun).toBeGreaterThanOrEqual(Math.max(...ends) + (waits?.[0] ?? 0));
+  });
+
   it('what is fixed for a day it can’t be met on is told with what holds it', () => {
     const read = shop([document('splicing-bench')]);
     const fixed = { ...read, jobs: read.jobs.map((job) => ({ ...job, fixed: { hang: '2026-12-01T08:00' } })) };
