@@ -2,6 +2,7 @@ import { filled } from './filled.spec-data';
 import { logged } from './logged.spec-data';
 import { digest, toldOf } from './told.spec-data';
 import { TOLD_JOBS } from './told-jobs.spec-data';
+import { LACKING_JOBS } from './told-lacking.spec-data';
 import { divided, laidOut, ordered, orderedAtLength } from './told-search.spec-data';
 import { worked } from './worked.spec-data';
 import { dayByDay, otherwise, paidFor } from './told-shop.spec-data';
@@ -31,7 +32,7 @@ describe('what is looked for', () => {
   });
 });
 
-describe.each(Object.entries(TOLD_JOBS))('%s', (_, job) => {
+describe.each(Object.entries({ ...TOLD_JOBS, ...LACKING_JOBS }))('%s', (_, job) => {
   it('could be otherwise, as it could', () => {
     expect([job, filled(job, 2, 0.15)].map((each) => digest(otherwise(each)))).toMatchSnapshot();
   });
@@ -50,6 +51,11 @@ describe.each(Object.entries(TOLD_JOBS))('%s', (_, job) => {
     });
     expect(lines).toMatchSnapshot();
   });
+});
+
+it.each(Object.entries(LACKING_JOBS))('%s is told as it was', (_, job) => {
+  const told = toldOf(job) ?? {};
+  expect(Object.entries(told).map(([room, tell]) => `${room} ${digest(tell())}`)).toMatchSnapshot();
 });
 
 describe('the days of a shop', () => {
