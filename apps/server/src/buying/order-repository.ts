@@ -1,6 +1,7 @@
 import type { MakeOrder, Order, OrderLine, OrderState } from '@zabble/contract';
 import type { Said } from '@zabble/core';
 import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { fromJson } from '../db/from-json';
 import { inTransaction, RolledBack } from '../db/transaction';
 import type { ShopId } from '../whose/shop';
 import { bumped, bumpedFrom } from './revision';
@@ -205,7 +206,7 @@ async function spare(
 
 function toOrder(row: OrderRow, lines: readonly OrderLine[]): Order {
   const { id, number, supplier, by_service, state, made_at, made_by, expected_on, answer } = row;
-  const told = typeof answer === 'string' ? (JSON.parse(answer) as Said) : answer;
+  const told = fromJson(answer);
   return {
     ...{ id, number, supplier, byService: by_service === 1, state, lines },
     ...{ madeAt: made_at.toISOString(), madeBy: made_by },

@@ -1,6 +1,7 @@
 import type { AtWorkBy } from '@zabble/contract';
 import type { ShopCalendar } from '@zabble/core';
 import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { fromJson } from '../db/from-json';
 import type { ShopId } from '../whose/shop';
 
 /** A job that is worked on. */
@@ -41,7 +42,7 @@ export class CalendarRepository {
     ]);
     if (!row) return { calendar: {}, revision: 0 };
     const { calendar, revision } = row;
-    return { calendar: typeof calendar === 'string' ? (JSON.parse(calendar) as ShopCalendar) : calendar, revision };
+    return { calendar: fromJson(calendar), revision };
   }
 
   /** False, and nothing is changed, where it no longer stands at `revision`. */

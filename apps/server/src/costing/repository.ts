@@ -1,6 +1,7 @@
 import type { BookPrice } from '@zabble/contract';
 import type { ShopCosting } from '@zabble/core';
 import type { Pool, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { fromJson } from '../db/from-json';
 import type { ShopId } from '../whose/shop';
 
 interface PriceRow extends RowDataPacket {
@@ -59,7 +60,7 @@ export class CostingRepository {
     ]);
     if (!row) return { settings: {}, revision: 0 };
     const { settings, revision } = row;
-    return { settings: typeof settings === 'string' ? (JSON.parse(settings) as ShopCosting) : settings, revision };
+    return { settings: fromJson(settings), revision };
   }
 
   /** False, and nothing is changed, where it no longer stands at `revision`. */

@@ -1,5 +1,6 @@
 import type { Learned } from '@zabble/core';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
+import { fromJson } from '../db/from-json';
 import type { ShopId } from '../whose/shop';
 
 interface SettledRow extends RowDataPacket {
@@ -18,7 +19,7 @@ export class SettledRepository {
       `SELECT learned FROM settled WHERE shop = ? ORDER BY at DESC LIMIT ${MOST}`,
       [shop],
     );
-    return rows.map(({ learned }) => (typeof learned === 'string' ? (JSON.parse(learned) as Learned) : learned));
+    return rows.map(({ learned }) => fromJson(learned));
   }
 
   /** In place of what the job taught before. */

@@ -1,6 +1,7 @@
 import type { Quote, QuotedCost, QuoteState } from '@zabble/contract';
 import type { QuoteBody } from '@zabble/core';
 import type { Pool, PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { fromJson } from '../db/from-json';
 import { inTransaction } from '../db/transaction';
 import type { ShopId } from '../whose/shop';
 
@@ -120,15 +121,13 @@ async function highest(connection: PoolConnection, shop: ShopId, job: string): P
   return Number(row?.['number'] ?? 0);
 }
 
-const parsed = <T>(value: T | string): T => (typeof value === 'string' ? (JSON.parse(value) as T) : value);
-
 function toQuote(row: QuoteRow): Quote {
   const { id, job_id, number, job_revision, made_at, valid_until, state, state_at, state_by, link } = row;
   return {
     ...{ id, job: job_id, number, revision: job_revision, validUntil: valid_until, stateBy: state_by },
     ...{ madeAt: made_at.toISOString(), stateAt: state_at.toISOString(), linked: link !== null },
     state: state === 'sent' && valid_until < new Date().toISOString().slice(0, 10) ? 'lapsed' : state,
-    ...parsed(row.body),
-    costs: parsed(row.costs),
+    ...fromJson(row.body),
+    costs: fromJson(row.costs),
   };
 }
