@@ -44,10 +44,14 @@ describe('what a new database begins with', () => {
     const [what, shop, { people }, revision] = calls[0] as [
       string,
       string,
-      { people: { week?: object[][] }[] },
+      { people: { id: string; name: string; week?: object[][] }[] },
       number,
     ];
     expect([what, shop, revision, people.length]).toEqual(['keep', OWN_SHOP, 0, 2]);
+    expect(people.map(({ id, name }) => [id, name])).toEqual([
+      ['sailmaker', 'Sailmaker'],
+      ['apprentice', 'Apprentice'],
+    ]);
     // Monday to Thursday, eight to twelve and one to four.
     expect(people[1]?.week?.map((day) => day.length)).toEqual([0, 2, 2, 2, 2, 0, 0]);
     expect(people[1]?.week?.[4]).toEqual([

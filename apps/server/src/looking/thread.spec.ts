@@ -23,6 +23,8 @@ const { dependencies } = JSON.parse(readFileSync(join(__dirname, '../../package.
   dependencies: Record<string, string>;
 };
 
+const statusOf = (problem: unknown): number => (problem as { problem?: { status: number } }).problem?.status ?? 0;
+
 describe('looking things up in a thread', () => {
   let pool: Pool;
   let thread: LookingThread;
@@ -68,6 +70,19 @@ describe('looking things up in a thread', () => {
     await holder.query('UNLOCK TABLES');
     holder.release();
     await long;
+  });
+
+  it('lets no more wait than anybody may wait for: the rest are told to come again', async () => {
+    const all = Array.from({ length: 260 }, () =>
+      thread.ask({ what: 'made', shop: OWN_SHOP }).then(() => 200, statusOf),
+    );
+    const found = await Promise.all(all);
+    const [answered, refused] = [200, 503].map((status) => found.filter((each) => each === status).length);
+    expect((answered ?? 0) + (refused ?? 0)).toBe(260);
+    // Two hundred wait, and three are answered meanwhile.
+    expect(answered).toBeGreaterThanOrEqual(200);
+    expect(answered).toBeLessThanOrEqual(204);
+    expect(await thread.ask({ what: 'made', shop: OWN_SHOP })).toContain('"sums"');
   });
 
   it('goes on for the others when one who asked is gone', async () => {

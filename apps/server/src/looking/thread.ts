@@ -2,7 +2,8 @@ import { said } from '@zabble/core';
 import { Piscina } from 'piscina';
 import { refuse } from '../http/refusal';
 import type { Looking, Question } from '../found/question';
-import type { Looked, LookingData } from './worker';
+import type { Looked } from './looking-on';
+import type { LookingData } from './worker';
 
 /** So many questions are answered beside each other; so many more that nobody may wait for any more are let stand. */
 const AT_ONCE = 3;
