@@ -222,6 +222,14 @@ describe('buying', () => {
     );
     await at('not-arrived').expect(409);
     expect(await hooks()).toBe(2);
+    await ask('put', '/api/shop/buying/drawer', { key: 'hook', what: 'hook', unit: 'piece', was: 2, count: 7 }).expect(
+      200,
+    );
+    await at('not-arrived').expect(200);
+    expect(await hooks()).toBe(1);
+    // Marked once more as not here nothing is taken from the drawer again.
+    await at('not-arrived').expect(200);
+    expect(await hooks()).toBe(1);
   });
 
   it('the drawer is counted by one at a time, laid aside of once, and put back', async () => {

@@ -91,6 +91,11 @@ describe('the days of a shop', () => {
     parts.jobs.mockRejectedValueOnce(refuse(404, said('no-such-job')));
     const { read: kept } = await read();
     expect(kept.jobs).toHaveLength(2);
+    // What is no job that is gone is said: nobody takes the days of some for those of all.
+    parts.jobs.mockRejectedValueOnce(refuse(503, said('too-busy')));
+    await request(app).get('/api/calendar').expect(503);
+    parts.jobs.mockRejectedValueOnce(Object.assign(new Error('odd'), { problem: { status: 404 } }));
+    await request(app).get('/api/calendar').expect(500);
     parts.jobs.mockRestore();
     await request(app).delete(`/api/jobs/${gone.id}`).expect(204);
     // One job alone from here on: its order of work is soon found.

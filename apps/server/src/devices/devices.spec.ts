@@ -19,6 +19,16 @@ describe('the simulated laser', () => {
     expect(new Set([0, 1, 2].map((place) => at(609.6, place))).size).toBeGreaterThan(1);
   });
 
+  it('reads what it read before, and more or less than that as it shakes', () => {
+    // As it was: by these figures people have learned to use it.
+    const at = (chance: number) => [120, 609.6].map((about) => simulatedLaser(() => chance)({ about, place: 1 }).mm);
+    expect([at(0.05), at(0.5), at(0.95)]).toEqual([
+      [118.8, 608.5],
+      [119, 608.7],
+      [119.3, 609],
+    ]);
+  });
+
   it('has noise, counts its readings, and its battery runs down', () => {
     let turn = 0;
     const laser = simulatedLaser(() => [0.1, 0.9, 0.3, 0.8, 0.2][(turn += 1) % 5]!);

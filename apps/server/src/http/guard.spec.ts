@@ -27,6 +27,10 @@ describe('a request', () => {
       'that changes, with a kind of content of its own',
       (ask) => ask.put('/').set({ 'content-type': 'application/json', 'sec-fetch-site': 'same-origin' }).send('{}'),
     ],
+    [
+      'that changes, from nowhere: an address that was typed',
+      (ask) => ask.post('/').set({ 'sec-fetch-site': 'none', 'x-zabble': '1' }),
+    ],
   ])('%s is answered', async (_, ask) => {
     await ask(request(app)).expect(200);
   });

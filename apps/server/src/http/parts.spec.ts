@@ -70,6 +70,25 @@ describe('a body whose parts may have come before', () => {
     for (const one of [first, again]) expect(readJobDocument(one).ok).toBe(true);
   });
 
+  it('has them until eight million characters came after: then what is known begins anew', () => {
+    const read = (name: string): object => {
+      const bank = { id: 'b1', name };
+      return (
+        parsed(JSON.stringify({ document: { cases: [{ banks: [bank] }] } })) as {
+          document: { cases: { banks: object[] }[] };
+        }
+      ).document.cases[0]!.banks[0]!;
+    };
+    const first = read('here');
+    const long = (at: number) => String(at).padEnd(3_000_000, 'x');
+    read(long(1));
+    read(long(2));
+    expect(read('here')).toBe(first);
+    read(long(3));
+    expect(read('here')).not.toBe(first);
+    expect(read('here')).toEqual(first);
+  });
+
   it('is kept as it was sent, where it cannot be mistaken which text that is', () => {
     const sent = (text: string): string[] =>
       Object.values(parsed(text) as object).map((each) => partText(each as object));

@@ -45,6 +45,41 @@ describe('what a contract does not take', () => {
     [RecordQuery, { size: '2', search: 'glue' }, 'taken'],
   ])('%p refuses %p: %s', (type, input, says) => expect(refused(type, input)).toBe(says));
 
+  it('refuses more fields than any contract has, of what has a contract of its own, before it is gone through', () => {
+    const id = '7a52bf0f-5d7e-4c8e-9bb1-111111111111';
+    const fields = (count: number) => Object.fromEntries(Array.from({ length: count }, (_, at) => [`f${at}`, 1]));
+    const booked = (taken: unknown, brought: unknown = []) =>
+      refused(BookLayout, { id, job: id, material: 'ply', taken, brought });
+    expect(booked([])).toBe('taken');
+    expect(booked([{ stock: id, count: 1 }])).toBe('taken');
+    const crowded = 'taken: there is no such field. Nothing was changed.';
+    expect(booked([{ stock: id, count: 1 }, fields(51)])).toBe(crowded);
+    expect(booked(fields(51))).toBe(crowded);
+    expect(booked([fields(50)])).not.toBe(crowded);
+    expect(booked([fields(50)])).not.toBe('taken');
+    expect(booked(null)).not.toBe(crowded);
+    // What has no contract of its own is as large as it is.
+    expect(booked([], [fields(51)])).toBe('taken');
+  });
+
+  it('reads what has a contract of its own by that, and nothing else', () => {
+    const id = '7a52bf0f-5d7e-4c8e-9bb1-111111111111';
+    const brought = [{ material: 'ply', taken: { id: 'x' } }];
+    const { taken, ...rest } = validated(BookLayout, {
+      id,
+      job: id,
+      material: 'ply',
+      taken: [{ stock: id, count: 2 }],
+      brought,
+    });
+    expect(taken[0]?.constructor.name).toBe('Taking');
+    expect(rest).toEqual({ id, job: id, material: 'ply', brought });
+    expect(rest.brought).toBe(brought);
+    expect(() =>
+      validated(BookLayout, { id, job: id, material: 'ply', taken: [{ stock: id, count: 'x' }], brought }),
+    ).toThrow();
+  });
+
   it('has a sentence for every rule a contract uses', () => {
     const rules = Object.entries({ after: 'x', size: 1.5, search: 3 });
     for (const [field, value] of rules) expect(refused(RecordQuery, { [field]: value })).not.toContain('can’t be read');
