@@ -59,8 +59,8 @@ export class Door {
 }
 
 /** The addresses this machine has in networks it is in, as they are written in an address of a page. */
-export function ownAddresses(): readonly string[] {
-  return Object.values(networkInterfaces())
+export function ownAddresses(networks: ReturnType<typeof networkInterfaces> = networkInterfaces()): readonly string[] {
+  return Object.values(networks)
     .flatMap((each) => each ?? [])
     .filter(({ internal, address, scopeid }) => !internal && !scopeid && !address.startsWith('169.254.'))
     .map(({ address }) => address)

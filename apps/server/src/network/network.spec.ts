@@ -4,15 +4,21 @@ import { join } from 'node:path';
 import { createServer } from 'node:net';
 import type { AddressInfo } from 'node:net';
 import { once } from 'node:events';
-import type { LetInCode, NetworkState } from '@zabble/contract';
-import type { Express } from 'express';
-import type { Pool } from 'mysql2/promise';
+import type { LetInCode, NetworkState, Problem } from '@zabble/contract';
+import { said } from '@zabble/core';
+import express, { type Express } from 'express';
+import type { Pool, RowDataPacket } from 'mysql2/promise';
 import request from 'supertest';
 import { migrate } from '../db/migrate';
+import { sayErrors } from '../http/errors';
+import { escaped } from '../http/escaped';
+import { inWords } from '../http/refusal';
 import { appWith, ownDatabase } from '../own-server.spec-data';
+import { decideWhose, OWN_DEVICE } from '../whose/decide';
 import { OWN_SHOP } from '../whose/shop';
 import { Door, ownAddresses } from './door';
 import { NetworkRepository } from './repository';
+import { networkRouter } from './router';
 import { NetworkService } from './service';
 
 /** The door answers at this address; by its name the machine is another’s, as for a phone. */
@@ -90,7 +96,8 @@ describe('the network of the shop', () => {
     await far().get('/').expect(401);
     const { body } = await near({ open: true, address: `http://[fd00::7]:${door.port}` }).expect(200);
     expect(body).toMatchObject({ address: `http://[fd00::7]:${door.port}` });
-    await near({ open: true, address: 'http://elsewhere.example' }).expect(422);
+    const elsewhere = (await near({ open: true, address: 'http://elsewhere.example' }).expect(422)).body as Problem;
+    expect(elsewhere.said).toEqual(said('address-not-ours', { address: 'http://elsewhere.example' }));
     await near({ open: true, address }).expect(200);
 
     await door.set(false);
@@ -115,6 +122,9 @@ describe('the network of the shop', () => {
     for (const path of ['/', '/jobs/1/boxes', '/main.js', '/ngsw.json']) {
       const { text, headers } = await far().get(path).expect(401);
       expect(text).toContain('This device is not let in yet');
+      for (const word of ['title', 'heading', 'how', 'code', 'name', 'do'] as const)
+        expect(text).toContain(escaped(inWords(said(`let-in/${word}`))));
+      expect(text).not.toContain('role="alert"');
       expect(headers['cache-control']).toBe('no-store');
       expect(headers['content-security-policy']).toContain("default-src 'none'");
     }
@@ -221,6 +231,51 @@ describe('the network of the shop', () => {
     await request(app).delete(`/api/network/devices/${mine.id}`).set(OWN).expect(404);
   });
 
+  it('forgets a code once it is closed, and writes down now and then that a device is there', async () => {
+    const { code } = await newCode();
+    await near({ open: false }).expect(200);
+    await near({ open: true }).expect(200);
+    await say(code).expect(403);
+
+    const pass = await letIn();
+    const { id } = (await devices()).at(-1)!;
+    const seenAt = async () => {
+      const [[row]] = await pool.query<RowDataPacket[]>('SELECT seen_at FROM devices WHERE id = ?', [id]);
+      return (row?.['seen_at'] as Date).getTime();
+    };
+    const long = async () => {
+      await pool.query("UPDATE devices SET seen_at = '2026-01-01' WHERE id = ?", [id]);
+      return seenAt();
+    };
+    const settled = () => new Promise((done) => setTimeout(done, 50));
+    const ask = async () => {
+      await far(pass).get('/api/jobs').expect(200);
+      await settled();
+    };
+    const before = await long();
+    await ask();
+    expect(await seenAt()).toBeGreaterThan(before);
+    await long();
+    now += 14 * 60_000;
+    await ask();
+    expect(await seenAt()).toBe(before);
+    now += 60_000;
+    await ask();
+    expect(await seenAt()).toBeGreaterThan(before);
+  });
+
+  it('is nothing to be opened or seen by others where people sign in', async () => {
+    const shared = express().use(
+      decideWhose(() => Promise.resolve(OWN_DEVICE)),
+      networkRouter(service, true),
+      sayErrors,
+    );
+    const state = await request(shared).get('/');
+    expect(state.body).toMatchObject({ near: false, addresses: [], devices: [] });
+    await request(shared).put('/').set(OWN).send({ open: false }).expect(404);
+    await request(shared).post('/code').set(OWN).expect(404);
+  });
+
   it('keeps of a pass only what it is known again by', async () => {
     const pass = (await letIn()).split('=')[1]!;
     const [rows] = await pool.query('SELECT * FROM devices');
@@ -231,6 +286,18 @@ describe('the network of the shop', () => {
 function demo(): Promise<string> {
   return readFile(join(__dirname, '../../../../examples/flag-chest.json'), 'utf8');
 }
+
+it('of the addresses a machine has, those others reach it by are told, IPv4 first', () => {
+  const at = (address: string, more: object = {}) => ({ address, internal: false, ...more });
+  const networks = {
+    lo: [at('127.0.0.1', { internal: true }), at('::1', { internal: true })],
+    wire: [at('fd00::7'), at('fe80::7', { scopeid: 3 }), at('192.0.2.7', { scopeid: 0 })],
+    air: [at('169.254.9.9'), at('198.51.100.4')],
+    none: undefined,
+  };
+  expect(ownAddresses(networks as never)).toEqual(['192.0.2.7', '198.51.100.4', '[fd00::7]']);
+  expect(ownAddresses({})).toEqual([]);
+});
 
 it('a machine’s own addresses are written as they stand in an address of a page, none that only it can reach', () => {
   for (const address of ownAddresses()) {

@@ -25,7 +25,7 @@ export class NetworkService {
     private readonly door: Door,
     private readonly publicAddress: string | undefined,
     private readonly clock: () => number = Date.now,
-    private readonly machine: () => readonly string[] = ownAddresses,
+    private readonly machine: () => readonly string[] = () => ownAddresses(),
   ) {
     this.#codes = new Codes(clock);
   }
