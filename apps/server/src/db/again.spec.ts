@@ -26,6 +26,11 @@ describe('something is done again', () => {
     ],
     ['a node that is not part of the cluster', { errno: 1047 }, CHANGE, 3],
     ['a node that was never reached', { code: 'ECONNREFUSED', syscall: 'connect' }, CHANGE, 3],
+    ['a node that refuses', { code: 'ECONNREFUSED' }, CHANGE, 3],
+    ['a node that was not reached in time', { code: 'ETIMEDOUT', syscall: 'connect' }, CHANGE, 3],
+    ['what was put behind one that was lost', { code: 'PROTOCOL_ENQUEUE_AFTER_FATAL_ERROR' }, CHANGE, 3],
+    ['not a change that was on its way', { code: 'ETIMEDOUT', syscall: 'read' }, CHANGE, 1],
+    ['not what lost no connection, whatever it did', { code: 'EACCES', syscall: 'connect' }, LOOK, 1],
     ['what only looks, whose connection is gone', { code: 'PROTOCOL_CONNECTION_LOST' }, LOOK, 3],
     ['a transaction that was not to be kept yet', { code: 'ECONNRESET', leftNothing: true }, CHANGE, 3],
     // It may have been done.

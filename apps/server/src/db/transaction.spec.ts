@@ -46,6 +46,38 @@ describe('a transaction', () => {
   });
 });
 
+describe('what fails', () => {
+  const failing = async (of: 'work' | 'commit', level?: 'READ COMMITTED') => {
+    const done: string[] = [];
+    const step = (name: string) => () => {
+      done.push(name);
+      return name === of ? Promise.reject(new Error(`no ${name}`)) : Promise.resolve();
+    };
+    const connection = {
+      ...{ beginTransaction: step('begin'), commit: step('commit'), rollback: step('rollback') },
+      query: (sql: string) => Promise.resolve(done.push(sql)),
+      ...{ release: () => done.push('release'), destroy: () => done.push('destroy') },
+    };
+    const fake = { getConnection: () => Promise.resolve(connection) } as unknown as Pool;
+    const problem = await inTransaction(fake, step('work'), level).catch((thrown: unknown) => thrown);
+    return { done, problem };
+  };
+
+  it('before it was to be kept left nothing behind, and says so; of what was to be kept nobody knows', async () => {
+    const work = await failing('work');
+    expect(work.done).toEqual(['begin', 'work', 'rollback', 'release']);
+    expect(work.problem).toMatchObject({ message: 'no work', leftNothing: true });
+    const commit = await failing('commit');
+    expect(commit.done).toEqual(['begin', 'work', 'commit', 'rollback', 'release']);
+    expect(commit.problem).toMatchObject({ message: 'no commit' });
+    expect(commit.problem).not.toHaveProperty('leftNothing');
+  });
+
+  it('is done at the level that was asked for', async () => {
+    expect((await failing('work', 'READ COMMITTED')).done[0]).toBe('SET TRANSACTION ISOLATION LEVEL READ COMMITTED');
+  });
+});
+
 describe('a statement on its own', () => {
   it('that a transaction stood in the way of is done again, and what it changed is changed once', async () => {
     const before = await sum();
