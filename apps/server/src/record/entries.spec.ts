@@ -97,4 +97,15 @@ describe('entries of a log', () => {
       code: 'ER_DATA_TOO_LONG',
     });
   });
+
+  it('by itself it is not added where another transaction stood in its way; whatever else is wrong is said', async () => {
+    const failing = (code: string) => {
+      const execute = (...[, , done]: readonly [string, unknown, (problem: unknown) => void]): void =>
+        done(Object.assign(new Error(code), { code }));
+      return { pool: { execute } } as unknown as Pool;
+    };
+    expect(await addOne(failing('ER_LOCK_DEADLOCK'), OWN_SHOP, job, note('a'))).toBeUndefined();
+    expect(await addOne(failing('ER_DUP_ENTRY'), OWN_SHOP, job, note('a'))).toBeUndefined();
+    await expect(addOne(failing('ER_DISK_FULL'), OWN_SHOP, job, note('a'))).rejects.toThrow('ER_DISK_FULL');
+  });
 });

@@ -27,9 +27,9 @@ export async function addTo(
      UNION ALL (SELECT '', seq FROM log_entries WHERE shop = ? AND job_id = ? ORDER BY seq DESC LIMIT 1)`,
     [shop, job, entries.map(({ id }) => id), shop, job],
   );
-  // No entry has an empty id.
-  const numbers = new Map(rows.filter(({ id }) => id !== '').map(({ id, seq }) => [id, seq]));
-  let last = rows.find(({ id }) => id === '')?.seq ?? 0;
+  const numbers = new Map(rows.map(({ id, seq }) => [id, seq]));
+  // No entry has an empty id: that is the last one's.
+  let last = numbers.get('') ?? 0;
   const fresh = entries.filter((entry) => {
     if (numbers.has(entry.id)) return false;
     numbers.set(entry.id, (last += 1));
