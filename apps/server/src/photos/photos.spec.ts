@@ -9,6 +9,7 @@ import sharp from 'sharp';
 import request from 'supertest';
 import { migrate } from '../db/migrate';
 import { ownDatabase, quietApp } from '../own-server.spec-data';
+import { pictureFrom } from './picture';
 
 const folder = (path: string): string => join(__dirname, '../..', path);
 const document = JSON.parse(readFileSync(folder('../../examples/notions-bank.json'), 'utf8')) as JobDocument;
@@ -48,6 +49,9 @@ describe('photographs', () => {
     expect(shown.headers['content-type']).toBe('image/jpeg');
     expect(shown.headers['x-content-type-options']).toBe('nosniff');
     expect(shown.headers['content-security-policy']).toContain('sandbox');
+    expect(shown.headers['content-disposition']).toBe('inline; filename="photograph.jpg"');
+    expect(shown.headers['cache-control']).toBe('private, no-cache');
+    await request(app).get(`/api/jobs/${job}/photos/${id}`).set('If-None-Match', `"${id}"`).expect(304);
     expect((await sharp(shown.body as Buffer).metadata()).format).toBe('jpeg');
     expect((shown.body as Buffer).includes('where-it-was-taken')).toBe(false);
   });
@@ -59,11 +63,39 @@ describe('photographs', () => {
         width: 4,
         height: 3,
       });
+    await put(await grey(4, 3).png().toBuffer(), ' image/png ; a=b').expect(201);
     const { body } = await put('GIF89a', 'Image/GIF; a=b').expect(415);
     expect((body as Problem).said).toEqual({
       code: 'picture-type',
       params: { read: 'image/gif', types: ['JPEG', 'PNG', 'WEBP'] },
     });
+  });
+
+  it('are kept as small as they still look well: less than half of what the best quality takes', async () => {
+    // Noise, which is as hard to keep small as a picture can be.
+    const noise = await sharp({
+      create: {
+        width: 600,
+        height: 400,
+        channels: 3,
+        background: '#808080',
+        noise: { type: 'gaussian', mean: 128, sigma: 60 },
+      },
+    })
+      .png()
+      .toBuffer();
+    const best = (await sharp(noise).jpeg({ quality: 95 }).toBuffer()).length;
+    const usual = (await sharp(noise).jpeg({ quality: 80 }).toBuffer()).length;
+    const kept = (await pictureFrom(noise, 'image/png')).data.length;
+    expect(kept).toBeLessThan(best * 0.75);
+    expect(kept).toBeGreaterThan(usual);
+  });
+
+  it('sent as nothing at all are refused', async () => {
+    await expect(pictureFrom(Buffer.from('x'), undefined)).rejects.toMatchObject({
+      problem: { status: 415, said: { params: { read: '' } } },
+    });
+    await expect(pictureFrom('x', 'image/png')).rejects.toMatchObject({ problem: { status: 415 } });
   });
 
   it('lose a script behind the picture', async () => {

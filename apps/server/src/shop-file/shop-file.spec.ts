@@ -8,7 +8,7 @@ import request from 'supertest';
 import { migrate } from '../db/migrate';
 import { ownDatabase } from '../own-server.spec-data';
 import { newShop, person, sharedOn, type Shared } from '../people/shared.spec-data';
-import { LEFT, TAKEN } from './tables';
+import { INSTEAD, LEFT, TAKEN } from './tables';
 
 const DATABASE = 'zabble_shop_file';
 const document = JSON.parse(readFileSync(join(__dirname, '../../../../examples/notions-bank.json'), 'utf8')) as Record<
@@ -118,6 +118,10 @@ describe('all of a shop as one file', () => {
     const says = async (lines: readonly string[]) =>
       ((await bring(owner, lines).expect(422)).body as { says: string }).says;
     expect(await says(['{"zabble":"job"}'])).toMatch(/line 1: it is no file of a shop/);
+    expect((await bring(owner, ['{"zabble":"shop","version":2}']).expect(422)).body).toMatchObject({
+      said: { params: { line: 1, why: { code: 'shop-file/newer' } } },
+    });
+    expect(await says(['{"zabble":"shop"}'])).toMatch(/line 1/);
     expect(await says([file[0] ?? '', '{"table":"people","row":{"id":"x"}}'])).toMatch(
       /line 2: it is no row of a shop/,
     );
@@ -133,6 +137,42 @@ describe('all of a shop as one file', () => {
       expect.stringContaining('breaks off'),
     ]);
     expect(await out(owner)).toHaveLength(1);
+  });
+
+  it('has prices in a currency by its three letters, or in none', async () => {
+    const currencyOf = async (currency: unknown) => {
+      const shop = await newShop(pool, `Of ${JSON.stringify(currency)}`);
+      const owner = await person(shared, pool, { shop, role: 'owner', email: `${randomUUID()}@loft.example` });
+      await bring(owner, [JSON.stringify({ zabble: 'shop', version: 1, currency })]).expect(201);
+      return (JSON.parse((await out(owner))[0] ?? '') as { currency: string | null }).currency;
+    };
+    for (const [sent, kept] of [
+      ['EUR', 'EUR'],
+      ['EURO', null],
+      ['xEUR', null],
+      ['eur', null],
+      [7, null],
+      [null, null],
+    ])
+      expect([sent, await currencyOf(sent)]).toEqual([sent, kept]);
+  });
+
+  it('has as many rows as there are, in goes of two hundred; links of quotes are not those of the other shop', async () => {
+    const shop = await newShop(pool, 'Long Ness');
+    const owner = await person(shared, pool, { shop, role: 'owner', email: 'ada@ness.example' });
+    const rows = Array.from({ length: 450 }, (_, n) => ({
+      ...{ price_key: `pin-${n}`, what: 'pin', unit: 'piece', count: n + 1 },
+    }));
+    const lines = rows.map((row) => JSON.stringify({ table: 'hardware_drawer', row }));
+    const [first = ''] = await out(owner);
+    expect((await bring(owner, [first, ...lines]).expect(201)).body).toEqual({ rows: 450 });
+    const there = await out(owner);
+    expect(there.slice(1).map(withoutIds).sort()).toHaveLength(450);
+    for (const n of [0, 199, 200, 399, 400, 449])
+      expect(there.some((line) => line.includes(`"pin-${n}"`) && line.includes(String(n + 1)))).toBe(true);
+    expect(INSTEAD.quotes).toEqual({ link: null });
+    const named = await ask('get', ROUTES.shopFile, owner).buffer(true).parse(bytes).expect(200);
+    expect(named.headers['content-disposition']).toBe('attachment; filename="long-ness.zabble-shop.gz"');
   });
 
   it('is for owners alone', async () => {

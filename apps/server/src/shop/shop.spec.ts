@@ -120,3 +120,25 @@ describe('the shop’s list of materials', () => {
     expect(await materials()).toEqual([]);
   });
 });
+
+describe.each([
+  ['suppliers', { name: 'Skerry Point timber', by: 'hand' }, { leadDays: 1.5 }],
+  ['customers', { name: 'Harbour office' }, { name: 7 }],
+])('the shop’s list of %s', (list, first, wrong) => {
+  it('is kept, told and let go of', async () => {
+    const of = `/api/shop/${list}`;
+    expect((await request(app).get(of).expect(200)).body).toEqual({ items: [] });
+    const { body } = (await request(app).put(of).send({ row: first }).expect(200)) as { body: { id: string } };
+    expect((await request(app).get(of).expect(200)).body).toEqual({ items: [body] });
+    const what = list.slice(0, -1);
+    const refused = async (sent: object, status: number) =>
+      (await request(app).put(of).send(sent).expect(status)).body as Problem;
+    expect((await refused({ row: { ...first, ...wrong } }, 422)).said).toMatchObject({ params: { what } });
+    expect((await refused({ row: { ...first, notes: 'other' } }, 409)).said.params).toEqual({ what, name: first.name });
+    const gone = (await request(app).delete(`${of}/${body.id}?revision=9`).expect(409)).body as Problem;
+    expect(gone.said).toEqual({ code: 'row-changed-since', params: { what } });
+    await request(app).delete(`${of}/${body.id}`).expect(204);
+    const none = (await request(app).delete(`${of}/${body.id}`).expect(404)).body as Problem;
+    expect(none.said).toEqual({ code: 'not-in-shop', params: { what } });
+  });
+});

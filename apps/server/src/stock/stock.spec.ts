@@ -57,8 +57,9 @@ describe('the rack', () => {
     expect(((await change(3).expect(200)).body as StockList).items[0]?.item).toEqual({ ...PLY, count: 5, price: 71.5 });
     await change('two').expect(400);
     await request(app).delete(`/api/shop/stock/${id}`).expect(200);
-    await request(app).delete(`/api/shop/stock/${id}`).expect(404);
-    await change(1).expect(404);
+    const gone = await request(app).delete(`/api/shop/stock/${id}`).expect(404);
+    expect((gone.body as Problem).said.code).toBe('not-in-rack');
+    expect(((await change(1).expect(404)).body as Problem).said.code).toBe('not-in-rack');
     expect(await list()).toEqual([]);
   });
 
@@ -84,6 +85,7 @@ describe('the rack', () => {
     const bad = [PLY, { ...PLY, length: '0 in' }];
     const { body } = await request(app).post('/api/shop/stock/list').send({ items: bad }).expect(422);
     expect((body as Problem).says).toMatch(/item.length: .*more than nothing.*Nothing was changed/);
+    expect((body as Problem).said.params).toMatchObject({ what: 'stock' });
     expect(await list()).toEqual([]);
     await request(app)
       .post('/api/shop/stock/list')
@@ -149,6 +151,9 @@ describe('booking a layout', () => {
 
     await request(app).post(`/api/shop/bookings/${id}/undo`).expect(200);
     const after = await list();
+    // Once more nothing is given back again.
+    await request(app).post(`/api/shop/bookings/${id}/undo`).expect(200);
+    expect(await list()).toEqual(after);
     expect(after.find((each) => each.id === sheet.id)?.item).toEqual({ ...sheet.item, price: 12.5, place: 'moved' });
     expect(after.find((each) => each.id === offcut.id)?.item.count).toBe(1);
     await request(app).delete(`/api/shop/stock/${offcut.id}`).expect(200);
