@@ -109,6 +109,12 @@ describe('jobs', () => {
     const again = (await send(1, 'Once').expect(200)) as { body: JobSaved };
     expect(again.body).toEqual(first.body);
     expect(first.body.revision).toBe(2);
+    // What another save would have put there was not kept by it.
+    await send(1, 'Other', randomUUID()).expect(409);
+    await request(app)
+      .put(`/api/jobs/${id}`)
+      .send({ revision: 1, document: named('Other') })
+      .expect(409);
     // Somebody else saved meanwhile: then it is a conflict again, and with what they have.
     await send(2, 'Theirs', randomUUID()).expect(200);
     const { body } = (await send(1, 'Once').expect(409)) as { body: Conflict };
