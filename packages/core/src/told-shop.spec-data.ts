@@ -86,7 +86,7 @@ function shopOf(documents: readonly object[], seed: number): ShopRead {
         ? {
             waste: 22,
             credit: 40,
-            usual: { margin: { percent: 12, of: 'cost' }, tax: { percent: 25, how: 'added' }, people: 2 },
+            usual: { margin: { percent: 12, of: 'cost' }, tax: { percent: 25, how: 'added' }, people: pick([1, 2]) },
           }
         : {}),
     },

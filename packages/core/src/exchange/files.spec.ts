@@ -13,7 +13,7 @@ import { layOut, lyingIn } from '../sheets';
 import { CSV, cutRows } from './cut-rows';
 import { dxfOf } from './dxf';
 import { svgOf } from './svg';
-import { PART_COLUMNS, partOfLine, STOCK_COLUMNS } from './table-kinds';
+import { PART_COLUMNS, partOfLine, rackOfLine, STOCK_COLUMNS } from './table-kinds';
 import { guessMapping, readLines } from './table-reading';
 
 const { job, planned } = worked(demo('notions-bank'));
@@ -324,4 +324,37 @@ describe('reading a table from elsewhere', () => {
     });
     expect(sameName(' Birch  PLY', 'birch ply')).toBe(true);
   });
+});
+
+it('a line of a list of stock is a sheet to be cut from: one, where nobody says how many', () => {
+  const size = { length: millimetres(900), width: millimetres(400) };
+  const item = (count?: string | number) =>
+    rackOfLine({ material: 'Birch ply', ...size, ...(count === undefined ? {} : { count }) }, 'r1');
+  expect(item(3)).toEqual({ id: 'r1', material: 'Birch ply', ...size, count: 3 });
+  expect(item()).toEqual({ id: 'r1', material: 'Birch ply', ...size, count: 1 });
+});
+
+it('a drawing has every kind of shape as a file others take', () => {
+  const svg = svgOf(
+    {
+      ...{ x: 0, y: 0, width: 10, height: 5 },
+      shapes: [
+        {
+          kind: 'outline',
+          role: 'stood',
+          points: [
+            [0, 0],
+            [4.5, 0],
+            [4.5, 2],
+          ],
+        },
+        { kind: 'box', role: 'part', x: 1, y: 2, width: 3, height: 4, far: true },
+        { kind: 'words', role: 'name', text: 'a & b', x: 1, y: 1, height: 2, begins: true },
+      ] as never,
+    },
+    'drawn',
+  );
+  expect(svg).toContain('<polygon class="stood" points="0,0 4.5,0 4.5,-2"');
+  expect(svg).toContain('<rect class="part other-face" x="1" y="-6" width="3" height="4"');
+  expect(svg).toMatch(/<text class="name" x="1" y="-1" font-size="2" text-anchor="start"[^>]*>a &#38; b<\/text>/);
 });
