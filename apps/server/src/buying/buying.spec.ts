@@ -166,6 +166,20 @@ describe('buying', () => {
     expect(says(order)).toMatch(sentence);
   });
 
+  it('what was refused is called off too; what nobody answered for may be here all the same', async () => {
+    counter.mood = 'out-of-stock';
+    const refused = await placed();
+    expect([refused.state, (await again(refused, 'off')).state]).toEqual(['refused', 'off']);
+    counter.mood = 'gibberish';
+    const unsure = await placed();
+    expect(unsure.state).toBe('asked');
+    await ask('post', `/api/shop/buying/orders/${unsure.id}/arrived`, {}).expect(200);
+    const now = (await kept()).orders.find(({ id }) => id === unsure.id);
+    expect([now?.state, now?.lines.every(({ arrivedOn }) => arrivedOn !== undefined)]).toEqual(['ordered', true]);
+    await ask('post', `/api/shop/buying/orders/${unsure.id}/not-arrived`, {}).expect(200);
+    counter.mood = 'well';
+  });
+
   it('that took an order without a word is asked again, and nothing is ordered twice', async () => {
     counter.mood = 'silent';
     const order = await placed();

@@ -85,4 +85,14 @@ describe('gates of jobs that wait for nothing but what is in hand', () => {
     ];
     await expect(gates.open(OWN_SHOP, ['j1'], all)).rejects.toThrow('the database is away');
   });
+
+  it('what is refused for another reason than that somebody else was quicker is not tried again', async () => {
+    meanwhile = [
+      () => {
+        throw refuse(413, said('too-busy'));
+      },
+    ];
+    expect(await gates.open(OWN_SHOP, ['j1'], all)).toEqual({ opened: [], notOpened: ['j1'] });
+    expect([tried, kept]).toEqual([1, []]);
+  });
 });

@@ -81,6 +81,10 @@ describe('the days of a shop', () => {
       ((await put({ closed: [{ from: '2026-02-30', to: '2026-03-01' }] }, 1).expect(422)).body as { says: string })
         .says,
     ).toContain('2026-02-30');
+    expect(
+      ((await put({ closed: [{ from: '2026-02-30', to: '2026-03-01' }] }, 1).expect(422)).body as { says: string })
+        .says,
+    ).toContain('Nothing was kept');
     expect((await read()).revision).toBe(1);
   });
 

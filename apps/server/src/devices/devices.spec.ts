@@ -27,6 +27,13 @@ describe('the simulated laser', () => {
       [119, 608.7],
       [119.3, 609],
     ]);
+    const shaken = (device: typeof simulatedLaser, ...chances: readonly number[]) => {
+      let turn = 0;
+      const read = device(() => chances[(turn += 1) % chances.length] as number);
+      return [0, 2].map((place) => read({ about: 11.8, place }).mm);
+    };
+    expect(shaken(simulatedLaser, 0.9, 0.2)).toEqual([12.1, 12.6]);
+    expect(shaken(simulatedCaliper, 0.1, 0.2)).toEqual([11.79, 11.84]);
   });
 
   it('has noise, counts its readings, and its battery runs down', () => {

@@ -58,6 +58,19 @@ describe('a supplier that is asked', () => {
       { is: 'wrong-price', prices: [{ key: 'catch', cents: 999 }] },
     ],
     [409, { why: 'wrong-price' }, { is: 'unread', status: 409 }],
+    [
+      409,
+      {
+        why: 'wrong-price',
+        prices: [
+          { key: 'pin', cents: '7' },
+          { key: 7, cents: 7 },
+        ],
+      },
+      { is: 'wrong-price', prices: [] },
+    ],
+    [409, { why: 'wrong-price', keys: ['catch'] }, { is: 'unread', status: 409 }],
+    [409, { why: 'closed', keys: ['catch'], prices: [] }, { is: 'unread', status: 409 }],
     [409, { why: 'closed' }, { is: 'unread', status: 409 }],
     [404, '', { is: 'unknown' }],
     [500, '<html>', { is: 'unread', status: 500 }],
