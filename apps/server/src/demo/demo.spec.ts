@@ -11,14 +11,16 @@ describe('what a new database begins with', () => {
   afterAll(() => rmSync(folder, { recursive: true }));
 
   it('jobs of a folder, in the order of their names', async () => {
-    for (const name of ['b.json', 'a.json', 'notes.txt']) writeFileSync(join(folder, name), `text of ${name}`);
+    for (const name of ['b.json', 'c.json.json', 'a.json', 'notes.txt'])
+      writeFileSync(join(folder, name), `text of ${name}`);
     const brought: string[] = [];
     const importFile = (_shop: string, text: string) => Promise.resolve({ id: `id ${brought.push(text)}` });
     const ids = await addDemoJobs({ importFile } as never, folder);
-    expect(brought).toEqual(['text of a.json', 'text of b.json']);
+    expect(brought).toEqual(['text of a.json', 'text of b.json', 'text of c.json.json']);
     expect([...ids]).toEqual([
       ['a', 'id 1'],
       ['b', 'id 2'],
+      ['c.json', 'id 3'],
     ]);
   });
 
@@ -83,8 +85,14 @@ describe('what a new database begins with', () => {
     const kept: unknown[] = [];
     await addDemoSuppliers({ keep: (_: string, row: unknown) => Promise.resolve(void kept.push(row)) } as never);
     expect(kept).toMatchObject([
-      { name: BY_SERVICE, row: { by: 'service', leadDays: 5 }, revision: undefined },
-      { name: 'Skerry Point timber', row: { by: 'hand', leadDays: 3 }, revision: undefined },
+      { name: 'Skerry Point hardware', row: { by: 'service', leadDays: 5 }, revision: undefined },
+      {
+        name: 'Skerry Point timber',
+        row: { by: 'hand', leadDays: 3, address: 'The yard behind the sail loft, Skerry Point' },
+        revision: undefined,
+      },
     ]);
+    // By this name the server asks its stand-in.
+    expect(BY_SERVICE).toBe('Skerry Point hardware');
   });
 });

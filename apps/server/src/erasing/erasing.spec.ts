@@ -1,13 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { DELETED_FOR_DAYS, type MadeList, type StoredJob } from '@zabble/contract';
+import { DELETED_FOR_DAYS, SHOP_DELETED_FOR_DAYS, type MadeList, type StoredJob } from '@zabble/contract';
 import type { JobDocument } from '@zabble/core';
 import type { Express } from 'express';
 import type { Pool, RowDataPacket } from 'mysql2/promise';
 import request from 'supertest';
 import { migrate } from '../db/migrate';
 import { ownDatabase, quietApp } from '../own-server.spec-data';
+import { OWN_SHOP } from '../whose/shop';
 import { ErasingRepository } from './repository';
 
 const folder = (path: string): string => join(__dirname, '../..', path);
@@ -93,6 +94,82 @@ describe('deleted jobs', () => {
     const { body } = (await request(app).get('/api/record/made').expect(200)) as { body: MadeList };
     expect(body.sums.map(({ count }) => count)).toEqual([1]);
     expect(body.faults).toEqual([{ fault: 'split', times: 1 }]);
+  });
+});
+
+describe('what was deleted long ago', () => {
+  let pool: Pool;
+  beforeAll(async () => {
+    pool = await ownDatabase('zabble_erasing_more');
+    await migrate(pool, folder('migrations'));
+  });
+  afterAll(() => pool.end());
+
+  const put = (shop: string, many: number, deleted: Date | null, from = 0) =>
+    pool.query(
+      `INSERT INTO jobs (shop, id, name, customer, document, revision, created_at, updated_at, deleted_at) VALUES ?`,
+      [
+        Array.from({ length: many }, (_, n) => [
+          ...[shop, `00000000-0000-4000-8000-${String(from + n).padStart(12, '0')}`, `Rope ${n}`, '', '{}', 1],
+          ...[new Date(), new Date(), deleted],
+        ]),
+      ],
+    );
+  const count = async (sql: string, ...values: readonly string[]): Promise<number> => {
+    const [[row]] = await pool.query<RowDataPacket[]>(`SELECT COUNT(*) AS n FROM ${sql}`, [...values]);
+    return Number(row!['n']);
+  };
+  const ago = (days: number) => new Date(Date.now() - days * 86_400_000);
+
+  it('goes however much it is, what is there stays, and what was brought back meanwhile too', async () => {
+    const erasing = new ErasingRepository(pool);
+    await put(OWN_SHOP, 45, ago(DELETED_FOR_DAYS + 1));
+    await put(OWN_SHOP, 3, ago(DELETED_FOR_DAYS - 1), 100);
+    await put(OWN_SHOP, 2, null, 200);
+    expect(await erasing.due()).toBe(45);
+    expect(await count('jobs')).toBe(5);
+    expect(await erasing.due()).toBe(0);
+    // Listed as due, and brought back before its turn came.
+    let listed = false;
+    const before = Object.create(pool, {
+      query: {
+        value: (sql: string, values: never) => {
+          if (listed) return pool.query(sql, values);
+          listed = true;
+          return Promise.resolve([[{ id: '00000000-0000-4000-8000-000000000200' }]]);
+        },
+      },
+    }) as Pool;
+    expect(await new ErasingRepository(before).due()).toBe(0);
+    expect(await count('jobs')).toBe(5);
+  });
+
+  it('a shop goes whole after its time, its people first, and no other', async () => {
+    const shop = (n: number) => `00000000-0000-4000-9000-00000000000${n}`;
+    for (const [n, deleted] of [ago(SHOP_DELETED_FOR_DAYS + 1), ago(SHOP_DELETED_FOR_DAYS - 1), null].entries()) {
+      await pool.query('INSERT INTO shops (id, name, created_at, deleted_at) VALUES (?, ?, NOW(), ?)', [
+        ...[shop(n), `Shop ${n}`, deleted],
+      ]);
+      await put(shop(n), 510, null, 1000 * (n + 1));
+    }
+    const jobs = () => Promise.all([0, 1, 2].map((n) => count('jobs WHERE shop = ?', shop(n))));
+    expect(await jobs()).toEqual([510, 510, 510]);
+    const asked: string[] = [];
+    const heard = Object.create(pool, {
+      execute: {
+        value: (sql: string, values: never) => {
+          asked.push(sql.replace(/ WHERE.*/s, ''));
+          return pool.execute(sql, values);
+        },
+      },
+    }) as Pool;
+    expect(await new ErasingRepository(heard).dueShops()).toBe(1);
+    expect(await jobs()).toEqual([0, 510, 510]);
+    expect(await count('shops WHERE id IN (?, ?, ?)', shop(0), shop(1), shop(2))).toBe(2);
+    expect(asked.slice(0, 2)).toEqual(['SELECT id FROM shops', 'DELETE FROM members']);
+    expect(asked.filter((sql) => sql === 'DELETE FROM jobs')).toHaveLength(2);
+    expect(asked.at(-1)).toBe('DELETE FROM shops');
+    expect(await new ErasingRepository(pool).dueShops()).toBe(0);
   });
 });
 
