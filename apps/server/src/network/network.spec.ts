@@ -243,25 +243,21 @@ describe('the network of the shop', () => {
       const [[row]] = await pool.query<RowDataPacket[]>('SELECT seen_at FROM devices WHERE id = ?', [id]);
       return (row?.['seen_at'] as Date).getTime();
     };
-    const long = async () => {
-      await pool.query("UPDATE devices SET seen_at = '2026-01-01' WHERE id = ?", [id]);
-      return seenAt();
-    };
-    const settled = () => new Promise((done) => setTimeout(done, 50));
-    const ask = async () => {
-      await far(pass).get('/api/jobs').expect(200);
-      await settled();
-    };
-    const before = await long();
-    await ask();
+    await pool.query("UPDATE devices SET seen_at = '2026-01-01' WHERE id = ?", [id]);
+    const [before, seen] = [await seenAt(), jest.spyOn(NetworkRepository.prototype, 'seen')];
+    const asks = () => far(pass).get('/api/jobs').expect(200);
+    await asks();
+    expect(seen).toHaveBeenCalledTimes(1);
+    await seen.mock.results[0]?.value;
     expect(await seenAt()).toBeGreaterThan(before);
-    await long();
-    now += 14 * 60_000;
-    await ask();
-    expect(await seenAt()).toBe(before);
-    now += 60_000;
-    await ask();
-    expect(await seenAt()).toBeGreaterThan(before);
+    now += 15 * 60_000 - 1;
+    await asks();
+    expect(seen).toHaveBeenCalledTimes(1);
+    now += 1;
+    await asks();
+    expect(seen).toHaveBeenCalledTimes(2);
+    expect(seen).toHaveBeenLastCalledWith(id);
+    seen.mockRestore();
   });
 
   it('is nothing to be opened or seen by others where people sign in', async () => {
