@@ -25,7 +25,7 @@ export class Busy {
   take(from: Moment, to: Moment): void {
     const index = this.index(from);
     const joinsLast = index > 0 && this.to[index - 1] === from;
-    const joinsNext = index < this.count && (this.from[index] as Moment) <= to;
+    const joinsNext = index < this.count && to >= (this.from[index] as Moment);
     if (joinsLast && joinsNext) {
       this.to[index - 1] = this.to[index] as Moment;
       this.shift(index + 1, index);
@@ -48,11 +48,11 @@ export class Busy {
 
   /** The first that ends after `at`; mostly what is looked for comes after all that is there. */
   private index(at: Moment): number {
-    if (this.count === 0 || (this.to[this.count - 1] as Moment) <= at) return this.count;
+    if (this.count === 0 || at >= (this.to[this.count - 1] as Moment)) return this.count;
     let [low, high] = [0, this.count - 1];
     while (low < high) {
       const middle = (low + high) >> 1;
-      if ((this.to[middle] as Moment) > at) high = middle;
+      if (at < (this.to[middle] as Moment)) high = middle;
       else low = middle + 1;
     }
     return low;

@@ -106,7 +106,7 @@ export class OpenTime {
     const day = dayOf(at);
     if (day >= this.day && this.day < this.last) this.look(Math.min(day + AHEAD, this.last));
     let index = day < this.first ? 0 : (this.ofDay[day - this.first] ?? this.from.length);
-    while (this.has(index) && (this.to[index] as Moment) <= at) index += 1;
+    while (this.has(index) && at >= (this.to[index] as Moment)) index += 1;
     return index;
   }
 
