@@ -38,4 +38,10 @@ describe('a statement asked most', () => {
     await expect(run(pool, 'INSERT a', [])).rejects.toMatchObject({ code: 'ER_DUP_ENTRY' });
     expect(asked).toHaveLength(1);
   });
+
+  it('whose connection goes meanwhile is not asked again: of one database alone nobody knows what came of it', async () => {
+    const { asked, pool } = answering(DEADLOCK, { problem: { code: 'PROTOCOL_CONNECTION_LOST' } }, { rows: [] });
+    await expect(run(pool, 'UPDATE a', [])).rejects.toMatchObject({ code: 'PROTOCOL_CONNECTION_LOST' });
+    expect(asked).toHaveLength(2);
+  });
 });
