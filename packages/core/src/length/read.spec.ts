@@ -57,6 +57,27 @@ describe('reading a length as written on wood', () => {
     expect(readLength(text, 'in')).toMatchObject({ ok: false, wrong: { params: { why: { code } } } });
   });
 
+  it.each([
+    ['12 ft - 10 11/16 in', '12', '10 11/16'],
+    ['3\' - 10-11/16"', '3', '10-11/16'],
+    ['3 ft. -  11/16 in', '3', '11/16'],
+    ['3 foot  - 6 in', '3', '6'],
+    ['100 feet - 7"', '100', '7'],
+    ["3 ft - 1 1/2''", '3', '1 1/2'],
+  ])('does not guess whether %j is less or more than %s feet', (text, feet, inches) => {
+    expect(readLength(text, 'in')).toMatchObject({
+      wrong: { params: { why: { code: 'feet-two-ways', params: { feet, inches } } } },
+    });
+  });
+
+  it.each([
+    ['3 ft - 14 in', inches(22)],
+    ['10 ft - 12 1/2 in', inches(215, 2)],
+    ['3\'-6"', inches(42)],
+    ['3 ft - 5 mm', 914_400_000 - 5_000_000],
+    ['1 m - 6 in', 1_000_000_000 - 6 * INCH],
+  ])('reads %j one way', (text, expected) => expect(nanometres(text)).toBe(expected));
+
   it('takes what is under nothing by the sign it begins with, and by no other', () => {
     const signed = (text: string) => readSignedLength(text, 'mm');
     expect(signed(' −3')).toEqual({ ok: true, value: millimetres(-3) });
