@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { createServer, request as ask } from 'node:http';
 import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
+import type { Problem } from '@zabble/contract';
 import { build } from 'esbuild';
 import express from 'express';
 import type { Pool } from 'mysql2/promise';
@@ -23,7 +24,10 @@ const { dependencies } = JSON.parse(readFileSync(join(__dirname, '../../package.
   dependencies: Record<string, string>;
 };
 
-const statusOf = (problem: unknown): number => (problem as { problem?: { status: number } }).problem?.status ?? 0;
+const statusOf = (problem: unknown): number => {
+  const { status, said: why } = (problem as { problem: Problem }).problem;
+  return why.code === 'too-busy' ? status : 0;
+};
 
 describe('looking things up in a thread', () => {
   let pool: Pool;
