@@ -60,9 +60,10 @@ export function readFileLength(text: string): Reading<Length> {
 export function readSignedFileLength(text: string): Reading<Length> {
   const sign = /^\s*-/;
   if (!sign.test(text)) return readFileLength(text);
-  const found = readFileLength(text.replace(sign, ''));
-  return found.ok ? good(nm(-found.value)) : found;
+  return underNothing(readFileLength(text.replace(sign, '')));
 }
+
+const underNothing = (found: Reading<Length>): Reading<Length> => (found.ok ? good(nm(-found.value)) : found);
 
 /** What can be read as a number and yet is not how a file writes one. */
 function offPattern(number: string): Said {
@@ -90,11 +91,9 @@ export function readLength(text: string, unit: Unit): Reading<Length> {
 
 /** The same where a length may be under nothing: rounded as one above it is. */
 export function readSignedLength(text: string, unit: Unit): Reading<Length> {
-  return readSum(text, unit, (value, refuse) => {
-    if (value.n >= 0n) return finish(value, refuse);
-    const found = finish(negate(value), refuse);
-    return found.ok ? good(nm(-found.value)) : found;
-  });
+  return readSum(text, unit, (value, refuse) =>
+    value.n < 0n ? underNothing(finish(negate(value), refuse)) : finish(value, refuse),
+  );
 }
 
 function readSum(

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { patched, plan, readJobDocument, type BankOf, type JobDocument, type Patch } from '@zabble/core';
+import { patched, type BankOf, type JobDocument, type Patch } from '@zabble/core';
 import { IN_ENGLISH } from '../../words/words.spec-data';
 import { differences } from '../job/differences';
 import { merged } from '../job/merged';
@@ -9,18 +9,11 @@ import { unitPatches } from '../job/unit-patches';
 import { bankIn, doorAway, doorOver, openIn, shelvesIn, traysIn } from './hold-edits';
 import { alikeNodes, hasDoor, holds, mergeNode, splitNode } from './layout-edits';
 import { nodesOf, type WrittenCase } from './nodes';
+import { planned } from './planned.spec-data';
 import { caseAround } from './whole-case';
 
 const demo = (name: string): JobDocument =>
   JSON.parse(readFileSync(`${__dirname}/../../../../../../examples/${name}.json`, 'utf8')) as JobDocument;
-
-function planned(document: JobDocument) {
-  const reading = readJobDocument(document);
-  if (!reading.ok) throw new Error(reading.errors.map(({ path, said }) => `${path} ${said.code}`).join('; '));
-  const [whole] = plan(reading.job).cases;
-  if (!whole) throw new Error('no case');
-  return whole;
-}
 
 /** With a case made around what stands in openings of its own. */
 function whole(document: JobDocument): JobDocument {

@@ -1,19 +1,12 @@
-import { patched, plan, readJobDocument, type JobDocument } from '@zabble/core';
+import { patched, type JobDocument } from '@zabble/core';
 import { newJob } from '../job/new-job';
 import { bankIn, doorAway, doorOver, openIn, shelvesIn, traysIn } from './hold-edits';
 import { alikeNodes, hasDoor, holds, mergeNode, splitNode, type LayoutEdit } from './layout-edits';
 import { nodesOf, type WrittenCase, type WrittenNode } from './nodes';
+import { planned } from './planned.spec-data';
 import { caseAround } from './whole-case';
 
 const PATH = 'cases[0]';
-
-function planned(document: JobDocument) {
-  const reading = readJobDocument(document);
-  if (!reading.ok) throw new Error(reading.errors.map(({ path, said }) => `${path} ${said.code}`).join('; '));
-  const [whole] = plan(reading.job).cases;
-  if (!whole) throw new Error('no case');
-  return whole;
-}
 
 /** A frameless job with a case around its bank, in millimetres. */
 function begun(): JobDocument {
